@@ -1,0 +1,54 @@
+import type { Speech } from "./speech";
+
+/** Why a way to divide is offered where it is: data, spoken by `reasonMessages`. */
+export interface ReasonValues {
+  "ends-alike": { paint: string };
+  "ends-differ": { first: string; last: string };
+  "part-ends": { first: number; last: number };
+  "ends-under-half": { end: number };
+  "width-off": { difference: number; wider: boolean };
+  "stepping-costs": { stepped: number; worst: number };
+  "reads-easily": { module: number };
+  "just-misses": { thing: string; gap: number };
+  "leaves-sliver": { thing: string; gap: number };
+  meets: { thing: string };
+  clears: { thing: string };
+  "remainder-seen": { difference: number };
+  "centred-on": { thing: string };
+}
+
+export type Reason = {
+  [Code in keyof ReasonValues]: { readonly code: Code; readonly values: ReasonValues[Code] };
+}[keyof ReasonValues];
+
+export const reasonMessages: {
+  [Code in keyof ReasonValues]: (values: ReasonValues[Code], speech: Speech) => string;
+} = {
+  "ends-alike": ({ paint }, speech) => `Both ends ${speech.paint(paint)}.`,
+  "ends-differ": ({ first, last }, speech) =>
+    `Starts in ${speech.paint(first)}, ends in ${speech.paint(last)}.`,
+  "part-ends": ({ first, last }, { length }) =>
+    Math.abs(first - last) < 0.05
+      ? `A part of ${length(first)} at each end.`
+      : `Parts of ${length(first)} at the start and ${length(last)} at the end.`,
+  "ends-under-half": ({ end }, { length }) =>
+    `An end of ${length(end)} is under half and looks like a mistake.`,
+  "width-off": ({ difference, wider }, { length }) =>
+    `${length(difference)} ${wider ? "wider" : "narrower"} than asked.`,
+  "stepping-costs": ({ stepped, worst }, { error }) =>
+    `Stepped with a rounded spacer you would be ${error(stepped)} out at the far end; marked from one end, never over ${error(worst)}.`,
+  "reads-easily": ({ module }, { length }) => `${length(module)} is easy to find on the tape.`,
+  "just-misses": ({ thing, gap }, { length }) => `A line just misses ${thing} by ${length(gap)}.`,
+  "leaves-sliver": ({ thing, gap }, { length }) => `Leaves a ${length(gap)} strip beside ${thing}.`,
+  meets: ({ thing }) => `A line meets ${thing}.`,
+  clears: ({ thing }) => `Clears ${thing}.`,
+  "remainder-seen": ({ difference }, { length }) =>
+    `Neighbours differ by ${length(difference)}, which may show.`,
+  "centred-on": ({ thing }) => `Centred on ${thing}.`,
+};
+
+/** The sentence of a reason. */
+export function describeReason(reason: Reason, speech: Speech): string {
+  const speak = reasonMessages[reason.code] as (values: Reason["values"], speech: Speech) => string;
+  return speak(reason.values, speech);
+}

@@ -1,0 +1,8 @@
+/** How numbers and names are spoken in the job's own units. */
+export interface Speech {
+  length(mm: number): string;
+  /** An error or a tolerance: fine, and never rounded down to nothing. */
+  error(mm: number): string;
+  volume(ml: number): string;
+  paint(id: string): string;
+}

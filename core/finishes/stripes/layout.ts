@@ -1,0 +1,81 @@
+import { segment, type Box, type Segment } from "../../geometry/curve";
+import type { Point } from "../../geometry/point";
+import { divideSpan, type DivideInput, type DividedSpan } from "../../fit/divideSpan";
+import type { Surface } from "../../wall/surface";
+import type { FinishContext } from "../defineFinish";
+import type { StripesSpec } from "./spec";
+
+/** The straight axis across the stripes: a point p lies at normal . p, counted from `start` over `span` mm. */
+export interface Frame {
+  readonly normal: Point;
+  readonly start: number;
+  readonly span: number;
+  /** What an anchor coordinate is multiplied by to land on this axis. */
+  readonly anchorScale: number;
+}
+
+export interface StripeLayout {
+  readonly frame: Frame;
+  readonly input: DivideInput;
+  readonly divided: DividedSpan;
+}
+
+/**
+ * Angled stripes of angle a count along (sin a, -cos a), square to their lines; an anchor x is where the line
+ * crosses y = 0, which lies at x sin a. Upright is a = 90; level stripes count upwards instead.
+ */
+export function frameOf(direction: StripesSpec["direction"], extent: Box): Frame {
+  const normal = normalOf(direction);
+  const across = [extent.minX, extent.maxX].flatMap((x) =>
+    [extent.minY, extent.maxY].map((y) => x * normal.x + y * normal.y),
+  );
+  const start = Math.min(...across);
+  const anchorScale = typeof direction === "number" ? normal.x : 1;
+  return { normal, start, span: Math.max(...across) - start, anchorScale };
+}
+
+function normalOf(direction: StripesSpec["direction"]): Point {
+  if (direction === "vertical" || direction === 90) return { x: 1, y: 0 };
+  if (direction === "horizontal") return { x: 0, y: 1 };
+  const angle = (direction * Math.PI) / 180;
+  return { x: Math.sin(angle), y: -Math.cos(angle) };
+}
+
+export function layOutStripes(
+  spec: StripesSpec,
+  surface: Surface,
+  { tapeDivision }: FinishContext,
+): StripeLayout {
+  const frame = frameOf(spec.direction, surface.extent);
+  const { fit } = spec;
+  const input: DivideInput = {
+    span: frame.span,
+    start: frame.start,
+    fit: fit.by === "anchor" ? { ...fit, at: fit.at * frame.anchorScale } : fit,
+    colours: spec.colours,
+    widths: spec.widths,
+    tapeDivision,
+  };
+  return { frame, input, divided: divideSpan(input) };
+}
+
+/** The line at a distance (mm) from the span's start, within the extent; null when it only touches a corner. */
+export function lineAt({ normal, start }: Frame, distance: number, extent: Box): Segment | null {
+  const c = start + distance;
+  if (normal.y === 0) return segment({ x: c, y: extent.minY }, { x: c, y: extent.maxY });
+  if (normal.x === 0) return segment({ x: extent.minX, y: c }, { x: extent.maxX, y: c });
+  const yAt = (x: number) => (c - normal.x * x) / normal.y;
+  const xAt = (y: number) => (c - normal.y * y) / normal.x;
+  const inside = (value: number, min: number, max: number) => value >= min && value <= max;
+  const ends = [
+    ...[extent.minX, extent.maxX]
+      .map((x) => ({ x, y: yAt(x) }))
+      .filter(({ y }) => inside(y, extent.minY, extent.maxY)),
+    ...[extent.minY, extent.maxY]
+      .map((y) => ({ x: xAt(y), y }))
+      .filter(({ x }) => inside(x, extent.minX, extent.maxX)),
+  ];
+  const [a] = ends;
+  const b = ends.findLast((end) => a && Math.hypot(end.x - a.x, end.y - a.y) > 0.01);
+  return a && b ? segment(a, b) : null;
+}

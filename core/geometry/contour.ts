@@ -1,0 +1,57 @@
+import { isBetweenChordAndArc, segment, splitWideArc, arcByAngles, type Contour } from "./curve";
+import { cross, type Point } from "./point";
+
+/** A closed polygon through the points. */
+export function polygonContour(points: readonly Point[]): Contour {
+  return points.map((point, index) => segment(point, points[(index + 1) % points.length]!));
+}
+
+/** A rectangle by its corners, counter-clockwise from the lower left: bottom, right, top, left. */
+export function rectangleContour(minX: number, minY: number, maxX: number, maxY: number): Contour {
+  return polygonContour([
+    { x: minX, y: minY },
+    { x: maxX, y: minY },
+    { x: maxX, y: maxY },
+    { x: minX, y: maxY },
+  ]);
+}
+
+export function circleContour(centre: Point, radius: number): Contour {
+  return splitWideArc(arcByAngles(centre, radius, 0, 2 * Math.PI));
+}
+
+/**
+ * Signed area in mm2, positive for a counter-clockwise contour. Green's theorem, one half of the integral of
+ * x dy - y dx: a segment gives half the cross product of its ends; an arc gives that of its chord plus the
+ * circular segment r^2 (sweep - sin sweep) / 2. Points are taken relative to the first to keep digits.
+ */
+export function signedArea(contour: Contour): number {
+  const origin = contour[0]?.a;
+  if (!origin) return 0;
+  let twice = 0;
+  for (const curve of contour) {
+    twice += cross(
+      { x: curve.a.x - origin.x, y: curve.a.y - origin.y },
+      { x: curve.b.x - origin.x, y: curve.b.y - origin.y },
+    );
+    if (curve.kind === "arc") twice += curve.radius * curve.radius * (curve.sweep - Math.sin(curve.sweep));
+  }
+  return twice / 2;
+}
+
+/**
+ * Whether a point is inside (points on the edge may go either way). Even-odd rule over the chords, then one
+ * flip for each arc whose bulge holds the point. Arcs must be at most half a turn.
+ */
+export function isInsideContour(point: Point, contour: Contour): boolean {
+  let inside = false;
+  for (const curve of contour) {
+    const { a, b } = curve;
+    if (a.y > point.y !== b.y > point.y) {
+      const x = a.x + ((point.y - a.y) / (b.y - a.y)) * (b.x - a.x);
+      if (point.x < x) inside = !inside;
+    }
+    if (curve.kind === "arc" && isBetweenChordAndArc(curve, point)) inside = !inside;
+  }
+  return inside;
+}

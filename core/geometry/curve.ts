@@ -1,0 +1,143 @@
+import { cross, distance, midpoint, rotateAbout, subtract, type Point } from "./point";
+
+export interface Segment {
+  readonly kind: "segment";
+  readonly a: Point;
+  readonly b: Point;
+}
+
+/**
+ * A circular arc from a to b. `sweep` is the signed angle in radians, positive counter-clockwise. It is kept
+ * rather than derived, so that a nearly closed or nearly empty arc can never be taken for the other.
+ */
+export interface Arc {
+  readonly kind: "arc";
+  readonly a: Point;
+  readonly b: Point;
+  readonly centre: Point;
+  readonly radius: number;
+  readonly sweep: number;
+}
+
+export type Curve = Segment | Arc;
+
+/** A closed chain: each curve starts where the one before it ends. */
+export type Contour = readonly Curve[];
+
+export interface Box {
+  readonly minX: number;
+  readonly minY: number;
+  readonly maxX: number;
+  readonly maxY: number;
+}
+
+export const segment = (a: Point, b: Point): Segment => ({ kind: "segment", a, b });
+
+/** An arc by its centre and angles in radians; `to` under `from` runs clockwise. */
+export function arcByAngles(centre: Point, radius: number, from: number, to: number): Arc {
+  const east = { x: centre.x + radius, y: centre.y };
+  return {
+    kind: "arc",
+    a: rotateAbout(east, centre, from),
+    b: rotateAbout(east, centre, to),
+    centre,
+    radius,
+    sweep: to - from,
+  };
+}
+
+export function reverseCurve(curve: Curve): Curve {
+  return curve.kind === "segment"
+    ? segment(curve.b, curve.a)
+    : { ...curve, a: curve.b, b: curve.a, sweep: -curve.sweep };
+}
+
+export const reverseContour = (contour: Contour): Contour => contour.map(reverseCurve).reverse();
+
+/** The point at a share t (0 to 1) of the way along. */
+export function pointAt(curve: Curve, t: number): Point {
+  if (t === 0) return curve.a;
+  if (t === 1) return curve.b;
+  if (curve.kind === "arc") return rotateAbout(curve.a, curve.centre, curve.sweep * t);
+  return { x: curve.a.x + (curve.b.x - curve.a.x) * t, y: curve.a.y + (curve.b.y - curve.a.y) * t };
+}
+
+export function curveLength(curve: Curve): number {
+  return curve.kind === "segment" ? distance(curve.a, curve.b) : Math.abs(curve.sweep) * curve.radius;
+}
+
+/** The part between two shares of the way, with its ends put exactly at the points given. */
+export function partOfCurve(curve: Curve, from: number, to: number, a: Point, b: Point): Curve {
+  return curve.kind === "segment" ? segment(a, b) : { ...curve, a, b, sweep: curve.sweep * (to - from) };
+}
+
+/** Whether a point lies on the side of the chord that the arc bulges to, within the circle. */
+export function isBetweenChordAndArc(arc: Arc, point: Point): boolean {
+  if (distance(point, arc.centre) >= arc.radius) return false;
+  const side = cross(subtract(arc.b, arc.a), subtract(point, arc.a));
+  return arc.sweep > 0 ? side < 0 : side > 0;
+}
+
+/** Tight box of a curve whose sweep is at most half a turn. */
+export function boxOfCurve(curve: Curve): Box {
+  const { a, b } = curve;
+  let box = {
+    minX: Math.min(a.x, b.x),
+    minY: Math.min(a.y, b.y),
+    maxX: Math.max(a.x, b.x),
+    maxY: Math.max(a.y, b.y),
+  };
+  if (curve.kind === "segment") return box;
+  const { centre, radius } = curve;
+  const middle = pointAt(curve, 0.5);
+  for (const [x, y] of [
+    [1, 0],
+    [0, 1],
+    [-1, 0],
+    [0, -1],
+  ] as const) {
+    const extreme = { x: centre.x + radius * x, y: centre.y + radius * y };
+    // On the arc exactly when it is on the same side of the chord as the arc's own middle.
+    const chord = subtract(b, a);
+    const sideOfExtreme = cross(chord, subtract(extreme, a));
+    if (sideOfExtreme * cross(chord, subtract(middle, a)) > 0) {
+      box = {
+        minX: Math.min(box.minX, extreme.x),
+        minY: Math.min(box.minY, extreme.y),
+        maxX: Math.max(box.maxX, extreme.x),
+        maxY: Math.max(box.maxY, extreme.y),
+      };
+    }
+  }
+  return box;
+}
+
+export function boxOfContour(contour: Contour): Box {
+  const boxes = contour.map(boxOfCurve);
+  return {
+    minX: Math.min(...boxes.map((box) => box.minX)),
+    minY: Math.min(...boxes.map((box) => box.minY)),
+    maxX: Math.max(...boxes.map((box) => box.maxX)),
+    maxY: Math.max(...boxes.map((box) => box.maxY)),
+  };
+}
+
+/** Arcs over half a turn cut into equal parts of at most half a turn, which is what the arrangement takes. */
+export function splitWideArc(curve: Curve): Curve[] {
+  if (curve.kind === "segment") return [curve];
+  const parts = Math.ceil(Math.abs(curve.sweep) / Math.PI - 1e-12);
+  if (parts <= 1) return [curve];
+  return Array.from({ length: parts }, (_, index) =>
+    partOfCurve(
+      curve,
+      index / parts,
+      (index + 1) / parts,
+      pointAt(curve, index / parts),
+      pointAt(curve, (index + 1) / parts),
+    ),
+  );
+}
+
+/** The midpoint of the curve itself, not of its chord. */
+export const middleOf = (curve: Curve): Point =>
+  curve.kind === "segment" ? midpoint(curve.a, curve.b) : pointAt(curve, 0.5);

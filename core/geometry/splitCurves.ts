@@ -1,0 +1,108 @@
+import Flatbush from "flatbush";
+import { boxOfCurve, curveLength, middleOf, partOfCurve, splitWideArc, type Curve } from "./curve";
+import { intersectCurves } from "./intersectCurves";
+import { distance } from "./point";
+import { VertexIndex } from "./vertexIndex";
+
+/** A curve put into an arrangement, with the names of what it stands for ("ceiling", "line 3"). */
+export interface SourcedCurve<Source> {
+  readonly curve: Curve;
+  readonly source: Source;
+}
+
+/** A piece between two vertices that no other curve crosses. */
+export interface Piece<Source> {
+  readonly from: number;
+  readonly to: number;
+  readonly curve: Curve;
+  readonly sources: Source[];
+}
+
+/**
+ * Cuts curves at every meeting into pieces that only touch at shared vertices. Places within the tolerance
+ * become one vertex; pieces that lie on each other become one piece with all their sources.
+ */
+export function splitCurves<Source>(
+  input: readonly SourcedCurve<Source>[],
+  tolerance: number,
+): { vertices: VertexIndex["points"]; pieces: Piece<Source>[] } {
+  const items = input
+    .flatMap(({ curve, source }) => splitWideArc(curve).map((part) => ({ curve: part, source })))
+    .filter(({ curve }) => curveLength(curve) > tolerance);
+  const vertices = new VertexIndex(tolerance);
+  const cuts = items.map(({ curve }) => [
+    { t: 0, vertex: vertices.idAt(curve.a) },
+    { t: 1, vertex: vertices.idAt(curve.b) },
+  ]);
+  for (const [i, j] of closePairs(
+    items.map((item) => boxOfCurve(item.curve)),
+    tolerance,
+  )) {
+    for (const { point, t, u } of intersectCurves(items[i]!.curve, items[j]!.curve, tolerance)) {
+      const vertex = vertices.idAt(point);
+      cuts[i]!.push({ t, vertex });
+      cuts[j]!.push({ t: u, vertex });
+    }
+  }
+  const pieces = new PieceSet<Source>(vertices, tolerance);
+  items.forEach(({ curve, source }, index) => {
+    const stops = cuts[index]!.sort((a, b) => a.t - b.t);
+    let last = stops[0]!;
+    for (const stop of stops) {
+      if (stop.vertex === last.vertex) continue;
+      pieces.add(last, stop, curve, source);
+      last = stop;
+    }
+  });
+  return { vertices: vertices.points, pieces: pieces.all };
+}
+
+function* closePairs(boxes: ReturnType<typeof boxOfCurve>[], tolerance: number): Generator<[number, number]> {
+  if (boxes.length < 2) return;
+  const index = new Flatbush(boxes.length);
+  for (const box of boxes) index.add(box.minX, box.minY, box.maxX, box.maxY);
+  index.finish();
+  for (const [i, box] of boxes.entries()) {
+    const near = index.search(
+      box.minX - tolerance,
+      box.minY - tolerance,
+      box.maxX + tolerance,
+      box.maxY + tolerance,
+      (j) => j > i,
+    );
+    // The order decides which computed point keeps a vertex, so it must not depend on the index's layout.
+    for (const j of near.sort((a, b) => a - b)) yield [i, j];
+  }
+}
+
+interface Stop {
+  readonly t: number;
+  readonly vertex: number;
+}
+
+class PieceSet<Source> {
+  readonly all: Piece<Source>[] = [];
+  private readonly byEnds = new Map<string, Piece<Source>[]>();
+
+  constructor(
+    private readonly vertices: VertexIndex,
+    private readonly tolerance: number,
+  ) {}
+
+  add(from: Stop, to: Stop, whole: Curve, source: Source): void {
+    const { points } = this.vertices;
+    const curve = partOfCurve(whole, from.t, to.t, points[from.vertex]!, points[to.vertex]!);
+    const ends = [from.vertex, to.vertex].sort((a, b) => a - b).join();
+    const twins = this.byEnds.get(ends) ?? [];
+    const middle = middleOf(curve);
+    // Straight pieces between the same vertices are always the same piece; curved ones only if their middles meet.
+    const twin = twins.find((other) => distance(middleOf(other.curve), middle) <= 2 * this.tolerance);
+    if (twin) {
+      if (!twin.sources.includes(source)) twin.sources.push(source);
+      return;
+    }
+    const piece = { from: from.vertex, to: to.vertex, curve, sources: [source] };
+    this.all.push(piece);
+    this.byEnds.set(ends, [...twins, piece]);
+  }
+}

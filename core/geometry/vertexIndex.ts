@@ -1,0 +1,32 @@
+import type { Point } from "./point";
+
+/**
+ * Gives places within a tolerance of each other one number. The first point seen at a place keeps it, so
+ * given ends win over computed crossings. Points are hashed to cells one tolerance wide, and the nine cells
+ * around are looked at, which makes each lookup constant time.
+ */
+export class VertexIndex {
+  readonly points: Point[] = [];
+  private readonly cells = new Map<string, number[]>();
+
+  constructor(private readonly tolerance: number) {}
+
+  idAt(point: Point): number {
+    const column = Math.floor(point.x / this.tolerance);
+    const row = Math.floor(point.y / this.tolerance);
+    for (let x = column - 1; x <= column + 1; x++) {
+      for (let y = row - 1; y <= row + 1; y++) {
+        for (const id of this.cells.get(`${x},${y}`) ?? []) {
+          const seen = this.points[id]!;
+          if (Math.hypot(seen.x - point.x, seen.y - point.y) <= this.tolerance) return id;
+        }
+      }
+    }
+    const id = this.points.push(point) - 1;
+    const key = `${column},${row}`;
+    const cell = this.cells.get(key);
+    if (cell) cell.push(id);
+    else this.cells.set(key, [id]);
+    return id;
+  }
+}

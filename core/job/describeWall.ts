@@ -1,0 +1,113 @@
+import { describeReason } from "../findings/reasons";
+import type { Speech } from "../findings/speech";
+import type { Candidate } from "../fit/candidates";
+import { worstReadingError } from "../fit/proof";
+import { flattenContour, flattenPath } from "../geometry/flatten";
+import type { Point } from "../geometry/point";
+import { formatReading } from "../measure/formatReading";
+import type { Pass } from "../rounds/listPasses";
+import { listMarks, type Mark } from "../setout/listMarks";
+import { tapeWidthMm } from "../trade/constants";
+import type { OrderedWall } from "./orderWall";
+import { speakFinding } from "./speakFinding";
+import type { PlanCandidate, PlanFit, PlanMark, PlanPoint, PlanTape, PlanWall } from "./planTypes";
+import type { Job } from "./schema";
+
+const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
+
+/** One wall of the plan document. */
+export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], speech: Speech): PlanWall {
+  const { laid } = wall;
+  const findings = [...wall.findings, ...(laid?.pattern.findings ?? [])].map((finding) =>
+    speakFinding(finding, speech),
+  );
+  const shared = { id: wall.wall.id, surface_m2: wall.surfaceM2, radii: [], findings };
+  if (!laid) return { ...shared, regions: [], marks: [], checks: [], tape: [], fit: null };
+  const { marks, checks } = listMarks(laid.pattern.lines, laid.surface, job.tapeDivision);
+  return {
+    ...shared,
+    regions: laid.pattern.regions.map(({ id, colour, face, name, at }) => ({
+      id,
+      colour,
+      area_m2: face.area / 1e6,
+      outline: flattenContour(face.outer).map(toPoint),
+      holes: face.holes.map((hole) => flattenContour(hole).map(toPoint)),
+      name,
+      label: toPoint(at),
+    })),
+    marks: marks.map((mark) => describeMark(mark, job)),
+    checks: checks.map((mark) => describeMark(mark, job)),
+    tape: describeTape(job, wall, passes),
+    fit: describeFit(job, wall, marks, speech),
+  };
+}
+
+const describeMark = (mark: Mark, job: Job): PlanMark => ({
+  ...mark,
+  reading: formatReading(mark.reading, job.units),
+});
+
+/** Each boundary once a pass that paints its later side; masks once a pass that paints their region. */
+function describeTape(job: Job, { wall, tape }: OrderedWall, passes: readonly Pass[]): PlanTape[] {
+  const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
+  return passes.flatMap((pass) =>
+    tape
+      .filter((piece) => piece.group === pass.group && (pass.coat ?? 1) <= coatsOf.get(piece.paints)!)
+      .map((piece, index): PlanTape => ({
+        id: `${wall.id}/tape-${pass.round}-${index + 1}`,
+        path: flattenPath(piece.path).map(toPoint),
+        length: piece.length,
+        lies: piece.lies,
+        over: piece.over,
+        ...(piece.cuts !== null && { cuts: piece.cuts }),
+        ...(piece.against !== null && { against: piece.against }),
+        round: pass.round,
+        seal: piece.over,
+        width: tapeWidthMm,
+      })),
+  );
+}
+
+function describeFit(
+  job: Job,
+  { fit, laid }: OrderedWall,
+  marks: readonly Mark[],
+  speech: Speech,
+): PlanFit | null {
+  if (!fit || !laid) return null;
+  const { report, finish } = fit;
+  const colours = job.finishes.find((other) => other.id === finish)!.colours;
+  const describe = (candidate: Candidate) => describeCandidate(candidate, colours, speech);
+  const { centre } = report.chosen.divided;
+  return {
+    finish,
+    chosen: { ...describe(report.chosen), ...(centre && { centre }) },
+    proof: {
+      worst_mm: worstReadingError(
+        marks.map((mark) => mark.at),
+        job.tapeDivision,
+      ),
+      ...(report.steppedAtEnd !== null && { steppedAtEnd_mm: report.steppedAtEnd }),
+    },
+    candidates: report.candidates.map((candidate) => ({
+      ...describe(candidate),
+      change: { label: "Use this", finish, set: { fit: candidate.fit } },
+    })),
+  };
+}
+
+function describeCandidate(candidate: Candidate, colours: readonly string[], speech: Speech): PlanCandidate {
+  const { count, width, ends, endWidths, verdict, score, reasons, fit, divided } = candidate;
+  return {
+    count,
+    width,
+    ends,
+    endWidths: [...endWidths],
+    verdict,
+    score,
+    why: reasons.map((reason) => describeReason(reason, speech)),
+    fit,
+    boundaries: divided.divisions.slice(1).map((division) => division.from),
+    colours: divided.divisions.map((division) => colours[division.colour]!),
+  };
+}

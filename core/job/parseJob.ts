@@ -1,0 +1,194 @@
+import { z } from "zod";
+import { finishOf } from "../finishes/registry";
+import { quote } from "../measure/schema";
+import { jobSchema, type Job } from "./schema";
+
+// A content security policy without unsafe-eval forbids compiled parsers.
+z.config({ jitless: true });
+
+/** What is wrong with a document, where, and what was expected. */
+export interface Problem {
+  readonly path: string;
+  readonly message: string;
+}
+
+export type ParsedJob = { ok: true; job: Job } | { ok: false; problems: Problem[] };
+
+export const maximumBytes = 5_000_000;
+const deepestNesting = 40;
+type Path = readonly (string | number)[];
+
+/** Reads a job document from its text. Never throws: everything wrong with it comes back with its path. */
+export function parseJobText(text: string): ParsedJob {
+  if (new TextEncoder().encode(text).length > maximumBytes) {
+    return failed([{ path: "", message: "the file is over 5 MB; expected a smaller one" }]);
+  }
+  let document: unknown;
+  try {
+    document = JSON.parse(text.replace(/^\ufeff/, ""));
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return failed([{ path: "", message: `this is not JSON (${reason}); expected a job document` }]);
+  }
+  return parseJob(document);
+}
+
+/** Checks a job document and fills in its defaults. */
+export function parseJob(document: unknown): ParsedJob {
+  const plain = dropExtensions(document, 0);
+  if (plain === tooDeep) {
+    return failed([{ path: "", message: "nested too deeply; expected a job document" }]);
+  }
+  const result = jobSchema.safeParse(plain);
+  if (!result.success) return failed(result.error.issues.flatMap((issue) => describeIssue(issue, plain)));
+  const problems = checkReferences(result.data);
+  return problems.length > 0 ? failed(problems) : { ok: true, job: result.data };
+}
+
+const failed = (problems: Problem[]): ParsedJob => ({ ok: false, problems });
+
+const tooDeep = Symbol("too deep");
+
+/** A copy without the "x-..." keys that anyone may add; they stay in the document as written. */
+function dropExtensions(value: unknown, depth: number): unknown {
+  if (depth > deepestNesting) return tooDeep;
+  if (Array.isArray(value)) {
+    const items = value.map((item) => dropExtensions(item, depth + 1));
+    return items.includes(tooDeep) ? tooDeep : items;
+  }
+  if (value === null || typeof value !== "object") return value;
+  const entries = Object.entries(value)
+    .filter(([key]) => !key.startsWith("x-"))
+    .map(([key, item]) => [key, dropExtensions(item, depth + 1)] as const);
+  // fromEntries defines plain properties, so a "__proto__" key stays a key and is refused as unknown.
+  return entries.some(([, item]) => item === tooDeep) ? tooDeep : Object.fromEntries(entries);
+}
+
+function describeIssue(issue: z.core.$ZodIssue, document: unknown): Problem[] {
+  const path = issue.path.filter((part): part is string | number => typeof part !== "symbol");
+  switch (issue.code) {
+    case "unrecognized_keys":
+      return issue.keys.map((key) => ({
+        path: formatPath([...path, key]),
+        message: "unknown key; expected it to be left out, or to start with x-",
+      }));
+    case "custom":
+      return [{ path: formatPath(path), message: issue.message }];
+    default: {
+      const input = valueAt(document, path);
+      const expected = expectationOf(issue);
+      const message =
+        input === undefined ? `missing; ${expected}` : `${quote(input)} is not right; ${expected}`;
+      return [
+        {
+          path: formatPath(path),
+          message: /^(".*"|\S+) is not a /.test(issue.message) ? issue.message : message,
+        },
+      ];
+    }
+  }
+}
+
+function expectationOf(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case "invalid_type":
+      return `expected ${issue.expected === "object" ? "an object" : issue.expected === "array" ? "a list" : `a ${issue.expected === "int" ? "whole number" : issue.expected}`}`;
+    case "invalid_value":
+      return `expected ${issue.values.map((value) => JSON.stringify(value)).join(" or ")}`;
+    case "too_big":
+      return `expected ${issue.inclusive === false ? "less than" : "at most"} ${issue.maximum}${countedIn(issue.origin)}`;
+    case "too_small":
+      return `expected ${issue.inclusive === false ? "more than" : "at least"} ${issue.minimum}${countedIn(issue.origin)}`;
+    default:
+      return issue.message.includes("expected")
+        ? issue.message
+        : `expected something else (${issue.message})`;
+  }
+}
+
+function countedIn(origin: string): string {
+  if (origin === "string") return " characters";
+  return origin === "array" ? " items" : "";
+}
+
+function valueAt(document: unknown, path: Path): unknown {
+  return path.reduce<unknown>(
+    (value, part) =>
+      value !== null && typeof value === "object" && Object.hasOwn(value, part)
+        ? (value as Record<string | number, unknown>)[part]
+        : undefined,
+    document,
+  );
+}
+
+/** `walls[0].width` */
+export function formatPath(path: Path): string {
+  return path
+    .map((part, index) => (typeof part === "number" ? `[${part}]` : index === 0 ? part : `.${part}`))
+    .join("");
+}
+
+function checkReferences(job: Job): Problem[] {
+  const paints = new Set(job.paints.map((paint) => paint.id));
+  const walls = new Set(job.walls.map((wall) => wall.id));
+  const runs = new Set(job.runs.map((run) => run.id));
+  const problems = [
+    ...duplicates(job.paints, ["paints"]),
+    ...duplicates(job.walls, ["walls"]),
+    ...duplicates(job.runs, ["runs"], walls),
+    ...duplicates(job.finishes, ["finishes"]),
+    ...job.walls.flatMap((wall, index) => [
+      ...duplicates(wall.openings, ["walls", index, "openings"]),
+      ...duplicates(wall.fixtures, ["walls", index, "fixtures"], new Set(wall.openings.map(({ id }) => id))),
+    ]),
+  ];
+  const expect = (known: ReadonlySet<string>, id: string, path: Path, what: string) => {
+    if (known.has(id)) return;
+    const message = `there is no ${what} ${quote(id)}; expected ${listed(known)}`;
+    problems.push({ path: formatPath(path), message });
+  };
+  job.walls.forEach((wall, index) => expect(paints, wall.base, ["walls", index, "base"], "paint"));
+  job.runs.forEach((run, index) =>
+    run.walls.forEach((id, place) => expect(walls, id, ["runs", index, "walls", place], "wall")),
+  );
+  job.finishes.forEach((finish, index) => {
+    if (runs.has(finish.on)) {
+      const message = `${quote(finish.on)} is a run; this version lays finishes on single walls only, expected ${listed(walls)}`;
+      problems.push({ path: formatPath(["finishes", index, "on"]), message });
+    } else {
+      expect(walls, finish.on, ["finishes", index, "on"], "wall");
+    }
+    for (const { path, paint } of finishOf(finish.kind).paints(finish)) {
+      expect(paints, paint, ["finishes", index, ...path], "paint");
+    }
+  });
+  return problems;
+}
+
+const mostListed = 8;
+
+function listed(ids: ReadonlySet<string>): string {
+  if (ids.size === 0) return "one to be listed first";
+  const names = [...ids].slice(0, mostListed).map((id) => quote(id));
+  return `one of ${names.join(", ")}${ids.size > mostListed ? " ..." : ""}`;
+}
+
+function duplicates(
+  things: readonly { id: string }[],
+  path: Path,
+  taken: ReadonlySet<string> = new Set(),
+): Problem[] {
+  const seen = new Set(taken);
+  return things.flatMap(({ id }, index) => {
+    if (!seen.has(id)) {
+      seen.add(id);
+      return [];
+    }
+    return [
+      {
+        path: formatPath([...path, index, "id"]),
+        message: `${quote(id)} is used twice; expected an id of its own`,
+      },
+    ];
+  });
+}

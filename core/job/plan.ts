@@ -1,0 +1,83 @@
+import { listPasses, type Pass } from "../rounds/listPasses";
+import { describeWall } from "./describeWall";
+import { orderWall, type OrderWall, type OrderedWall } from "./orderWall";
+import { planPaint } from "./planPaint";
+import { speakFinding } from "./speakFinding";
+import type { Plan, PlanRound } from "./planTypes";
+import type { Job } from "./schema";
+import { speechOf } from "./speechOf";
+import { totalTape } from "../tape/totalTape";
+import { tapeWidthMm } from "../trade/constants";
+
+/**
+ * A job goes in, a plan comes out: pure, and the same for the same job on every engine. Everything that a
+ * screen shows, the command line prints or a test checks comes from here.
+ */
+export function plan(job: Job, order: OrderWall = orderWall): Plan {
+  const speech = speechOf(job);
+  const walls = job.walls.map((_, index) => order(job, index));
+  const passes = listPasses(coatsOfGroups(job, walls), job.school);
+  const rounds = passes.map((pass) => planRound(job, walls, pass, passes));
+  const described = walls.map((wall) => describeWall(job, wall, passes, speech));
+  const lengths = described.flatMap((wall) => wall.tape.map((piece) => piece.length));
+  const total = totalTape(tapeWidthMm, lengths);
+  const { paint, findings } = planPaint(job, walls, passes, described);
+  return {
+    format: "jacaranda-plan/1",
+    walls: described,
+    paint,
+    tapeTotals:
+      lengths.length === 0
+        ? []
+        : [{ width: total.widthMm, run_m: total.runM, buy_m: total.buyM, rolls: total.rolls }],
+    rounds,
+    findings: findings.map((finding) => speakFinding(finding, speech)),
+  };
+}
+
+/** The most coats that any paint of each group takes, over all walls: round k of every wall is one round. */
+function coatsOfGroups(job: Job, walls: readonly OrderedWall[]): number[] {
+  const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
+  const most: number[] = [];
+  for (const { laid, groups } of walls) {
+    groups.forEach((group, index) => {
+      if (group === 0) return;
+      const coats = coatsOf.get(laid!.pattern.regions[index]!.colour)!;
+      most[group - 1] = Math.max(most[group - 1] ?? 0, coats);
+    });
+  }
+  return most;
+}
+
+function planRound(job: Job, walls: readonly OrderedWall[], pass: Pass, passes: readonly Pass[]): PlanRound {
+  const paintOf = new Map(job.paints.map((paint) => [paint.id, paint]));
+  const isIn = (colour: string) => pass.coat === undefined || paintOf.get(colour)!.coats >= pass.coat;
+  const waits = new Map<number, number>();
+  const regions: string[] = [];
+  for (const { laid, groups, tape, wall } of walls) {
+    if (!laid) continue;
+    laid.pattern.regions.forEach((region, index) => {
+      if (groups[index] === pass.group && isIn(region.colour)) regions.push(region.id);
+    });
+    for (const piece of tape) {
+      if (piece.group !== pass.group || piece.over === null || !isIn(piece.paints)) continue;
+      // A base that is already on the wall has long dried; one that the job paints is round 0.
+      if (piece.over === wall.base && wall.baseState === "on") continue;
+      const before = piece.over === wall.base ? 0 : roundBefore(passes, pass, groups[piece.under!]!);
+      waits.set(before, Math.max(waits.get(before) ?? 0, paintOf.get(piece.over)!.tapeOverMin));
+    }
+  }
+  return {
+    round: pass.round,
+    ...(pass.coat !== undefined && { coat: pass.coat }),
+    regions,
+    waitsFor: [...waits]
+      .sort(([a], [b]) => a - b)
+      .map(([round, minutes]) => ({ round, what: "tape-over" as const, minutes })),
+  };
+}
+
+/** The latest earlier round in which a group was painted. */
+function roundBefore(passes: readonly Pass[], pass: Pass, group: number): number {
+  return passes.findLast((other) => other.round < pass.round && other.group === group)?.round ?? 0;
+}

@@ -1,0 +1,39 @@
+import { z } from "zod";
+import { finishKinds, finishSpecs } from "../finishes/registry";
+import { lengthSchema } from "../measure/schema";
+import { mmPerInch } from "../measure/units";
+import { paintSchema } from "../paint/schema";
+import { runSchema, wallSchema } from "../wall/schema";
+
+export const jobFormat = "jacaranda-job/1";
+
+export const finishSchema = z.discriminatedUnion("kind", finishSpecs, {
+  error: () => `unknown kind of finish; expected ${finishKinds.join(", ")}`,
+});
+
+/** The job document. Composed from the modules' own slices; see docs/job-format.md. */
+export const jobSchema = z
+  .strictObject({
+    format: z.literal(jobFormat),
+    name: z.string().min(1).max(200),
+    units: z.enum(["imperial", "metric"]).default("metric"),
+    currency: z
+      .string()
+      .regex(/^[A-Z]{3}$/, { error: 'expected a currency code such as "EUR"' })
+      .default("EUR"),
+    tapeDivision: lengthSchema({ min: 0.01, max: 100 }).optional().describe("1 mm or 1/16 in by units"),
+    viewingDistance: lengthSchema({ min: 100, max: 1e5 }).default(2500),
+    school: z.enum(["finish", "coat-by-coat"]).default("finish"),
+    paints: z.array(paintSchema).max(200),
+    walls: z.array(wallSchema).max(200),
+    runs: z.array(runSchema).max(100).default([]),
+    finishes: z.array(finishSchema).max(500),
+  })
+  .transform((job) => ({
+    ...job,
+    tapeDivision: job.tapeDivision ?? (job.units === "imperial" ? mmPerInch / 16 : 1),
+  }));
+
+/** A job document after parsing: lengths in mm, defaults filled in. */
+export type Job = z.infer<typeof jobSchema>;
+export type JobFinish = Job["finishes"][number];

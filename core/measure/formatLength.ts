@@ -1,0 +1,61 @@
+import { formatReading, trimDecimals } from "./formatReading";
+import { roundToDivision } from "./roundToDivision";
+import { inchesPerFoot, m2PerFt2, mmPerInch, mlPerUnit, type UnitSystem } from "./units";
+
+const displayInchDivision = mmPerInch / 16;
+const displayMmDivision = 0.1;
+
+/** A length for a sentence or a label: inches to the nearest 1/16, or millimetres to one decimal. */
+export function formatLength(lengthMm: number, units: UnitSystem): string {
+  const division = units === "imperial" ? displayInchDivision : displayMmDivision;
+  const size = formatReading(roundToDivision(Math.abs(lengthMm), division), units);
+  return lengthMm < 0 && !/^0\b/.test(size) ? `-${size}` : size;
+}
+
+/** A small error, rounded up so that it is never promised smaller than it is: to 1/32 inch or 0.1 mm. */
+export function formatError(errorMm: number, units: UnitSystem): string {
+  const division = units === "imperial" ? displayInchDivision / 2 : displayMmDivision;
+  return formatReading(Math.ceil(Math.abs(errorMm) / division - 1e-6) * division, units);
+}
+
+/** A wall-sized length: feet and inches (`13' 0 11/16"`) or whole millimetres. Display only. */
+export function formatSpan(lengthMm: number, units: UnitSystem): string {
+  if (units === "metric") return `${trimDecimals(lengthMm, 0)} mm`;
+  const rounded = roundToDivision(lengthMm, displayInchDivision);
+  const feet = Math.floor(rounded / (inchesPerFoot * mmPerInch) + 1e-9);
+  if (feet < 1) return formatLength(lengthMm, units);
+  const rest = rounded - feet * inchesPerFoot * mmPerInch;
+  const inches = formatReading(Math.max(0, rest), units);
+  return `${feet}' ${/^\d+\//.test(inches) ? `0 ${inches}` : inches}`;
+}
+
+/** An area for people: `8.89 m2` or `95.7 ft2`. */
+export function formatArea(areaM2: number, units: UnitSystem): string {
+  return units === "metric" ? `${areaM2.toFixed(2)} m2` : `${(areaM2 / m2PerFt2).toFixed(1)} ft2`;
+}
+
+/** A volume for people: whole millilitres under a litre, then litres; or fluid ounces, quarts and gallons. */
+export function formatVolume(volumeMl: number, units: UnitSystem): string {
+  if (units === "metric") {
+    return volumeMl < 995 ? `${Math.ceil(volumeMl - 1e-9)} ml` : `${trimDecimals(volumeMl / 1000, 2)} L`;
+  }
+  if (volumeMl < mlPerUnit.qt) return `${trimDecimals(volumeMl / mlPerUnit["fl oz"], 1)} fl oz`;
+  if (volumeMl < mlPerUnit.gal) return `${trimDecimals(volumeMl / mlPerUnit.qt, 2)} qt`;
+  return `${trimDecimals(volumeMl / mlPerUnit.gal, 2)} gal`;
+}
+
+/** A run of tape: metres or feet with one decimal. */
+export function formatRun(lengthM: number, units: UnitSystem): string {
+  return units === "metric"
+    ? `${lengthM.toFixed(1)} m`
+    : `${((lengthM * 1000) / mmPerInch / inchesPerFoot).toFixed(0)} ft`;
+}
+
+/** Minutes as hours and minutes: `6 h 20`. */
+export function formatDuration(minutes: number): string {
+  const whole = Math.round(minutes);
+  const hours = Math.floor(whole / 60);
+  if (hours === 0) return `${whole} min`;
+  const rest = whole % 60;
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, "0")}`;
+}

@@ -1,0 +1,71 @@
+import { z } from "zod";
+import { parseLength } from "./parseLength";
+import { parseVolume } from "./parseQuantity";
+import type { Parsed } from "./units";
+
+export const expectations = {
+  length: `expected millimetres as a number, or a text with its unit such as "3.2 m", "840 mm" or "9' 4 3/8\\""`,
+  volume: `expected millilitres as a number, or a text with its unit such as "250 ml", "1 L" or "8 fl oz"`,
+} as const;
+
+export interface Range {
+  readonly min: number;
+  readonly max: number;
+}
+
+/** Coordinates reach at most 1 km from the datum; wall sides 1 mm to 100 m (`job-format.md`). */
+export const coordinateRange: Range = { min: -1e6, max: 1e6 };
+export const wallSideRange: Range = { min: 1, max: 1e5 };
+export const sizeRange: Range = { min: 0, max: 1e5 };
+/** A painted division: as fine as a tape line can be drawn, as wide as a wall. */
+export const divisionRange: Range = { min: 0.1, max: 1e5 };
+
+/** A length in a document: a number of mm, or a text with its unit; parses to mm within the range. */
+export function lengthSchema(range: Range) {
+  return quantitySchema(parseLength, range, "length", "mm");
+}
+
+/** A volume in a document; parses to ml. */
+export function volumeSchema(range: Range) {
+  return quantitySchema(parseVolume, range, "volume", "ml");
+}
+
+function quantitySchema(
+  parse: (text: string) => Parsed,
+  range: Range,
+  what: "length" | "volume",
+  unit: string,
+) {
+  return z
+    .union([z.number(), z.string()], {
+      error: (issue) => `${quote(issue.input)} is not a ${what}; ${expectations[what]}`,
+    })
+    .transform((input, context) => {
+      const answer: Parsed = typeof input === "number" ? { ok: true, value: input } : parse(input);
+      if (!answer.ok) {
+        context.addIssue({
+          code: "custom",
+          message: `${quote(input)} is not a ${what}; ${expectations[what]}`,
+        });
+        return z.NEVER;
+      }
+      if (answer.value < range.min || answer.value > range.max) {
+        const message = `${quote(input)} is out of range; expected ${range.min} to ${range.max} ${unit}`;
+        context.addIssue({ code: "custom", message });
+        return z.NEVER;
+      }
+      return answer.value;
+    })
+    .describe(what === "length" ? "mm, or a text with its unit" : "ml, or a text with its unit");
+}
+
+const longestQuote = 60;
+
+/** A short JSON rendering of an input for an error message. */
+export function quote(input: unknown): string {
+  const text = input === undefined ? "nothing" : (JSON.stringify(input) ?? String(input));
+  return text.length > longestQuote ? `${text.slice(0, longestQuote)}...` : text;
+}
+
+/** An id: any text that a person would give a thing, within reason. */
+export const idSchema = z.string().min(1).max(64);

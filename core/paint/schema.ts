@@ -1,0 +1,51 @@
+import { z } from "zod";
+import { idSchema, volumeSchema } from "../measure/schema";
+import { materials } from "../trade/constants";
+
+const materialNames = Object.keys(materials) as (keyof typeof materials)[];
+const minutes = z.number().min(0).max(1e6).optional();
+
+export const packSchema = z.strictObject({
+  size: volumeSchema({ min: 1, max: 1e6 }),
+  price: z.number().min(0).max(1e6),
+});
+
+/** A coloured material with its spread rate, waits and packs; what is left out comes from its material. */
+export const paintSchema = z
+  .strictObject({
+    id: idSchema,
+    name: z.string().max(120).optional(),
+    hex: z
+      .string()
+      .regex(/^#[0-9a-fA-F]{6}$/, { error: 'expected a colour such as "#4C5B45"' })
+      .default("#B9B2A6"),
+    material: z.enum(materialNames).default("wall-paint"),
+    sheen: z.enum(["matt", "eggshell", "satin", "silk", "gloss"]).default("matt"),
+    spreadRate_m2_per_l: z.number().min(0.1).max(100).optional(),
+    coats: z.int().min(1).max(10).optional(),
+    recoat_min: minutes,
+    tapeOver_min: minutes,
+    touchDry_min: minutes,
+    packs: z.array(packSchema).max(50).default([]),
+    onHand: volumeSchema({ min: 0, max: 1e7 }).default(0),
+  })
+  .transform((paint) => {
+    const usual = materials[paint.material];
+    return {
+      id: paint.id,
+      name: paint.name ?? paint.id,
+      hex: paint.hex,
+      material: paint.material,
+      sheen: paint.sheen,
+      spreadRate: paint.spreadRate_m2_per_l ?? usual.spreadRate,
+      coats: paint.coats ?? usual.coats,
+      recoatMin: paint.recoat_min ?? usual.recoat,
+      tapeOverMin: paint.tapeOver_min ?? usual.tapeOver,
+      touchDryMin: paint.touchDry_min ?? usual.touchDry,
+      packs: paint.packs,
+      onHandMl: paint.onHand,
+    };
+  });
+
+export type Paint = z.infer<typeof paintSchema>;
+export type Pack = z.infer<typeof packSchema>;

@@ -1,0 +1,113 @@
+import { dirname } from "node:path";
+import { fileURLToPath } from "node:url";
+import next from "eslint-config-next";
+import nextTypescript from "eslint-config-next/typescript";
+import prettier from "eslint-config-prettier";
+
+const root = dirname(fileURLToPath(import.meta.url));
+
+/**
+ * The floors of the house, from the top down. A file may import from its own folder and from floors below,
+ * never from above. Floors on one line stand side by side and do not import each other.
+ */
+const coreFloors = [
+  ["core/job"],
+  ["core/sequence"],
+  ["core/rounds", "core/tape", "core/paint", "core/mix", "core/setout"],
+  ["core/finishes"],
+  ["core/pattern"],
+  ["core/fit"],
+  ["core/wall"],
+  ["core/colour"],
+  ["core/findings"],
+  ["core/geometry"],
+  ["core/measure"],
+  ["core/trade"],
+];
+const houseFloors = [
+  ["app"],
+  ["ui"],
+  ["workers"],
+  ["cli", "server", "store", "devices"],
+  ["formats"],
+  ["core"],
+];
+
+function zonesOf(floors) {
+  return floors.flatMap((floor, index) =>
+    floor.map((target) => ({
+      target: `./${target}`,
+      from: [...floors.slice(0, index).flat(), ...floor.filter((other) => other !== target)].map(
+        (path) => `./${path}`,
+      ),
+      message: "Imports only ever point down; see docs/decisions/0001-floors.md.",
+    })),
+  );
+}
+
+const finishesApart = {
+  target: "./core/finishes/*/**",
+  from: "./core/finishes/registry.ts",
+  message: "A finish does not know the other finishes.",
+};
+
+const uiNeverStore = {
+  target: "./ui",
+  from: ["./store", "./server"],
+  message: "The screens talk to the store over routes.",
+};
+
+const config = [
+  { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "store/migrations/**"] },
+  ...next,
+  ...nextTypescript,
+  prettier,
+  {
+    settings: { "import/resolver": { typescript: { project: `${root}/tsconfig.json` } } },
+    rules: {
+      "import/no-restricted-paths": [
+        "error",
+        {
+          basePath: root,
+          zones: [...zonesOf(houseFloors), ...zonesOf(coreFloors), finishesApart, uiNeverStore],
+        },
+      ],
+      "import/no-cycle": "error",
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/consistent-type-imports": "error",
+      "max-lines": ["error", { max: 330, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    files: ["core/**/*.ts"],
+    ignores: ["**/*.test.ts", "**/tests/**"],
+    rules: {
+      // A module is a stripe's width here, the trade's own word.
+      "@next/next/no-assign-module-variable": "off",
+      "no-restricted-globals": [
+        "error",
+        "window",
+        "document",
+        "process",
+        "Intl",
+        "Date",
+        "performance",
+        "crypto",
+        "fetch",
+      ],
+      "no-restricted-properties": [
+        "error",
+        { object: "Math", property: "random", message: "Randomness takes a seed from the spec." },
+      ],
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "CallExpression[callee.property.name='localeCompare']",
+          message: "Order must not depend on a locale.",
+        },
+      ],
+    },
+  },
+];
+
+export default config;

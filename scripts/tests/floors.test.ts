@@ -1,0 +1,39 @@
+import { ESLint } from "eslint";
+import { expect, it } from "vitest";
+
+async function rulesBroken(filePath: string, code: string): Promise<(string | null)[]> {
+  const [result] = await new ESLint().lintText(code, { filePath });
+  return result!.messages.map((message) => message.ruleId);
+}
+
+it.each([
+  [
+    "core/measure/planted.ts",
+    'import { divideSpan } from "../fit/divideSpan";\nexport const planted = divideSpan;\n',
+  ],
+  [
+    "core/fit/planted.ts",
+    'import { buildStore } from "@/store/openStore";\nexport const planted = buildStore;\n',
+  ],
+  [
+    "core/tape/planted.ts",
+    'import { choosePacks } from "../paint/choosePacks";\nexport const planted = choosePacks;\n',
+  ],
+  ["ui/planted.ts", 'import { openStore } from "@/store/openStore";\nexport const planted = openStore;\n'],
+])("an import that points up fails lint: %s", async (path, code) => {
+  expect(await rulesBroken(path, code)).toContain("import/no-restricted-paths");
+});
+
+it("an import that points down passes", async () => {
+  const code = 'import { parseLength } from "../measure/parseLength";\nexport const planted = parseLength;\n';
+  expect(await rulesBroken("core/fit/planted.ts", code)).toEqual([]);
+});
+
+it("the core keeps away from clocks, chance and locales", async () => {
+  const code = 'export const planted = () => [Math.random(), Date.now(), "a".localeCompare("b")];\n';
+  expect((await rulesBroken("core/fit/planted.ts", code)).sort()).toEqual([
+    "no-restricted-globals",
+    "no-restricted-properties",
+    "no-restricted-syntax",
+  ]);
+});
