@@ -28,7 +28,8 @@ const houseFloors = [
   ["app"],
   ["ui"],
   ["workers"],
-  ["cli", "server", "store", "devices"],
+  ["server"],
+  ["cli", "store", "devices"],
   ["formats"],
   ["core"],
 ];
@@ -63,7 +64,11 @@ const config = [
   ...nextTypescript,
   prettier,
   {
-    settings: { "import/resolver": { typescript: { project: `${root}/tsconfig.json` } } },
+    settings: {
+      "import/resolver": { typescript: { project: `${root}/tsconfig.json` } },
+      // Its bundled files are too large for the rule's parser.
+      "import/ignore": ["@electric-sql/pglite"],
+    },
     rules: {
       "import/no-restricted-paths": [
         "error",
@@ -72,7 +77,7 @@ const config = [
           zones: [...zonesOf(houseFloors), ...zonesOf(coreFloors), finishesApart, uiNeverStore],
         },
       ],
-      "import/no-cycle": "error",
+      "import/no-cycle": ["error", { ignoreExternal: true }],
       "@typescript-eslint/no-explicit-any": "error",
       "@typescript-eslint/consistent-type-imports": "error",
       "max-lines": ["error", { max: 330, skipBlankLines: true, skipComments: true }],

@@ -1,6 +1,7 @@
 import type { z } from "zod";
 import type { Finding } from "../findings/finding";
 import type { Candidate } from "../fit/candidates";
+import type { Point } from "../geometry/point";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
 
@@ -12,6 +13,8 @@ export interface FinishContext {
 
 /** How a finish divided the wall, and the other ways it could. */
 export interface FitReport {
+  /** The axis across the divisions: a point p lies at normal . p, counted from start. */
+  readonly axis: { readonly normal: Point; readonly start: number };
   readonly candidates: readonly Candidate[];
   readonly chosen: Candidate;
   /** Far-end error in mm if the rounded division had been stepped; null when divisions are not equal. */

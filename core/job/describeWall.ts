@@ -22,7 +22,7 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     speakFinding(finding, speech),
   );
   const shared = { id: wall.wall.id, surface_m2: wall.surfaceM2, radii: [], findings };
-  if (!laid) return { ...shared, regions: [], marks: [], checks: [], tape: [], fit: null };
+  if (!laid) return { ...shared, regions: [], lines: [], marks: [], checks: [], tape: [], fit: null };
   const { marks, checks } = listMarks(laid.pattern.lines, laid.surface, job.tapeDivision);
   return {
     ...shared,
@@ -34,6 +34,13 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       holes: face.holes.map((hole) => flattenContour(hole).map(toPoint)),
       name,
       label: toPoint(at),
+    })),
+    lines: laid.pattern.lines.map(({ id, kind, path, use }) => ({
+      id,
+      finish: wall.fit?.finish ?? "",
+      kind,
+      path: [toPoint(path.a), toPoint(path.b)],
+      use,
     })),
     marks: marks.map((mark) => describeMark(mark, job)),
     checks: checks.map((mark) => describeMark(mark, job)),
@@ -81,6 +88,7 @@ function describeFit(
   const { centre } = report.chosen.divided;
   return {
     finish,
+    axis: { normal: toPoint(report.axis.normal), start: report.axis.start },
     chosen: { ...describe(report.chosen), ...(centre && { centre }) },
     proof: {
       worst_mm: worstReadingError(

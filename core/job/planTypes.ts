@@ -18,6 +18,8 @@ export interface PlanWall {
   id: string;
   surface_m2: number;
   regions: PlanRegion[];
+  /** The set-out lines in full, within the wall's trim, openings ignored. */
+  lines: PlanLine[];
   marks: PlanMark[];
   checks: PlanMark[];
   radii: { centre: PlanPoint; radius: number; reading: string }[];
@@ -35,6 +37,14 @@ export interface PlanRegion {
   /** What it is called at the wall, and a good place to write that. */
   name: string;
   label: PlanPoint;
+}
+
+export interface PlanLine {
+  id: string;
+  finish: string;
+  kind: "plumb" | "level" | "slant";
+  path: [PlanPoint, PlanPoint];
+  use: string;
 }
 
 export interface PlanMark {
@@ -76,6 +86,8 @@ export interface PlanCandidate {
 
 export interface PlanFit {
   finish: string;
+  /** The axis across the divisions: a point p lies at normal . p, counted from start. */
+  axis: { normal: PlanPoint; start: number };
   chosen: PlanCandidate & { centre?: "stripe" | "joint" };
   proof: { worst_mm: number; steppedAtEnd_mm?: number };
   candidates: (PlanCandidate & { change: PlanChange })[];

@@ -44,6 +44,15 @@ export function formatVolume(volumeMl: number, units: UnitSystem): string {
   return `${trimDecimals(volumeMl / mlPerUnit.gal, 2)} gal`;
 }
 
+/**
+ * The size on a tin's label. Labels are round in their own system, whatever the job is measured in:
+ * multiples of 50 ml are metric tins, others US ones.
+ */
+export function formatTin(volumeMl: number): string {
+  const isMetric = Math.abs(volumeMl / 50 - Math.round(volumeMl / 50)) < 1e-6;
+  return formatVolume(volumeMl, isMetric ? "metric" : "imperial");
+}
+
 /** A run of tape: metres or feet with one decimal. */
 export function formatRun(lengthM: number, units: UnitSystem): string {
   return units === "metric"

@@ -2,7 +2,9 @@ import { ESLint } from "eslint";
 import { expect, it } from "vitest";
 
 async function rulesBroken(filePath: string, code: string): Promise<(string | null)[]> {
-  const [result] = await new ESLint().lintText(code, { filePath });
+  // The cycle rule reads the file from disk, where a planted one does not stand.
+  const lint = new ESLint({ overrideConfig: { rules: { "import/no-cycle": "off" } } });
+  const [result] = await lint.lintText(code, { filePath });
   return result!.messages.map((message) => message.ruleId);
 }
 

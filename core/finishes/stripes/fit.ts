@@ -20,6 +20,7 @@ export function fitStripes(spec: StripesSpec, surface: Surface, context: FinishC
   const whole = divided.divisions.filter((division) => !isPart(division)).length;
   const equal = !spec.widths && spec.fit.by !== "spread" && chosen.width !== null;
   return {
+    axis: { normal: frame.normal, start: frame.start },
     chosen,
     candidates,
     steppedAtEnd: equal ? steppedError(chosen.width!, whole, context.tapeDivision) : null,

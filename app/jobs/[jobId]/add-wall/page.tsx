@@ -1,0 +1,5 @@
+import { AddWallCard } from "@/ui/stations/measure/AddWallCard";
+
+export default function AddWallPage() {
+  return <AddWallCard />;
+}

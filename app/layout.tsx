@@ -1,0 +1,21 @@
+import type { Metadata, Viewport } from "next";
+import { connection } from "next/server";
+import type { ReactNode } from "react";
+import "./globals.css";
+
+export const metadata: Metadata = {
+  title: "Jacaranda",
+  description: "The setting-out partner of a decorative painter",
+};
+
+export const viewport: Viewport = { width: "device-width", initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Every page is made for its request, since its scripts carry that request's nonce.
+  await connection();
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>{children}</body>
+    </html>
+  );
+}

@@ -1,0 +1,69 @@
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+
+/** The project's folder; every command works from here, wherever it was called. */
+export const root = dirname(dirname(fileURLToPath(import.meta.url)));
+
+const installStamp = join(root, "node_modules", ".jacaranda-install");
+const buildStamp = join(root, ".next", "jacaranda-build");
+const builtFrom = [
+  "app",
+  "ui",
+  "workers",
+  "store",
+  "devices",
+  "formats",
+  "core",
+  "public",
+  "next.config.ts",
+  "postcss.config.mjs",
+  "tsconfig.json",
+  "package-lock.json",
+];
+
+/** Runs a command with its output shown; throws when it fails. */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: root, stdio: "inherit", ...options });
+  if (result.error) throw result.error;
+  if (result.status !== 0) throw new Error(`${command} ${args.join(" ")} failed.`);
+  return result;
+}
+
+/** Installs from the lock file unless that very lock file is installed already. */
+export function ensureInstalled() {
+  const wanted = hashOf([join(root, "package-lock.json")]);
+  if (existsSync(installStamp) && readFileSync(installStamp, "utf8") === wanted) return;
+  console.log("Installing packages from package-lock.json");
+  run("npm", ["ci", "--include=dev", "--no-audit", "--no-fund", "--loglevel=error"]);
+  writeFileSync(installStamp, wanted);
+}
+
+/** Builds the pages unless they were built from these very sources. */
+export function ensureBuilt() {
+  const wanted = hashOf(builtFrom.flatMap((name) => filesIn(join(root, name))));
+  if (existsSync(buildStamp) && readFileSync(buildStamp, "utf8") === wanted) return;
+  console.log("Building the pages; this takes about half a minute");
+  run(process.execPath, [join(root, "node_modules", "next", "dist", "bin", "next"), "build"], {
+    env: { ...process.env, NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
+    stdio: ["ignore", process.env.CI ? "inherit" : "ignore", "inherit"],
+  });
+  mkdirSync(dirname(buildStamp), { recursive: true });
+  writeFileSync(buildStamp, wanted);
+}
+
+function filesIn(path) {
+  if (!existsSync(path)) return [];
+  if (!statSync(path).isDirectory()) return [path];
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesIn(join(path, name)));
+}
+
+function hashOf(files) {
+  const hash = createHash("sha256");
+  for (const file of files) hash.update(file.slice(root.length)).update(readFileSync(file));
+  return hash.digest("hex");
+}

@@ -1,0 +1,86 @@
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from "node:http";
+import next from "next";
+import { dataFolder, openStore } from "@/store/openStore";
+import { keepStore } from "@/store/currentStore";
+import { findPortHolder } from "./portHolder";
+import { contentSecurityPolicy, isLoopback, isOwnRequest, urlOf } from "./requestGuard";
+
+interface Settings {
+  readonly host: string;
+  readonly port: number;
+  readonly isDevelopment: boolean;
+}
+
+const defaultPort = 4610;
+
+/** Starts the program: port, data folder, then pages. Throws with one sentence when it cannot. */
+export async function serve(isDevelopment: boolean): Promise<void> {
+  const settings = { ...readSettings(), isDevelopment };
+  const { host, port } = settings;
+  const address = urlOf(host, port);
+  let handle: ((request: IncomingMessage, response: ServerResponse) => Promise<void>) | null = null;
+  const server = createServer((request, response) => {
+    if (!passes(request, response, settings)) return;
+    if (handle) void handle(request, response);
+    else response.writeHead(503, { "retry-after": "1" }).end("Starting.");
+  });
+  await listen(server, settings);
+  console.log(`Opening the data folder ${dataFolder()}`);
+  const store = await keepStore(() => openStore(dataFolder(), address));
+  stopOnSignal(server, () => store.close());
+  const app = next({ dev: isDevelopment, hostname: host, port, dir: process.cwd() });
+  await app.prepare();
+  handle = app.getRequestHandler();
+  if (isDevelopment) server.on("upgrade", app.getUpgradeHandler());
+  console.log(`Jacaranda is ready at ${address}`);
+}
+
+function readSettings(): { host: string; port: number } {
+  const host = process.env.HOST || "127.0.0.1";
+  if (!isLoopback(host)) {
+    throw new Error(
+      `HOST ${host} would let others in, and there is no passcode yet; use 127.0.0.1 or localhost.`,
+    );
+  }
+  const port = Number(process.env.PORT || defaultPort);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) {
+    throw new Error(`PORT ${process.env.PORT} is not a port; use a number from 1 to 65535.`);
+  }
+  return { host, port };
+}
+
+function passes(request: IncomingMessage, response: ServerResponse, settings: Settings): boolean {
+  if (!isOwnRequest(request.headers, settings.host, settings.port)) {
+    response
+      .writeHead(403, { "content-type": "text/plain" })
+      .end("This address is not one of this program's own.");
+    return false;
+  }
+  const policy = contentSecurityPolicy(settings.isDevelopment);
+  // Next.js reads the nonce for its own scripts from the request.
+  request.headers["content-security-policy"] = policy;
+  response.setHeader("content-security-policy", policy);
+  response.setHeader("x-content-type-options", "nosniff");
+  response.setHeader("referrer-policy", "same-origin");
+  return true;
+}
+
+function listen(server: Server, { host, port }: Settings): Promise<void> {
+  return new Promise((resolve, reject) => {
+    server.once("error", (error: NodeJS.ErrnoException) => {
+      if (error.code !== "EADDRINUSE") return reject(error);
+      const holder = findPortHolder(port) ?? "another program";
+      reject(new Error(`Port ${port} is taken by ${holder}; stop it, or choose another with PORT.`));
+    });
+    server.listen(port, host, resolve);
+  });
+}
+
+function stopOnSignal(server: Server, close: () => Promise<void>): void {
+  for (const signal of ["SIGINT", "SIGTERM"] as const) {
+    process.once(signal, () => {
+      server.close();
+      void close().finally(() => process.exit(0));
+    });
+  }
+}

@@ -1,0 +1,66 @@
+import type { z } from "zod";
+import type { jobSchema } from "@/core/job/schema";
+import { parseJob, type ParsedJob, type Problem } from "@/core/job/parseJob";
+
+/** A job document as it is written: texts such as `9' 4 3/8"` are kept, defaults are not filled in. */
+export type JobDocument = z.input<typeof jobSchema>;
+export type WallDocument = JobDocument["walls"][number];
+export type PaintDocument = JobDocument["paints"][number];
+export type FinishDocument = JobDocument["finishes"][number];
+
+/** The text that is saved and planned. */
+export const textOf = (document: JobDocument): string => `${JSON.stringify(document, null, 2)}\n`;
+
+/** A parse of each document object is kept, since several parts of the screen ask for the same one. */
+const kept = new WeakMap<JobDocument, ParsedJob>();
+
+export function parseKept(document: JobDocument): ParsedJob {
+  const before = kept.get(document);
+  if (before) return before;
+  const answer = parseJob(document);
+  kept.set(document, answer);
+  return answer;
+}
+
+/** Why a document cannot be taken; empty when it can. */
+export function problemsOf(document: JobDocument): Problem[] {
+  const answer = parseKept(document);
+  return answer.ok ? [] : answer.problems;
+}
+
+/** A copy with the wall, fixture or whatever has this id changed. */
+export function changeById<Item extends { id: string }>(
+  items: readonly Item[],
+  id: string,
+  change: (item: Item) => Item,
+): Item[] {
+  return items.map((item) => (item.id === id ? change(item) : item));
+}
+
+/** An id in this stem that none of the things has. */
+export function freshId(stem: string, things: readonly { id: string }[]): string {
+  const plain =
+    stem
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, "-")
+      .replace(/^-+|-+$/g, "")
+      .slice(0, 40) || "item";
+  const taken = new Set(things.map((thing) => thing.id));
+  if (!taken.has(plain)) return plain;
+  let number = 2;
+  while (taken.has(`${plain}-${number}`)) number++;
+  return `${plain}-${number}`;
+}
+
+/** A copy of a plain value with one place in it replaced. */
+export function setIn<Value>(value: Value, path: readonly (string | number)[], replacement: unknown): Value {
+  const [key, ...rest] = path;
+  if (key === undefined) return replacement as Value;
+  if (Array.isArray(value)) {
+    return value.map((item: unknown, index) =>
+      index === key ? setIn(item, rest, replacement) : item,
+    ) as Value;
+  }
+  const record = value as Record<string | number, unknown>;
+  return { ...record, [key]: setIn(record[key] ?? {}, rest, replacement) } as Value;
+}

@@ -1,0 +1,99 @@
+import { temporal } from "zundo";
+import { createStore } from "zustand";
+import type { Plan } from "@/core/job/planTypes";
+import type { Problem } from "@/core/job/parseJob";
+import { problemsOf, type JobDocument } from "./jobDocument";
+
+/** Where the document stands between this screen and the data folder. */
+export type SaveState =
+  | { kind: "saved" }
+  | { kind: "unsaved" }
+  | { kind: "saving" }
+  | { kind: "failed"; reason: string }
+  | { kind: "conflict"; version: number; theirs: JobDocument };
+
+export interface JobState {
+  readonly jobId: string;
+  readonly document: JobDocument;
+  readonly version: number;
+  readonly save: SaveState;
+  /** The document as it stands in the data folder, as far as this screen knows. */
+  readonly savedDocument: JobDocument;
+  readonly plan: Plan;
+  /** The finding or mark that is pointed at, on the card or on the wall. */
+  readonly pointedAt: string | null;
+  /** Takes a changed document unless it would not hold; answers what is wrong with it. */
+  change(change: (document: JobDocument) => JobDocument): Problem[];
+  /** As `change`, but not to be saved or undone to: a drag that is under way. */
+  preview(document: JobDocument): void;
+  readonly previewing: JobDocument | null;
+  setSave(save: SaveState): void;
+  /** The data folder holds this document as this version now. */
+  markSaved(document: JobDocument, version: number): void;
+  setPlan(plan: Plan): void;
+  pointAt(key: string | null): void;
+  /** Ends a conflict: with what is saved elsewhere, as a step that can be undone, or with what is here. */
+  takeTheirs(): void;
+  keepMine(): void;
+}
+
+export interface JobStart {
+  readonly jobId: string;
+  readonly document: JobDocument;
+  readonly version: number;
+  readonly plan: Plan;
+}
+
+const mostUndos = 200;
+
+/** The state of one open job. Undo and redo step through its documents. */
+export function createJobState(start: JobStart) {
+  return createStore<JobState>()(
+    temporal(
+      (set, get) => ({
+        ...start,
+        save: { kind: "saved" },
+        savedDocument: start.document,
+        previewing: null,
+        pointedAt: null,
+        change(change) {
+          const document = change(get().document);
+          const problems = problemsOf(document);
+          if (problems.length === 0) {
+            const { save } = get();
+            set({ document, previewing: null, save: save.kind === "conflict" ? save : { kind: "unsaved" } });
+          }
+          return problems;
+        },
+        preview: (previewing) => set({ previewing }),
+        setSave: (save) => set({ save }),
+        markSaved: (savedDocument, version) =>
+          set(({ document }) => ({
+            savedDocument,
+            version,
+            save: { kind: document === savedDocument ? "saved" : "unsaved" },
+          })),
+        setPlan: (plan) => set({ plan }),
+        pointAt: (pointedAt) => set({ pointedAt }),
+        takeTheirs() {
+          const { save } = get();
+          if (save.kind !== "conflict") return;
+          const { theirs: document, version } = save;
+          set({ document, savedDocument: document, version, previewing: null, save: { kind: "saved" } });
+        },
+        keepMine() {
+          const { save } = get();
+          if (save.kind !== "conflict") return;
+          set({ savedDocument: save.theirs, version: save.version, save: { kind: "unsaved" } });
+        },
+      }),
+      {
+        partialize: ({ document }) => ({ document }),
+        equality: (a, b) => a.document === b.document,
+        limit: mostUndos,
+      },
+    ),
+  );
+}
+
+export type JobStore = ReturnType<typeof createJobState>;

@@ -1,0 +1,75 @@
+"use client";
+
+import type { PlanFinding } from "@/core/job/planTypes";
+import { useJobState } from "@/ui/job/JobProvider";
+import { changeById, type FinishDocument } from "@/ui/job/jobDocument";
+import { Button } from "./Button";
+import { Measure } from "./Measure";
+
+const tones = {
+  note: { dot: "bg-soft", word: "Good to know" },
+  check: { dot: "bg-ochre", word: "To decide" },
+  stop: { dot: "bg-brick", word: "Mend first" },
+} as const;
+
+interface Props {
+  readonly findings: readonly PlanFinding[];
+  /** The key that the wall knows each finding by, and its number there. */
+  readonly keyOf: (index: number) => string;
+}
+
+/** Findings as sentences, each with its cure as a button; pointing at one shows its flag on the wall. */
+export function FindingList({ findings, keyOf }: Props) {
+  const pointedAt = useJobState((state) => state.pointedAt);
+  const pointAt = useJobState((state) => state.pointAt);
+  const change = useJobState((state) => state.change);
+  if (findings.length === 0) return null;
+  const apply = ({ finish: id, set }: NonNullable<PlanFinding["change"]>) =>
+    change((document) => ({
+      ...document,
+      finishes: changeById<FinishDocument>(document.finishes, id, (finish) => ({ ...finish, ...set })),
+    }));
+  return (
+    <ul className="flex flex-col gap-3" aria-label="Findings">
+      {findings.map((finding, index) => {
+        const key = keyOf(index);
+        const { dot, word } = tones[finding.severity];
+        return (
+          <li
+            key={key}
+            className={`flex gap-3 rounded-md p-1.5 -mx-1.5 ${pointedAt === key ? "bg-ochre-wash" : ""}`}
+            onPointerEnter={() => pointAt(key)}
+            onPointerLeave={() => pointAt(null)}
+          >
+            <span
+              className={`mt-0.5 flex size-[22px] shrink-0 items-center justify-center rounded-full text-xs font-bold text-white ${dot}`}
+              title={word}
+            >
+              <span className="sr-only">{word}: </span>
+              {index + 1}
+            </span>
+            <div>
+              <p>
+                <Measure>{finding.say}</Measure>
+              </p>
+              <p className="text-soft">
+                <Measure>{finding.remedy}</Measure>
+              </p>
+              {finding.change && (
+                <Button
+                  look="cure"
+                  className="mt-2"
+                  onClick={() => apply(finding.change!)}
+                  onFocus={() => pointAt(key)}
+                  onBlur={() => pointAt(null)}
+                >
+                  {finding.change.label}
+                </Button>
+              )}
+            </div>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

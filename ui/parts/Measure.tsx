@@ -1,0 +1,33 @@
+import { Fragment } from "react";
+
+const fraction = /( ?)(?<![\d.])(\d+\/\d+)(?=["″ ]|$)/g;
+
+/**
+ * A text with its lengths set as a tape reads: true fractions with a thin space before them, and primes.
+ * Only what looks like a fraction before an inch mark is touched. Inside a drawing its parts are tspans.
+ */
+export function Measure({ children, as: Part = "span" }: { children: string; as?: "span" | "tspan" }) {
+  const typeset = children
+    .replace(/(\d)"/g, "$1″")
+    .replace(/(\d)'(?= |$|\d)/g, "$1′")
+    .replace(/\bm2\b/g, "m²")
+    .replace(/\bft2\b/g, "ft²");
+  const parts: { text: string; isFraction: boolean }[] = [];
+  let last = 0;
+  for (const match of typeset.matchAll(fraction)) {
+    parts.push({
+      text: typeset.slice(last, match.index) + (match[1] && last < match.index ? "\u2009" : match[1]!),
+      isFraction: false,
+    });
+    parts.push({ text: match[2]!, isFraction: true });
+    last = match.index + match[0].length;
+  }
+  parts.push({ text: typeset.slice(last), isFraction: false });
+  return (
+    <>
+      {parts.map(({ text, isFraction }, index) => (
+        <Fragment key={index}>{isFraction ? <Part className="fraction">{text}</Part> : text}</Fragment>
+      ))}
+    </>
+  );
+}

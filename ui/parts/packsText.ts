@@ -1,0 +1,22 @@
+import { formatTin } from "@/core/measure/formatLength";
+import type { PlanPaint } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+
+/** `1 x 1 L + 1 x 250 ml`, and what the store gives. */
+export function packsText(paint: PlanPaint, job: Job): string {
+  const colour = job.paints.find((candidate) => candidate.id === paint.colour);
+  const packs = paint.packs.map(
+    ({ count, size_ml }) => `${count > 1 ? `${count} × ` : ""}${formatTin(size_ml)}`,
+  );
+  const store = colour && colour.onHandMl > 0 ? ["store"] : [];
+  const all = [...packs, ...store];
+  if (all.length > 0) return all.join(" + ");
+  return "no tins listed";
+}
+
+const symbols: Record<string, string> = { EUR: "€", GBP: "£", USD: "$" };
+
+/** A price with its currency; the sign where it is well known, else the code. */
+export function priceText(amount: number, currency: string): string {
+  return `${symbols[currency] ?? `${currency} `}${amount.toFixed(2)}`;
+}

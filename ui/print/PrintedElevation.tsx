@@ -1,0 +1,194 @@
+import { Measure } from "@/ui/parts/Measure";
+import { flattenContour } from "@/core/geometry/flatten";
+import { formatReading } from "@/core/measure/formatReading";
+import { formatLength, formatSpan } from "@/core/measure/formatLength";
+import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import type { Wall } from "@/core/wall/schema";
+import { openingContour } from "@/core/wall/openingContour";
+import { pathOf } from "@/ui/wall-view/WallDrawing";
+
+interface Props {
+  readonly job: Job;
+  readonly wall: Wall;
+  readonly planned: PlanWall;
+}
+
+/** The sheet is drawn this wide in its own units; text sizes follow from it. */
+const sheetWidth = 1000;
+const margin = { left: 74, top: 104, right: 14, bottom: 46 };
+const tallest = 620;
+const leastLabelGap = 17;
+
+/** The wall to scale with running readings along the top (or up the left), hatched by paint. */
+export function PrintedElevation({ job, wall, planned }: Props) {
+  const scale = Math.min((sheetWidth - margin.left - margin.right) / wall.width, tallest / wall.height);
+  const height = wall.height * scale + margin.top + margin.bottom;
+  const x = (mm: number) => margin.left + mm * scale;
+  const y = (mm: number) => margin.top + (wall.height - mm) * scale;
+  const onSheet = (points: readonly PlanPoint[]) =>
+    pathOf(
+      points.map(([px, py]) => [x(px), -y(py)]),
+      0,
+    );
+  const paintIndex = (id: string) => job.paints.findIndex((paint) => paint.id === id) % 6;
+  return (
+    <svg
+      viewBox={`0 0 ${sheetWidth} ${height}`}
+      className="w-full break-inside-avoid"
+      role="img"
+      aria-label="Elevation with running dimensions"
+    >
+      <PrintHatches />
+      <rect
+        x={x(0)}
+        y={y(wall.height)}
+        width={wall.width * scale}
+        height={wall.height * scale}
+        fill="none"
+        stroke="#000"
+        strokeWidth={1.6}
+      />
+      {planned.regions.map((region) => (
+        <path
+          key={region.id}
+          d={[region.outline, ...region.holes].map(onSheet).join("")}
+          fill={`url(#print-${paintIndex(region.colour)})`}
+          fillRule="evenodd"
+          stroke="#000"
+          strokeWidth={0.9}
+        />
+      ))}
+      {wall.openings.map((opening) => {
+        const shape = (gap: number): PlanPoint[] =>
+          flattenContour(openingContour(opening, gap)).map((point) => [point.x, point.y]);
+        return (
+          <g key={opening.id}>
+            <path d={onSheet(shape(opening.casing))} fill="#fff" stroke="#000" />
+            <path d={onSheet(shape(0))} fill="#fff" stroke="#000" />
+            <Words
+              x={x(opening.x + opening.width / 2)}
+              y={y(opening.y + opening.height / 2)}
+              text={opening.name ?? opening.kind}
+            />
+            <Words
+              x={x(opening.x + opening.width / 2)}
+              y={y(opening.y + opening.height / 2) + 18}
+              text={`${formatLength(opening.width, job.units)} × ${formatLength(opening.height, job.units)}`}
+            />
+          </g>
+        );
+      })}
+      {wall.fixtures.map((fixture) => (
+        <rect
+          key={fixture.id}
+          x={x(fixture.x)}
+          y={y(fixture.y + fixture.height)}
+          width={fixture.width * scale}
+          height={fixture.height * scale}
+          fill={fixture.kind === "furniture" ? "none" : "#fff"}
+          stroke="#000"
+          strokeDasharray={fixture.kind === "furniture" ? "5 4" : undefined}
+        />
+      ))}
+      <Readings planned={planned} x={x} y={y} wall={wall} />
+      <g stroke="#000">
+        <line x1={x(0)} x2={x(wall.width)} y1={height - 20} y2={height - 20} />
+        <path d={`M${x(0) - 4} ${height - 16}l8 -8M${x(wall.width) - 4} ${height - 16}l8 -8`} />
+      </g>
+      <Words
+        x={x(wall.width / 2)}
+        y={height - 15}
+        text={`${formatSpan(wall.width, job.units)}, ends at ${formatReading(Math.round(wall.width / job.tapeDivision) * job.tapeDivision, job.units)}`}
+      />
+    </svg>
+  );
+}
+
+interface ReadingsProps {
+  readonly planned: PlanWall;
+  readonly wall: Wall;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+}
+
+/** Every mark's tick; readings that would crowd each other are left to the table. */
+function Readings({ planned, wall, x, y }: ReadingsProps) {
+  return (
+    <g>
+      {planned.marks.map((mark, index) => {
+        const isX = mark.axis === "x";
+        const isNear = isX ? mark.on !== "bottom" : mark.on !== "right";
+        const at = isX ? x(mark.at) : y(mark.at);
+        const edge = isX ? y(isNear ? wall.height : 0) : x(isNear ? 0 : wall.width);
+        const tick = isNear ? -11 : 10;
+        const text = mark.reading;
+        const place = isX
+          ? { transform: `translate(${at + 5} ${edge - 16}) rotate(-90)` }
+          : { x: edge - 13, y: at + 5, textAnchor: "end" as const };
+        return (
+          <g key={mark.id}>
+            {isX ? (
+              <line x1={at} x2={at} y1={edge} y2={edge + tick} stroke="#000" />
+            ) : (
+              <line x1={edge} x2={edge + tick} y1={at} y2={at} stroke="#000" />
+            )}
+            {isNear && hasRoom(planned.marks, index, isX ? x : y) && (
+              <text {...place} fontSize={17} fontWeight={600}>
+                <Measure as="tspan">{text}</Measure>
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** Whether a reading stands clear of the one before it on the same edge; evenly close ones show every other. */
+function hasRoom(marks: PlanWall["marks"], index: number, toSheet: (mm: number) => number): boolean {
+  const mark = marks[index]!;
+  const edge = marks.filter((other) => other.on === mark.on).sort((a, b) => a.at - b.at);
+  const place = edge.indexOf(mark);
+  const gaps = edge.slice(1).map((other, k) => Math.abs(toSheet(other.at) - toSheet(edge[k]!.at)));
+  const every = Math.ceil(leastLabelGap / Math.max(1, Math.min(leastLabelGap, ...gaps)));
+  return place % every === 0;
+}
+
+function Words({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <text x={x} y={y} textAnchor="middle" fontSize={15} stroke="#fff" strokeWidth={6} paintOrder="stroke">
+      <Measure as="tspan">{text}</Measure>
+    </text>
+  );
+}
+
+const hatches = [
+  { angle: 0, gap: 0 },
+  { angle: 45, gap: 9 },
+  { angle: -45, gap: 9 },
+  { angle: 90, gap: 8 },
+  { angle: 0, gap: 8 },
+  { angle: 20, gap: 6 },
+] as const;
+
+/** The second paint of the list is hatched first, since the first is most often the base. */
+function PrintHatches() {
+  return (
+    <defs>
+      {hatches.map(({ angle, gap }, index) => (
+        <pattern
+          key={index}
+          id={`print-${index}`}
+          width={gap || 10}
+          height={gap || 10}
+          patternUnits="userSpaceOnUse"
+          patternTransform={`rotate(${angle})`}
+        >
+          <rect width="10" height="10" fill="#fff" />
+          {gap > 0 && <line y2={gap} stroke="#000" strokeWidth={1.1} />}
+        </pattern>
+      ))}
+    </defs>
+  );
+}

@@ -1,0 +1,229 @@
+import type { ReactNode } from "react";
+import { formatArea, formatLength, formatRun, formatSpan, formatVolume } from "@/core/measure/formatLength";
+import type { Plan, PlanTape, PlanWall } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import type { Wall } from "@/core/wall/schema";
+import { Measure } from "@/ui/parts/Measure";
+import { packsText } from "@/ui/parts/packsText";
+import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
+import { PrintedElevation } from "./PrintedElevation";
+
+interface Props {
+  readonly job: Job;
+  readonly plan: Plan;
+  readonly wall: Wall;
+  readonly planned: PlanWall;
+  readonly version: number;
+}
+
+/** The sheet that is taped to the wall: elevation, marks, tape and paint, black on white. */
+export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
+  const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
+  const length = (mm: number) => formatLength(mm, job.units);
+  const colours = new Set(
+    planned.regions.map((region) => region.colour).concat(planned.tape.map((piece) => piece.seal ?? "")),
+  );
+  const stops = planned.findings.filter((finding) => finding.severity !== "note");
+  return (
+    <article className="mx-auto max-w-[820px] bg-white px-4 pb-8 text-[10.5pt] leading-snug text-black print:max-w-none print:p-0">
+      <header className="flex items-baseline justify-between border-b-2 border-black pb-1">
+        <h1 className="text-[17pt] font-bold">{wall.name ?? wall.id}</h1>
+        <p>{`${job.name}, setting-out sheet, version ${version}`}</p>
+      </header>
+      <p className="py-1.5">
+        <Measure>
+          {`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high. To paint: ${formatArea(planned.surface_m2, job.units)}. Tape read to ${formatDivision(job)}. All readings from the left end of the wall and from the floor there; never from the last mark.`}
+        </Measure>
+      </p>
+      <PrintedElevation job={job} wall={wall} planned={planned} />
+      <Legend job={job} planned={planned} />
+      {stops.length > 0 && (
+        <Section title="Still to decide">
+          <ul className="list-disc pl-5">
+            {stops.map((finding, index) => (
+              <li key={index}>
+                <Measure>{`${finding.say} ${finding.remedy}`}</Measure>
+              </li>
+            ))}
+          </ul>
+        </Section>
+      )}
+      <Section title={`Marks (${planned.marks.length})`}>
+        {planned.marks.length === 0 && <p>Nothing to mark.</p>}
+        <ol className="columns-2 gap-8 sm:columns-3">
+          {planned.marks.map((mark, index) => (
+            <li
+              key={mark.id}
+              className="flex break-inside-avoid items-baseline gap-2 border-b border-neutral-400 py-[3px]"
+            >
+              <span className="inline-block size-3 shrink-0 self-center border border-black" />
+              <span className="w-6 text-right">{index + 1}</span>
+              <b className="text-[12pt] whitespace-nowrap">
+                <Measure>{mark.reading}</Measure>
+              </b>
+              <span className="text-[8.5pt] leading-tight">
+                {mark.on === "level"
+                  ? mark.use.replace(/stripe (\d+) \| stripe (\d+)/, "$1 | $2")
+                  : `${madeAlong(mark)}, from the ${measuredFrom(mark)}`}
+              </span>
+            </li>
+          ))}
+        </ol>
+        {planned.checks.length > 0 && (
+          <p className="pt-1.5">
+            <Measure>{`Prove it: the same readings on the far edge; the wall ends at ${planned.checks.at(-1)!.reading}.`}</Measure>
+          </p>
+        )}
+      </Section>
+      <Section title="Tape">
+        <TapeTable tape={planned.tape} nameOf={nameOf} length={length} />
+        {plan.tapeTotals.map((total) => (
+          <p key={total.width} className="pt-1">
+            <Measure>{`Whole job, ${total.width} mm tape: ${formatRun(total.buy_m, job.units)} with laps and tails, ${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"}. Tape lies on what is not being painted; peel while the last coat still tacks, back on itself at about 45 degrees.`}</Measure>
+          </p>
+        ))}
+      </Section>
+      <Section title="Paint (whole job)">
+        <table className="w-full border-collapse text-left">
+          <thead>
+            <Row
+              cells={["Colour", "Area", "Coats", "Film", "Seal", "Tools keep", "Touch-up", "Need", "Buy"]}
+              isHead
+            />
+          </thead>
+          <tbody>
+            {plan.paint
+              .filter((paint) => colours.has(paint.colour))
+              .map((paint) => (
+                <Row
+                  key={paint.colour}
+                  cells={[
+                    nameOf(paint.colour),
+                    paint.area_m2 > 0 ? formatArea(paint.area_m2, job.units) : "",
+                    paint.area_m2 > 0 ? String(paint.coats) : "",
+                    ...[
+                      paint.terms.film_ml,
+                      paint.terms.seal_ml,
+                      paint.terms.tools_ml,
+                      paint.terms.touchUp_ml,
+                      paint.need_ml,
+                    ].map((ml) => formatVolume(ml, job.units)),
+                    packsText(paint, job),
+                  ]}
+                />
+              ))}
+          </tbody>
+        </table>
+        <p className="pt-1 text-[9pt]">
+          The label on the tin always wins. Isolate the circuit before a plate comes off. Stand steps level
+          and do not overreach. Old paint may hold lead: test before sanding.
+        </p>
+      </Section>
+    </article>
+  );
+}
+
+function formatDivision({ tapeDivision, units }: Job): string {
+  const inches = tapeDivision / 25.4;
+  const denominator = Math.round(1 / inches);
+  return units === "imperial" && Math.abs(inches * denominator - 1) < 1e-9
+    ? `1/${denominator}" `
+    : `${Math.round(tapeDivision * 1000) / 1000} mm`;
+}
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="pt-3">
+      <h2 className="break-after-avoid border-b border-black text-[12pt] font-bold">{title}</h2>
+      <div className="pt-1">{children}</div>
+    </section>
+  );
+}
+
+function Row({ cells, isHead }: { cells: readonly string[]; isHead?: boolean }) {
+  const Cell = isHead ? "th" : "td";
+  return (
+    <tr className="break-inside-avoid">
+      {cells.map((cell, index) => (
+        <Cell
+          key={index}
+          className={`border-b border-neutral-400 py-[2px] pr-2 align-top ${isHead ? "text-[9pt] font-semibold" : ""}`}
+        >
+          <Measure>{cell}</Measure>
+        </Cell>
+      ))}
+    </tr>
+  );
+}
+
+interface TapeTableProps {
+  readonly tape: readonly PlanTape[];
+  readonly nameOf: (id: string | null | undefined) => string;
+  readonly length: (mm: number) => string;
+}
+
+const againstWords = {
+  ceiling: "the ceiling",
+  trim: "the trim",
+  neighbour: "the neighbouring surface",
+  opening: "the opening",
+} as const;
+
+/** Pieces of one kind in one row: how many, how long, on which side, on what. */
+function TapeTable({ tape, nameOf, length }: TapeTableProps) {
+  if (tape.length === 0) return <p>No tape.</p>;
+  const groups = new Map<string, { piece: PlanTape; count: number }>();
+  for (const piece of tape) {
+    const key = [piece.round, piece.lies, piece.over, piece.cuts, piece.against, length(piece.length)].join();
+    const group = groups.get(key);
+    groups.set(key, { piece, count: (group?.count ?? 0) + 1 });
+  }
+  return (
+    <table className="w-full border-collapse text-left">
+      <thead>
+        <Row cells={["Round", "Pieces", "Each", "Tape lies", "On", "Edge of", "Seal with"]} isHead />
+      </thead>
+      <tbody>
+        {[...groups.values()].map(({ piece, count }) => (
+          <Row
+            key={piece.id}
+            cells={[
+              String(piece.round),
+              String(count),
+              length(piece.length),
+              `${piece.lies} ${piece.lies === "left" || piece.lies === "right" ? "of the mark" : "the line"}`,
+              piece.over ? nameOf(piece.over) : againstWords[piece.against!],
+              nameOf(piece.cuts),
+              piece.seal ? nameOf(piece.seal) : "press only",
+            ]}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Legend({ job, planned }: { job: Job; planned: PlanWall }) {
+  const used = [...new Set(planned.regions.map((region) => region.colour))];
+  return (
+    <ul className="flex flex-wrap gap-x-6 gap-y-1 pt-1">
+      {used.map((id) => {
+        const index = job.paints.findIndex((paint) => paint.id === id);
+        return (
+          <li key={id} className="flex items-center gap-2">
+            <svg width="34" height="16" viewBox="0 0 340 160" aria-hidden="true">
+              <rect
+                width="340"
+                height="160"
+                fill={`url(#print-${index % 6})`}
+                stroke="#000"
+                strokeWidth="8"
+              />
+            </svg>
+            {job.paints[index]?.name ?? id}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

@@ -1,0 +1,149 @@
+"use client";
+
+import { Check } from "lucide-react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useEffect } from "react";
+import { useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
+import { useMarkProgress } from "@/ui/stations/mark/useMarkProgress";
+import { isTyping } from "./isTyping";
+import { stationPath, stations, type StationSlug } from "./stations";
+import { useAddress } from "./useAddress";
+
+type Standing = { kind: "done" } | { kind: "check"; count: number } | { kind: "stop" } | null;
+
+/** The stations as the hinged segments of a carpenter's rule, in working order. Number keys go there. */
+export function FoldingRule() {
+  const { wallId, station } = useAddress();
+  const jobId = useJobState((state) => state.jobId);
+  const router = useRouter();
+  const standings = useStandings(wallId);
+  useEffect(() => {
+    if (wallId === null) return;
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+      const target = stations.find((candidate) => String(candidate.number) === event.key);
+      if (target) router.push(stationPath(jobId, wallId, target.slug));
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [jobId, wallId, router]);
+  if (wallId === null) return null;
+  return (
+    <nav
+      aria-label="Stations"
+      className="order-last flex border-t border-box-edge bg-box md:order-none md:w-[124px] md:flex-col md:border-0 md:bg-transparent md:py-4 md:pl-3.5"
+    >
+      {stations.map(({ number, slug, title }, index) => {
+        const isHere = slug === station;
+        return (
+          <Link
+            key={slug}
+            href={stationPath(jobId, wallId, slug)}
+            aria-current={isHere ? "page" : undefined}
+            className={`relative flex min-h-14 flex-1 items-center justify-center gap-1.5 border-box-edge text-[0.9375rem] md:h-[88px] md:flex-none md:flex-col md:items-start md:justify-center md:gap-0.5 md:border md:pl-4 ${index % 2 ? "md:ml-2 md:mr-0" : "md:mr-2"} ${index === 0 ? "md:rounded-t-md" : "md:-mt-px"} ${index === stations.length - 1 ? "md:rounded-b-md" : ""} ${isHere ? "z-10 bg-violet text-white md:border-violet" : "bg-box text-ink hover:brightness-95"}`}
+          >
+            <RuleTicks isHere={isHere} />
+            <span className="hidden font-display text-lg font-bold leading-tight md:inline">{number}</span>
+            <span className="font-display font-semibold">{title}</span>
+            <StandingMark standing={standings[slug]} />
+            {index > 0 && (
+              <span
+                aria-hidden="true"
+                className="absolute -top-[5px] left-3 hidden size-[9px] rounded-full border border-box-edge bg-[#c9a24a] md:block"
+              />
+            )}
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}
+
+function RuleTicks({ isHere }: { isHere: boolean }) {
+  return (
+    <svg
+      aria-hidden="true"
+      className="absolute right-0 top-0 hidden h-full w-3 md:block"
+      preserveAspectRatio="none"
+      viewBox="0 0 12 88"
+    >
+      {Array.from({ length: 11 }, (_, index) => (
+        <line
+          key={index}
+          x1={index % 5 === 0 ? 2 : 6}
+          x2={12}
+          y1={4 + index * 8}
+          y2={4 + index * 8}
+          stroke={isHere ? "#d9cdf0" : "#7a6430"}
+          strokeWidth={0.9}
+        />
+      ))}
+    </svg>
+  );
+}
+
+function StandingMark({ standing }: { standing: Standing }) {
+  if (!standing) return null;
+  const place =
+    "flex size-5 items-center justify-center rounded-full text-xs font-bold text-white md:absolute md:right-5 md:top-2";
+  switch (standing.kind) {
+    case "done":
+      return (
+        <span className={`${place} bg-leaf`} role="img" aria-label="done">
+          <Check size={13} strokeWidth={3} aria-hidden />
+        </span>
+      );
+    case "check":
+      return (
+        <span className={`${place} bg-ochre`} role="img" aria-label={`${standing.count} to decide`}>
+          {standing.count}
+        </span>
+      );
+    case "stop":
+      return (
+        <span className={`${place} bg-brick`} role="img" aria-label="blocked">
+          !
+        </span>
+      );
+    default:
+      return standing satisfies never;
+  }
+}
+
+const patternCodes = new Set([
+  "end-under-half",
+  "near-miss",
+  "sliver",
+  "remainder-shows",
+  "ends-impossible",
+  "anchor-outside",
+  "too-many-divisions",
+]);
+
+/** How each station stands: what is noticed at it, or that there is nothing left to do. */
+function useStandings(wallId: string | null): Record<StationSlug, Standing> {
+  const found = useWall(wallId);
+  const plan = usePlan();
+  const { isDone } = useMarkProgress(wallId ?? "");
+  const findings = found?.plan?.findings ?? [];
+  const stand = (list: readonly { severity: string }[], done: boolean): Standing => {
+    if (list.some((finding) => finding.severity === "stop")) return { kind: "stop" };
+    const checks = list.filter((finding) => finding.severity === "check").length;
+    if (checks > 0) return { kind: "check", count: checks };
+    return done ? { kind: "done" } : null;
+  };
+  const marks = found?.plan?.marks ?? [];
+  return {
+    measure: stand(
+      findings.filter((finding) => !patternCodes.has(finding.code)),
+      found !== null,
+    ),
+    pattern: stand(
+      findings.filter((finding) => patternCodes.has(finding.code)),
+      Boolean(found?.plan?.fit),
+    ),
+    buy: stand(plan.findings, plan.paint.length > 0),
+    mark: stand([], marks.length > 0 && marks.every(isDone)),
+  };
+}

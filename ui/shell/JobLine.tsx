@@ -1,0 +1,194 @@
+"use client";
+
+import { Contrast, Download, Plus, Printer, Redo2, Undo2 } from "lucide-react";
+import Link from "next/link";
+import { useEffect } from "react";
+import { useStore } from "zustand";
+import { useJob, useJobState, useJobStore, usePlan } from "@/ui/job/JobProvider";
+import { Logo } from "@/ui/parts/Logo";
+import { MiniWall } from "@/ui/wall-view/WallDrawing";
+import { isTyping } from "./isTyping";
+import { stationPath } from "./stations";
+import { useAddress } from "./useAddress";
+import { useContrast } from "./useContrast";
+
+const icon =
+  "inline-flex size-11 items-center justify-center rounded-md text-ink hover:bg-violet-wash disabled:opacity-35";
+
+/** Job, walls, units, undo and redo, and whether everything is saved. */
+export function JobLine() {
+  const job = useJob();
+  const jobId = useJobState((state) => state.jobId);
+  const { wallId } = useAddress();
+  const { toggle } = useContrast();
+  return (
+    <header className="flex flex-wrap items-center gap-x-3 border-b border-hairline px-3 md:h-[68px] md:flex-nowrap md:px-4">
+      <Link href="/" className="flex min-h-11 items-center gap-2" aria-label="Jacaranda, all jobs">
+        <Logo />
+        <span className="hidden font-display text-xl font-bold lg:inline">Jacaranda</span>
+      </Link>
+      <div className="min-w-0 border-l border-hairline pl-3">
+        <p className="max-w-56 truncate font-semibold">{job.name}</p>
+        <SavedState />
+      </div>
+      <WallSwitcher />
+      <div className="ml-auto flex items-center">
+        <UndoRedo />
+        <UnitSwitch />
+        <button
+          type="button"
+          className={icon}
+          onClick={toggle}
+          aria-label="High contrast for a sunlit room"
+          title="High contrast"
+        >
+          <Contrast size={18} aria-hidden />
+        </button>
+        <a
+          className={icon}
+          href={`/api/jobs/${encodeURIComponent(jobId)}/job?download`}
+          aria-label="Export the job file"
+          title="Export the job file"
+        >
+          <Download size={18} aria-hidden />
+        </a>
+        {wallId !== null && (
+          <Link
+            className={icon}
+            href={`/print/${encodeURIComponent(jobId)}/${encodeURIComponent(wallId)}`}
+            aria-label="Print the setting-out sheet"
+            title="Print the setting-out sheet"
+          >
+            <Printer size={18} aria-hidden />
+          </Link>
+        )}
+      </div>
+    </header>
+  );
+}
+
+function WallSwitcher() {
+  const job = useJob();
+  const plan = usePlan();
+  const jobId = useJobState((state) => state.jobId);
+  const { wallId, station } = useAddress();
+  return (
+    <nav aria-label="Walls" className="order-last flex w-full gap-1 overflow-x-auto md:order-none md:w-auto">
+      {job.walls.map((wall) => {
+        const isHere = wall.id === wallId;
+        return (
+          <Link
+            key={wall.id}
+            href={stationPath(jobId, wall.id, station ?? "pattern")}
+            aria-current={isHere ? "page" : undefined}
+            className={`flex min-h-11 flex-col items-start justify-end gap-0.5 border-b-[3px] px-2 pb-1 text-[0.8125rem] ${isHere ? "border-violet font-semibold" : "border-transparent text-soft hover:border-hairline"}`}
+          >
+            <MiniWall
+              wall={wall}
+              plan={plan.walls.find((other) => other.id === wall.id) ?? null}
+              paints={job.paints}
+              className="hidden h-7 w-16 md:block"
+            />
+            <span className="max-w-24 truncate">{wall.name ?? wall.id}</span>
+          </Link>
+        );
+      })}
+      <Link
+        href={`/jobs/${encodeURIComponent(jobId)}/add-wall`}
+        className="flex min-h-11 items-center gap-1 rounded-md px-2 text-[0.875rem] text-soft hover:bg-violet-wash hover:text-ink"
+      >
+        <Plus size={16} aria-hidden /> Wall
+      </Link>
+    </nav>
+  );
+}
+
+function SavedState() {
+  const save = useJobState((state) => state.save);
+  const words = {
+    saved: "Saved",
+    unsaved: "Not saved yet",
+    saving: "Saving",
+    failed: "Not saved, trying again",
+    conflict: "Changed elsewhere",
+  }[save.kind];
+  const tone =
+    save.kind === "saved"
+      ? "text-leaf"
+      : save.kind === "failed" || save.kind === "conflict"
+        ? "text-brick"
+        : "text-soft";
+  return (
+    <p className={`text-[0.8125rem] ${tone}`} role="status">
+      {words}
+      {save.kind === "failed" && <span className="sr-only">: {save.reason}</span>}
+    </p>
+  );
+}
+
+function UndoRedo() {
+  const history = useJobStore().temporal;
+  const canUndo = useStore(history, (state) => state.pastStates.length > 0);
+  const canRedo = useStore(history, (state) => state.futureStates.length > 0);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      // In a field the browser's own undo takes back the typing first.
+      if (!(event.ctrlKey || event.metaKey) || isTyping(event)) return;
+      const key = event.key.toLowerCase();
+      if (key === "z" && !event.shiftKey) history.getState().undo();
+      else if ((key === "z" && event.shiftKey) || key === "y") history.getState().redo();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [history]);
+  return (
+    <>
+      <button
+        type="button"
+        className={icon}
+        disabled={!canUndo}
+        onClick={() => history.getState().undo()}
+        aria-label="Undo"
+        title="Undo (Ctrl Z)"
+      >
+        <Undo2 size={18} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className={icon}
+        disabled={!canRedo}
+        onClick={() => history.getState().redo()}
+        aria-label="Redo"
+        title="Redo (Ctrl Shift Z)"
+      >
+        <Redo2 size={18} aria-hidden />
+      </button>
+    </>
+  );
+}
+
+function UnitSwitch() {
+  const { units } = useJob();
+  const change = useJobState((state) => state.change);
+  return (
+    <div
+      role="group"
+      aria-label="Units"
+      className="flex overflow-hidden rounded-md border border-ink text-[0.875rem]"
+    >
+      {(["imperial", "metric"] as const).map((choice) => (
+        <button
+          key={choice}
+          type="button"
+          aria-pressed={units === choice}
+          className={`min-h-9 px-2.5 ${units === choice ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-violet-wash"}`}
+          onClick={() => change((document) => ({ ...document, units: choice }))}
+        >
+          {choice === "imperial" ? "ft in" : "mm"}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,84 @@
+"use client";
+
+import { ChevronDown, ChevronUp } from "lucide-react";
+import { useState, type ReactNode } from "react";
+import { MarkLayer } from "@/ui/wall-view/layers/MarkLayer";
+import { MeasureLayer } from "@/ui/wall-view/layers/MeasureLayer";
+import { PatternLayer } from "@/ui/wall-view/layers/PatternLayer";
+import { RegionLabels } from "@/ui/wall-view/layers/RegionLabels";
+import { WallStage, type LayerFrame } from "@/ui/wall-view/WallStage";
+import { useJobState, useWall } from "@/ui/job/JobProvider";
+import { ConflictPanel } from "./ConflictPanel";
+import { FoldingRule } from "./FoldingRule";
+import { JobLine } from "./JobLine";
+import { Ledger } from "./Ledger";
+import type { StationSlug } from "./stations";
+import { useAddress } from "./useAddress";
+
+/** The shell of a job: the wall is the page, and stays while the stations change around it. */
+export function Workspace({ children }: { children: ReactNode }) {
+  const { wallId, station } = useAddress();
+  const found = useWall(wallId);
+  const [isCardFolded, setCardFolded] = useState(false);
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden">
+      <JobLine />
+      <ConflictPanel />
+      <div className="flex min-h-0 flex-1 flex-col md:flex-row">
+        <FoldingRule />
+        {/* A key for each wall: pan, zoom and the chosen line belong to it. */}
+        {found && wallId !== null && (
+          <WallStage
+            key={wallId}
+            wallId={wallId}
+            layer={(frame) => <StationLayer station={station} wallId={wallId} frame={frame} />}
+          />
+        )}
+        <main
+          className={`flex min-h-0 flex-col border-hairline bg-card md:h-auto md:border-l ${found ? "md:w-[362px]" : "flex-1"} ${isCardFolded ? "h-12 shrink-0" : found ? "h-[52%] shrink-0 md:shrink" : ""} border-t md:border-t-0`}
+        >
+          {found && (
+            <button
+              type="button"
+              className="flex min-h-11 items-center justify-center gap-1 text-soft md:hidden"
+              aria-expanded={!isCardFolded}
+              onClick={() => setCardFolded(!isCardFolded)}
+            >
+              {isCardFolded ? <ChevronUp size={18} aria-hidden /> : <ChevronDown size={18} aria-hidden />}
+              {isCardFolded ? "Show the card" : "Show more wall"}
+            </button>
+          )}
+          <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">{children}</div>
+        </main>
+      </div>
+      <Ledger />
+    </div>
+  );
+}
+
+function StationLayer({
+  station,
+  wallId,
+  frame,
+}: {
+  station: StationSlug | null;
+  wallId: string;
+  frame: LayerFrame;
+}) {
+  const found = useWall(wallId);
+  const pointedAt = useJobState((state) => state.pointedAt);
+  switch (station) {
+    case "measure":
+      return <MeasureLayer wallId={wallId} frame={frame} />;
+    case "pattern":
+      return <PatternLayer wallId={wallId} frame={frame} />;
+    case "mark":
+      return <MarkLayer wallId={wallId} frame={frame} current={pointedAt} />;
+    case "buy":
+      return found?.plan ? <RegionLabels plan={found.plan} frame={frame} /> : null;
+    case null:
+      return null;
+    default:
+      return station satisfies never;
+  }
+}

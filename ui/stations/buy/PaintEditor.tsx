@@ -1,0 +1,108 @@
+"use client";
+
+import { Plus, X } from "lucide-react";
+import { useJob, useJobState } from "@/ui/job/JobProvider";
+import { changeById, type PaintDocument } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { NumberField } from "@/ui/parts/NumberField";
+import { TextField } from "@/ui/parts/TextField";
+import { VolumeField } from "@/ui/parts/VolumeField";
+
+/** One paint: name, colour, what its label says, the tins it comes in and what is in the store. */
+export function PaintEditor({ paint }: { paint: PaintDocument }) {
+  const job = useJob();
+  const change = useJobState((state) => state.change);
+  const parsed = job.paints.find((candidate) => candidate.id === paint.id)!;
+  const edit = (update: Partial<PaintDocument>): string | null =>
+    change((before) => ({
+      ...before,
+      paints: changeById(before.paints, paint.id, (old) => ({ ...old, ...update })),
+    }))[0]?.message ?? null;
+  const isUsed =
+    job.walls.some((wall) => wall.base === paint.id) ||
+    job.finishes.some((finish) => finish.colours.includes(paint.id));
+  const packs = paint.packs ?? [];
+  const setPack = (index: number, update: Partial<(typeof packs)[number]>) =>
+    edit({ packs: packs.map((pack, place) => (place === index ? { ...pack, ...update } : pack)) });
+  return (
+    <details className="border-b border-hairline py-1 last:border-0">
+      <summary className="flex min-h-11 cursor-pointer items-center gap-3 font-semibold">
+        <span
+          aria-hidden="true"
+          className="size-5 rounded-full border border-ink/20"
+          style={{ background: parsed.hex }}
+        />
+        {parsed.name}
+      </summary>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1 pb-2">
+        <TextField label="Name" value={parsed.name} onChange={(name) => edit({ name })} />
+        <label className="block">
+          <span className="small-caps-label block pb-1">Colour</span>
+          <input
+            type="color"
+            className="h-11 w-full rounded-md border border-hairline bg-paper p-1"
+            value={parsed.hex}
+            onChange={(event) => edit({ hex: event.target.value })}
+          />
+        </label>
+        <NumberField
+          label="m² a litre, one coat"
+          value={parsed.spreadRate}
+          onChange={(rate) => edit({ spreadRate_m2_per_l: rate })}
+        />
+        <NumberField label="Coats" value={parsed.coats} whole onChange={(coats) => edit({ coats })} />
+        <VolumeField
+          label="In the store"
+          written={paint.onHand ?? 0}
+          units={job.units}
+          onChange={(onHand) => edit({ onHand })}
+        />
+        <div className="self-end pb-6 text-right">
+          {!isUsed && (
+            <Button
+              look="quiet"
+              onClick={() =>
+                change((before) => ({
+                  ...before,
+                  paints: before.paints.filter((other) => other.id !== paint.id),
+                }))
+              }
+            >
+              Remove
+            </Button>
+          )}
+        </div>
+        {packs.map((pack, index) => (
+          <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] gap-3">
+            <VolumeField
+              label="Tin"
+              written={pack.size}
+              units={job.units}
+              onChange={(size) => setPack(index, { size })}
+            />
+            <NumberField
+              label={`Price, ${job.currency}`}
+              value={pack.price}
+              onChange={(price) => setPack(index, { price })}
+            />
+            <button
+              type="button"
+              aria-label="Take out this tin"
+              className="mt-6 flex size-11 items-center justify-center rounded-md text-soft hover:text-ink"
+              onClick={() => edit({ packs: packs.filter((_, place) => place !== index) })}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </div>
+        ))}
+        <Button
+          look="quiet"
+          className="col-span-2 -ml-3 justify-self-start"
+          onClick={() => edit({ packs: [...packs, { size: "1 L", price: 0 }] })}
+        >
+          <Plus size={16} aria-hidden /> Tin size
+        </Button>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,185 @@
+"use client";
+
+import { List, Volume2, X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import { useEffect, useState } from "react";
+import type { PlanMark, PlanWall } from "@/core/job/planTypes";
+import { useJob, useWall } from "@/ui/job/JobProvider";
+import { Measure } from "@/ui/parts/Measure";
+import { CalledWall } from "./CalledWall";
+import { madeAlong, measuredFrom, sideWords, strikeFrom } from "./markWords";
+import { tapeAtMark } from "./tapeAtMark";
+import { TapeWindow } from "./TapeWindow";
+import { useMarkProgress } from "./useMarkProgress";
+
+/** One mark at a time, large enough to read from the steps. Space, arrows or the large button go on. */
+export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => void }) {
+  const found = useWall(wallId);
+  const { isDone, setDone } = useMarkProgress(wallId);
+  const marks = found?.plan?.marks ?? [];
+  const [index, setIndex] = useState(() =>
+    Math.max(
+      0,
+      marks.findIndex((mark) => !isDone(mark)),
+    ),
+  );
+  const [speaks, setSpeaks] = useState(false);
+  const mark = marks[Math.min(index, marks.length - 1)];
+  useEffect(() => {
+    if (speaks && mark) speak(`${mark.reading.replace('"', " inches")} from the ${measuredFrom(mark)}`);
+  }, [speaks, mark]);
+  if (!found?.plan || !mark) return null;
+  const plan = found.plan;
+  const isLast = index >= marks.length - 1;
+  const next = () => {
+    setDone(mark, true);
+    if (isLast) onClose();
+    else setIndex(index + 1);
+  };
+  const back = () => setIndex(Math.max(0, index - 1));
+  const onKeyDown = (event: React.KeyboardEvent) => {
+    if (event.key === " " || event.key === "ArrowRight" || event.key === "Enter") {
+      // The focused button would answer the same key a second time.
+      if (
+        event.target instanceof HTMLButtonElement &&
+        event.key !== "ArrowRight" &&
+        !event.target.dataset.next
+      )
+        return;
+      event.preventDefault();
+      next();
+    } else if (event.key === "ArrowLeft" || event.key === "Backspace") back();
+  };
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Content
+          className="fixed inset-0 z-50 flex flex-col overflow-hidden bg-plaster text-ink outline-none"
+          onKeyDown={onKeyDown}
+          aria-describedby={undefined}
+        >
+          <div className="flex items-start gap-1 px-5 pt-3">
+            <div className="min-w-0 flex-1">
+              <p className="text-soft">{found.wall.name ?? wallId}</p>
+              <Dialog.Title className="font-display font-bold">{`Mark ${index + 1} of ${marks.length}, ${madeAlong(mark)}`}</Dialog.Title>
+            </div>
+            <TopButton
+              label={speaks ? "Stop speaking" : "Speak"}
+              pressed={speaks}
+              onClick={() => setSpeaks(!speaks)}
+            >
+              <Volume2 size={20} aria-hidden />
+            </TopButton>
+            <TopButton label="List of marks" onClick={onClose}>
+              <List size={20} aria-hidden />
+            </TopButton>
+            <TopButton label="Close" onClick={onClose}>
+              <X size={20} aria-hidden />
+            </TopButton>
+          </div>
+          <CalledMark mark={mark} plan={plan} />
+          <CalledWall wall={found.wall} plan={plan} mark={mark} isDone={isDone} />
+          <div className="mt-auto grid h-[132px] grid-cols-[29%_1fr] border-t border-hairline text-xl">
+            <button
+              type="button"
+              className="font-semibold text-soft disabled:opacity-40"
+              onClick={back}
+              disabled={index === 0}
+            >
+              Back
+            </button>
+            <button
+              type="button"
+              data-next=""
+              className="bg-violet text-white outline-offset-[-6px]"
+              onClick={next}
+              autoFocus
+            >
+              <span className="block text-2xl font-bold">{isLast ? "Done, all marked" : "Done, next"}</span>
+              {!isLast && (
+                <span className="text-base">
+                  <Measure>{`${index + 2} of ${marks.length}, at ${marks[index + 1]!.reading}`}</Measure>
+                </span>
+              )}
+            </button>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function TopButton({
+  label,
+  pressed,
+  ...rest
+}: {
+  label: string;
+  pressed?: boolean;
+  onClick: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      aria-pressed={pressed}
+      title={label}
+      className={`flex size-11 items-center justify-center rounded-md hover:bg-violet-wash ${pressed ? "bg-violet-wash text-violet" : ""}`}
+      {...rest}
+    />
+  );
+}
+
+function CalledMark({ mark, plan }: { mark: PlanMark; plan: PlanWall }) {
+  const job = useJob();
+  const tape = tapeAtMark(plan, mark)[0];
+  const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
+  const hexOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.hex ?? "none";
+  const size = mark.reading.length > 9 ? "text-[17vw] md:text-[8.5rem]" : "text-[23vw] md:text-[10rem]";
+  return (
+    <>
+      <p className={`${size} px-5 leading-[1.05] font-bold tracking-tight`} aria-live="assertive">
+        <Measure>{mark.reading}</Measure>
+      </p>
+      <p className="px-5 pb-3 text-xl">
+        from the <b>{measuredFrom(mark)}</b>
+        {mark.axis === "x" ? " end of the wall" : ""}
+      </p>
+      <TapeWindow at={mark.at + (mark.at < 0 ? -mark.error : mark.error)} units={job.units} />
+      <div className="flex items-center gap-4 px-5 pt-4">
+        {tape && (
+          <svg viewBox="0 0 72 72" className="size-[72px] shrink-0" aria-hidden="true">
+            <TapePicture lies={tape.lies} over={hexOf(tape.over)} cuts={hexOf(tape.cuts)} />
+          </svg>
+        )}
+        <div>
+          <p className="text-xl font-semibold">{tape ? `Tape ${sideWords[tape.lies]}` : "No tape here"}</p>
+          <p className="text-soft">
+            {tape ? `on ${nameOf(tape.over)}; the other side becomes ${nameOf(tape.cuts)}` : mark.use}.{" "}
+            {strikeFrom(mark)}
+          </p>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** The two colours, the line, and the tape's body on its side. */
+function TapePicture({ lies, over, cuts }: { lies: string; over: string; cuts: string }) {
+  const turn = { left: 0, right: 180, above: 90, below: -90, inside: 0, outside: 180 }[lies] ?? 0;
+  return (
+    <g transform={`rotate(${turn} 36 36)`}>
+      <rect width="36" height="72" fill={over} />
+      <rect x="36" width="36" height="72" fill={cuts} />
+      <rect x="15" width="21" height="72" fill="#b9d8cc" stroke="#4c8570" />
+      <line x1="36" x2="36" y2="72" className="stroke-violet" strokeWidth="2.5" />
+    </g>
+  );
+}
+
+function speak(text: string): void {
+  if (!("speechSynthesis" in window)) return;
+  window.speechSynthesis.cancel();
+  window.speechSynthesis.speak(new SpeechSynthesisUtterance(text));
+}

@@ -1,0 +1,119 @@
+"use client";
+
+import { Megaphone, Printer } from "lucide-react";
+import Link from "next/link";
+import { useState } from "react";
+import { formatLength } from "@/core/measure/formatLength";
+import { levelLineMm } from "@/core/trade/constants";
+import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import { Button } from "@/ui/parts/Button";
+import { Measure } from "@/ui/parts/Measure";
+import { CallOut } from "./CallOut";
+import { madeAlong, measuredFrom, sideWords } from "./markWords";
+import { tapeAtMark } from "./tapeAtMark";
+import { useMarkProgress } from "./useMarkProgress";
+
+/** Every mark of the wall as one running list from one datum, to tick off or to be called out. */
+export function MarkCard({ wallId }: { wallId: string }) {
+  const found = useWall(wallId);
+  const job = useJob();
+  const jobId = useJobState((state) => state.jobId);
+  const pointedAt = useJobState((state) => state.pointedAt);
+  const pointAt = useJobState((state) => state.pointAt);
+  const { isDone, setDone } = useMarkProgress(wallId);
+  const [isCalling, setCalling] = useState(false);
+  if (!found?.plan) return null;
+  const { plan } = found;
+  const done = plan.marks.filter(isDone).length;
+  const proof = plan.fit?.proof;
+  const stepped = proof?.steppedAtEnd_mm;
+  const length = (mm: number) => formatLength(Math.abs(mm), job.units);
+  return (
+    <>
+      <h2 className="text-2xl font-bold">Mark</h2>
+      {plan.marks.length === 0 ? (
+        <p className="py-2 text-soft">There is nothing to mark on this wall. Lay out a pattern first.</p>
+      ) : (
+        <>
+          <p className="pb-3 text-soft">
+            <Measure>
+              {plan.marks[0]!.on === "level"
+                ? `Strike a level line about ${length(levelLineMm)} up. Hook the tape at the left end and leave it there for every mark.`
+                : "Hook the tape at the datum and leave it there for every mark."}
+            </Measure>
+          </p>
+          <div className="flex gap-2">
+            <Button look="primary" className="flex-1" onClick={() => setCalling(true)}>
+              <Megaphone size={17} aria-hidden /> Call out
+            </Button>
+            <Link
+              href={`/print/${encodeURIComponent(jobId)}/${encodeURIComponent(wallId)}`}
+              className="inline-flex min-h-11 items-center gap-2 rounded-md border border-hairline bg-paper px-3.5 hover:border-violet"
+            >
+              <Printer size={17} aria-hidden /> Sheet
+            </Link>
+          </div>
+          {stepped !== undefined && (
+            <p className="py-3 text-[0.9375rem]">
+              <Measure>
+                {`Marked from one end no mark is more than ${length(proof!.worst_mm)} out. Stepped with a rounded spacer the last would be ${length(stepped)} out.`}
+              </Measure>
+            </p>
+          )}
+          <p className="small-caps-label pt-1">{`${done} of ${plan.marks.length} on the wall`}</p>
+          <ol className="pt-1" aria-label="Marks">
+            {plan.marks.map((mark, index) => {
+              const tape = tapeAtMark(plan, mark)[0];
+              return (
+                <li
+                  key={mark.id}
+                  className={`border-b border-hairline last:border-0 ${pointedAt === mark.id ? "bg-violet-wash" : ""}`}
+                  onPointerEnter={() => pointAt(mark.id)}
+                  onPointerLeave={() => pointAt(null)}
+                >
+                  <label className="flex min-h-12 cursor-pointer items-center gap-3">
+                    <input
+                      type="checkbox"
+                      className="size-5 accent-[var(--color-leaf)]"
+                      checked={isDone(mark)}
+                      onChange={(event) => setDone(mark, event.target.checked)}
+                    />
+                    <span className="w-6 text-right text-soft">{index + 1}</span>
+                    <span className={`w-24 text-lg font-semibold ${isDone(mark) ? "text-leaf" : ""}`}>
+                      <Measure>{mark.reading}</Measure>
+                    </span>
+                    <span className="text-[0.9375rem] leading-tight text-soft">
+                      {tape ? `tape ${sideWords[tape.lies]}` : mark.use}
+                      {mark.on !== "level" && `, ${madeAlong(mark)} from the ${measuredFrom(mark)}`}
+                    </span>
+                  </label>
+                </li>
+              );
+            })}
+          </ol>
+          {plan.checks.length > 0 && (
+            <details className="border-t border-hairline pt-2">
+              <summary className="min-h-11 cursor-pointer py-2 font-semibold">Prove it</summary>
+              <p className="text-[0.9375rem] text-soft">
+                Read the same figures on the far edge. They should agree with the lines.
+              </p>
+              <ul>
+                {plan.checks.map((check) => (
+                  <li key={check.id} className="flex gap-3 py-1">
+                    <span className="w-24 font-semibold">
+                      <Measure>{check.reading}</Measure>
+                    </span>
+                    <span className="text-soft">
+                      {check.use === "the right end of the wall" ? check.use : madeAlong(check)}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
+        </>
+      )}
+      {isCalling && <CallOut wallId={wallId} onClose={() => setCalling(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,150 @@
+"use client";
+
+import { useId, useState } from "react";
+import { formatLength, formatSpan } from "@/core/measure/formatLength";
+import type { PlanCandidate, PlanWall } from "@/core/job/planTypes";
+import type { UnitSystem } from "@/core/measure/units";
+import type { Paint } from "@/core/paint/schema";
+import type { Wall } from "@/core/wall/schema";
+import { flattenContour } from "@/core/geometry/flatten";
+import { openingContour } from "@/core/wall/openingContour";
+import { Measure } from "@/ui/parts/Measure";
+import { pathOf } from "@/ui/wall-view/WallDrawing";
+
+interface Props {
+  readonly wall: Wall;
+  readonly plan: PlanWall;
+  readonly paints: readonly Paint[];
+  readonly units: UnitSystem;
+  readonly onChoose: (set: Readonly<Record<string, unknown>>) => void;
+}
+
+const firstShown = 4;
+const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" } as const;
+
+/** The ranked ways to divide the wall, each drawn as it would look, with its reasons. */
+export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
+  const [isOpen, setOpen] = useState(false);
+  const { candidates, chosen, axis } = plan.fit!;
+  const span = spanOf(plan);
+  const isChosen = (candidate: PlanCandidate) => sameLines(candidate, chosen);
+  const shown = isOpen
+    ? candidates
+    : candidates.filter((candidate, index) => index < firstShown || isChosen(candidate));
+  return (
+    <section aria-label="Ways to divide" className="border-t border-hairline py-3">
+      <div className="flex items-center justify-between pb-1">
+        <h3 className="font-sans text-[0.9375rem] font-semibold text-soft">
+          <Measure>{`Ways to divide ${formatSpan(span, units)}`}</Measure>
+        </h3>
+        {candidates.length > firstShown && (
+          <button
+            type="button"
+            className="min-h-9 px-1 text-[0.9375rem] font-semibold text-violet"
+            onClick={() => setOpen(!isOpen)}
+          >
+            {isOpen ? "fewer" : `all ${candidates.length}`}
+          </button>
+        )}
+      </div>
+      <ul className="flex flex-col gap-1">
+        {shown.map((candidate) => (
+          <li key={JSON.stringify(candidate.fit)}>
+            <button
+              type="button"
+              aria-pressed={isChosen(candidate)}
+              className={`-mx-2 flex w-[calc(100%+1rem)] items-start gap-3 rounded-md border p-2 text-left ${isChosen(candidate) ? "border-violet bg-violet-wash" : "border-transparent hover:border-hairline hover:bg-paper"}`}
+              onClick={() => onChoose(candidate.change.set)}
+            >
+              <LittleWall wall={wall} candidate={candidate} axis={axis} paints={paints} />
+              <span className="min-w-0 text-[0.9375rem] leading-snug">
+                <span className="font-semibold">
+                  <Measure>{titleOf(candidate, units)}</Measure>
+                </span>{" "}
+                <span className={`text-sm font-semibold ${verdictTone[candidate.verdict]}`}>
+                  {candidate.verdict}
+                </span>
+                <br />
+                <span className="text-soft">
+                  <Measure>{candidate.why.join(" ")}</Measure>
+                </span>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function spanOf({ fit }: PlanWall): number {
+  const { boundaries, endWidths } = fit!.chosen;
+  return (boundaries.at(-1) ?? 0) + endWidths[1];
+}
+
+const sameLines = (a: PlanCandidate, b: PlanCandidate): boolean =>
+  a.boundaries.length === b.boundaries.length &&
+  a.colours[0] === b.colours[0] &&
+  a.boundaries.every((at, index) => Math.abs(at - b.boundaries[index]!) < 0.01);
+
+function titleOf({ count, width, endWidths }: PlanCandidate, units: UnitSystem): string {
+  const size = width === null ? "" : ` of ${formatLength(width, units)}`;
+  const hasParts = width !== null && endWidths.some((end) => Math.abs(end - width) > 2);
+  return `${count}${size}${hasParts ? `, ends ${formatLength(endWidths[0], units)}` : ""}`;
+}
+
+interface LittleWallProps {
+  readonly wall: Wall;
+  readonly candidate: PlanCandidate;
+  readonly axis: { normal: [number, number]; start: number };
+  readonly paints: readonly Paint[];
+}
+
+/** A wall as it would look, drawn from the candidate's lines alone. */
+function LittleWall({ wall, candidate, axis, paints }: LittleWallProps) {
+  const clip = useId();
+  const { width, height, skirting, cornice } = wall;
+  const [nx, ny] = axis.normal;
+  const reach = width + height;
+  const edges = [0, ...candidate.boundaries, reach];
+  const corner = (c: number, along: number): [number, number] => [nx * c - ny * along, ny * c + nx * along];
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} className="mt-0.5 h-12 w-[74px] shrink-0" aria-hidden="true">
+      <clipPath id={clip}>
+        <rect y={cornice} width={width} height={height - skirting - cornice} />
+      </clipPath>
+      <rect width={width} height={height} fill="#fdfaf3" />
+      <g clipPath={`url(#${clip})`}>
+        {candidate.colours.map((colour, index) => {
+          const [from, to] = [axis.start + edges[index]!, axis.start + edges[index + 1]!];
+          const points = [corner(from, -reach), corner(to, -reach), corner(to, reach), corner(from, reach)];
+          return (
+            <path
+              key={index}
+              d={pathOf(points, height)}
+              fill={paints.find((paint) => paint.id === colour)?.hex}
+            />
+          );
+        })}
+      </g>
+      {wall.openings.map((opening) => (
+        <path
+          key={opening.id}
+          d={pathOf(
+            flattenContour(openingContour(opening, opening.casing)).map(({ x, y }) => [x, y]),
+            height,
+          )}
+          fill="#f7f3ea"
+        />
+      ))}
+      <rect
+        width={width}
+        height={height}
+        fill="none"
+        stroke="#2b1f33"
+        strokeOpacity="0.5"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}

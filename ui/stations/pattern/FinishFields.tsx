@@ -1,0 +1,151 @@
+"use client";
+
+import { Plus, X } from "lucide-react";
+import { useState } from "react";
+import type { CardField } from "@/core/finishes/defineFinish";
+import type { Problem } from "@/core/job/parseJob";
+import type { UnitSystem } from "@/core/measure/units";
+import type { Paint } from "@/core/paint/schema";
+import { setIn, type FinishDocument } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { LengthField } from "@/ui/parts/LengthField";
+import { NumberField } from "@/ui/parts/NumberField";
+
+interface Props {
+  readonly fields: readonly CardField[];
+  readonly written: FinishDocument;
+  readonly paints: readonly Paint[];
+  readonly units: UnitSystem;
+  readonly onEdit: (edit: (finish: FinishDocument) => FinishDocument) => Problem[];
+}
+
+/** The fields that a finish's definition asks for; nothing here knows which finish it is. */
+export function FinishFields({ fields, written, paints, units, onEdit }: Props) {
+  const set = (path: readonly (string | number)[], value: unknown): string | null =>
+    firstMessage(onEdit((finish) => setIn(finish, path, value)));
+  return (
+    <div className="grid grid-cols-2 items-start gap-x-3 gap-y-2 py-3">
+      {fields.map((field) => {
+        switch (field.type) {
+          case "choice":
+            return (
+              <div key={field.label}>
+                <Choice
+                  label={field.label}
+                  options={field.options}
+                  onChoose={(option) => onEdit((finish) => ({ ...finish, ...option.set }))}
+                />
+              </div>
+            );
+          case "length":
+            return (
+              <LengthField
+                key={field.label}
+                label={field.label}
+                written={writtenAt(written, field.path) ?? field.value ?? undefined}
+                units={units}
+                onChange={(value) => set(field.path, value)}
+              />
+            );
+          case "count":
+          case "angle":
+            return (
+              <NumberField
+                key={field.label}
+                label={field.label}
+                value={field.value}
+                unit={field.type === "angle" ? "degrees" : ""}
+                whole={field.type === "count"}
+                onChange={(value) => set(field.path, value)}
+              />
+            );
+          case "colours":
+            return (
+              <ColourTurn
+                key={field.label}
+                label={field.label}
+                value={field.value}
+                paints={paints}
+                onChange={(value) => set(field.path, value)}
+              />
+            );
+          default:
+            return field satisfies never;
+        }
+      })}
+    </div>
+  );
+}
+
+const firstMessage = (problems: readonly Problem[]): string | null => problems[0]?.message ?? null;
+
+function writtenAt(finish: FinishDocument, path: readonly (string | number)[]): number | string | undefined {
+  const value = path.reduce<unknown>(
+    (at, key) => (at as Record<string | number, unknown> | undefined)?.[key],
+    finish,
+  );
+  return typeof value === "number" || typeof value === "string" ? value : undefined;
+}
+
+interface TurnProps {
+  readonly label: string;
+  readonly value: readonly string[];
+  readonly paints: readonly Paint[];
+  readonly onChange: (value: string[]) => string | null;
+}
+
+/** The paints in the order in which they come round. */
+function ColourTurn({ label, value, paints, onChange }: TurnProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const offer = (next: string[]) => setProblem(onChange(next));
+  return (
+    <fieldset className="col-span-2">
+      <legend className="small-caps-label pb-1">{label}</legend>
+      <div className="flex flex-wrap gap-2">
+        {value.map((id, index) => (
+          <div key={index} className="flex items-center rounded-md border border-hairline bg-paper pl-1.5">
+            <span
+              aria-hidden="true"
+              className="size-5 shrink-0 rounded-full border border-ink/20"
+              style={{ background: paints.find((paint) => paint.id === id)?.hex }}
+            />
+            <select
+              aria-label={`Colour ${index + 1}`}
+              className="min-h-11 max-w-24 bg-transparent px-0.5 font-semibold"
+              value={id}
+              onChange={(event) =>
+                offer(value.map((old, place) => (place === index ? event.target.value : old)))
+              }
+            >
+              {paints.map((paint) => (
+                <option key={paint.id} value={paint.id}>
+                  {paint.name}
+                </option>
+              ))}
+            </select>
+            {value.length > 1 && (
+              <button
+                type="button"
+                aria-label={`Take out colour ${index + 1}`}
+                className="flex h-11 w-6 items-center justify-center rounded-md text-soft hover:text-ink"
+                onClick={() => offer(value.filter((_, place) => place !== index))}
+              >
+                <X size={15} aria-hidden />
+              </button>
+            )}
+          </div>
+        ))}
+        <Button
+          look="quiet"
+          onClick={() =>
+            offer([...value, paints.find((paint) => !value.includes(paint.id))?.id ?? paints[0]!.id])
+          }
+        >
+          <Plus size={16} aria-hidden /> Colour
+        </Button>
+      </div>
+      {problem && <p className="pt-1 text-sm text-brick">{problem}</p>}
+    </fieldset>
+  );
+}

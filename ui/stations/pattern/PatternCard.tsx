@@ -1,0 +1,109 @@
+"use client";
+
+import { finishOf, allFinishes } from "@/core/finishes/registry";
+import { buildSurface } from "@/core/wall/surface";
+import { useDocument, useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import { changeById, freshId, type FinishDocument } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { FindingList } from "@/ui/parts/FindingList";
+import { findingKey } from "@/ui/wall-view/layers/FindingFlags";
+import { CandidateList } from "./CandidateList";
+import { FinishFields } from "./FinishFields";
+
+/** What the wall is to look like: the finish's few numbers, the ways to divide, and what is to decide. */
+export function PatternCard({ wallId }: { wallId: string }) {
+  const found = useWall(wallId);
+  const job = useJob();
+  const document = useDocument();
+  const change = useJobState((state) => state.change);
+  if (!found) return null;
+  const { wall, plan } = found;
+  const surface = buildSurface(wall).surface;
+  const spec = job.finishes.findLast((finish) => finish.on === wallId);
+  const written = document.finishes.find((finish) => finish.id === spec?.id);
+  if (!surface) {
+    return (
+      <>
+        <h2 className="text-2xl font-bold">Pattern</h2>
+        <p className="py-2 text-soft">This wall cannot be laid out as it was measured.</p>
+        <FindingList findings={plan?.findings ?? []} keyOf={(index) => findingKey(wallId, index)} />
+      </>
+    );
+  }
+  if (!spec || !written) {
+    const paints = job.paints.map((paint) => paint.id);
+    return (
+      <>
+        <h2 className="text-2xl font-bold">Pattern</h2>
+        <p className="pt-1 pb-4 text-soft">All of this wall is left in its base. Choose what goes on it.</p>
+        {allFinishes.map((finish) => (
+          <Button
+            key={finish.kind}
+            look="primary"
+            className="w-full"
+            onClick={() =>
+              change((before) => ({
+                ...before,
+                finishes: [
+                  ...before.finishes,
+                  {
+                    id: freshId(`${wallId}-${finish.kind}`, before.finishes),
+                    on: wallId,
+                    kind: finish.kind,
+                    ...finish.start(surface, paints),
+                  } as FinishDocument,
+                ],
+              }))
+            }
+          >
+            Lay out {finish.title.toLowerCase()}
+          </Button>
+        ))}
+      </>
+    );
+  }
+  const definition = finishOf(spec.kind);
+  const update = (edit: (finish: FinishDocument) => FinishDocument) =>
+    change((before) => ({ ...before, finishes: changeById<FinishDocument>(before.finishes, spec.id, edit) }));
+  return (
+    <>
+      <div className="flex items-baseline justify-between">
+        <h2 className="text-2xl font-bold">{definition.title}</h2>
+        <Button
+          look="quiet"
+          className="-mr-3 text-sm"
+          onClick={() =>
+            change((before) => ({
+              ...before,
+              finishes: before.finishes.filter((finish) => finish.id !== spec.id),
+            }))
+          }
+        >
+          Take off
+        </Button>
+      </div>
+      <FinishFields
+        key={spec.id}
+        fields={definition.card(spec, surface)}
+        written={written}
+        paints={job.paints}
+        units={job.units}
+        onEdit={update}
+      />
+      {plan && plan.findings.length > 0 && (
+        <section className="border-t border-hairline py-3" aria-label="To decide">
+          <FindingList findings={plan.findings} keyOf={(index) => findingKey(wallId, index)} />
+        </section>
+      )}
+      {plan?.fit && (
+        <CandidateList
+          wall={wall}
+          plan={plan}
+          paints={job.paints}
+          units={job.units}
+          onChoose={(set) => update((finish) => ({ ...finish, ...set }))}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,151 @@
+import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { Paint } from "@/core/paint/schema";
+import type { Wall } from "@/core/wall/schema";
+import { flattenContour } from "@/core/geometry/flatten";
+import { openingContour } from "@/core/wall/openingContour";
+
+interface Props {
+  readonly wall: Wall;
+  readonly plan: PlanWall | null;
+  readonly paints: readonly Paint[];
+  /** Prefix of pattern ids, needed where hatches are drawn; regions are hatched by paint as well as coloured. */
+  readonly hatch?: string;
+}
+
+/** An SVG path through points given with y up, in a wall whose top is drawn at 0. */
+export function pathOf(points: readonly PlanPoint[], height: number): string {
+  return `M${points.map(([x, y]) => `${x} ${height - y}`).join("L")}Z`;
+}
+
+/** The elevation of a wall in its own mm, y down from the top of the wall. Colours are the client's own. */
+export function WallDrawing({ wall, plan, paints, hatch }: Props) {
+  const { width, height, skirting, cornice } = wall;
+  const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
+  const hatchOf = (id: string) => paints.findIndex((paint) => paint.id === id) % hatches.length;
+  return (
+    <g>
+      {hatch && <HatchPatterns prefix={hatch} />}
+      <rect width={width} height={height} fill="#fdfaf3" />
+      {plan?.regions.length
+        ? plan.regions.map((region) => {
+            const d = [region.outline, ...region.holes].map((ring) => pathOf(ring, height)).join("");
+            return (
+              <g key={region.id}>
+                <path d={d} fill={hexOf(region.colour)} fillRule="evenodd" />
+                {hatch && region.colour !== wall.base && (
+                  <path d={d} fill={`url(#${hatch}-${hatchOf(region.colour)})`} fillRule="evenodd" />
+                )}
+              </g>
+            );
+          })
+        : skirting + cornice < height && (
+            <rect y={cornice} width={width} height={height - skirting - cornice} fill={hexOf(wall.base)} />
+          )}
+      {cornice > 0 && <Trim y={0} width={width} height={cornice} />}
+      {skirting > 0 && <Trim y={height - skirting} width={width} height={skirting} />}
+      {wall.openings.map((opening) => (
+        <g key={opening.id}>
+          {opening.casing > 0 && (
+            <path
+              d={pathOf(pointsOf(opening, opening.casing), height)}
+              fill="#f7f3ea"
+              stroke="#8b8074"
+              vectorEffect="non-scaling-stroke"
+            />
+          )}
+          <path
+            d={pathOf(pointsOf(opening, 0), height)}
+            fill={opening.kind === "window" ? "#e2e8ea" : "#e6dfd3"}
+            stroke="#8b8074"
+            vectorEffect="non-scaling-stroke"
+          />
+        </g>
+      ))}
+      {wall.fixtures.map((fixture) => {
+        const isFurniture = fixture.kind === "furniture";
+        return (
+          <rect
+            key={fixture.id}
+            x={fixture.x}
+            y={height - fixture.y - fixture.height}
+            width={fixture.width}
+            height={fixture.height}
+            fill={isFurniture ? "none" : "#ffffff"}
+            stroke="#6b6070"
+            strokeDasharray={isFurniture ? "6 5" : undefined}
+            vectorEffect="non-scaling-stroke"
+          />
+        );
+      })}
+      <rect
+        width={width}
+        height={height}
+        fill="none"
+        stroke="#2b1f33"
+        strokeOpacity="0.55"
+        vectorEffect="non-scaling-stroke"
+      />
+    </g>
+  );
+}
+
+const pointsOf = (opening: Wall["openings"][number], margin: number): PlanPoint[] =>
+  flattenContour(openingContour(opening, margin)).map(({ x, y }) => [x, y]);
+
+function Trim({ y, width, height }: { y: number; width: number; height: number }) {
+  return (
+    <rect
+      y={y}
+      width={width}
+      height={height}
+      fill="#fbf8f1"
+      stroke="#b9ad9b"
+      strokeWidth={1}
+      vectorEffect="non-scaling-stroke"
+    />
+  );
+}
+
+/** Angle and spacing in mm; as many as colours are likely on one wall. */
+const hatches = [
+  { angle: 45, gap: 60 },
+  { angle: -45, gap: 60 },
+  { angle: 0, gap: 70 },
+  { angle: 90, gap: 70 },
+  { angle: 20, gap: 40 },
+  { angle: -20, gap: 40 },
+] as const;
+
+function HatchPatterns({ prefix }: { prefix: string }) {
+  return (
+    <defs>
+      {hatches.map(({ angle, gap }, index) => (
+        <pattern
+          key={index}
+          id={`${prefix}-${index}`}
+          width={gap}
+          height={gap}
+          patternUnits="userSpaceOnUse"
+          patternTransform={`rotate(${angle})`}
+        >
+          <line y2={gap} stroke="#000" strokeOpacity="0.45" strokeWidth="7" />
+          <line x1={3.5} x2={3.5} y2={gap} stroke="#fff" strokeOpacity="0.35" strokeWidth="3" />
+        </pattern>
+      ))}
+    </defs>
+  );
+}
+
+/** The whole wall as a small picture. */
+export function MiniWall({ wall, plan, paints, className }: Omit<Props, "hatch"> & { className?: string }) {
+  return (
+    <svg
+      viewBox={`0 0 ${wall.width} ${wall.height}`}
+      className={className}
+      preserveAspectRatio="xMidYMid meet"
+      aria-hidden="true"
+    >
+      <WallDrawing wall={wall} plan={plan} paints={paints} />
+    </svg>
+  );
+}

@@ -1,0 +1,134 @@
+"use client";
+
+import { Maximize, Minus, Plus, SquareSplitHorizontal } from "lucide-react";
+import { useId, useState, type KeyboardEvent, type ReactNode } from "react";
+import { formatSpan } from "@/core/measure/formatLength";
+import { useJob, useWall } from "@/ui/job/JobProvider";
+import { Button } from "@/ui/parts/Button";
+import { Measure } from "@/ui/parts/Measure";
+import { Ruler } from "./Ruler";
+import { useView, type Size, type View } from "./useView";
+import { WallDrawing } from "./WallDrawing";
+
+/** What a station's layer may draw with: px on the stage for mm on the wall. */
+export interface LayerFrame {
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+  readonly view: View;
+  readonly size: Size;
+}
+
+interface Props {
+  readonly wallId: string;
+  readonly layer: (frame: LayerFrame) => ReactNode;
+}
+
+/** The wall to scale between two tape measures; each station draws its own layer over it. */
+export function WallStage({ wallId, layer }: Props) {
+  const found = useWall(wallId);
+  const job = useJob();
+  const hatchId = useId().replace(/[^\w-]/g, "");
+  const [hatched, setHatched] = useState(false);
+  const wall = found?.wall;
+  const { stage, size, view, zoom, fit, isFitted } = useView(wall ?? { width: 4000, height: 2600 });
+  if (!wall) return null;
+  const frame: LayerFrame = {
+    x: (mm) => view.left + mm * view.scale,
+    y: (mm) => view.top + (wall.height - mm) * view.scale,
+    view,
+    size,
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === "+" || event.key === "=") zoom(1.25);
+    else if (event.key === "-") zoom(0.8);
+    else if (event.key === "0") fit();
+    else return;
+    event.stopPropagation();
+  };
+  return (
+    <section
+      aria-label={`${wall.name ?? wall.id}, drawn to scale`}
+      className="relative flex min-h-0 min-w-0 flex-1 flex-col"
+    >
+      <div className="flex flex-wrap items-baseline gap-x-4 px-4 pt-3 md:pl-[62px]">
+        <h1 className="text-lg font-bold">{wall.name ?? wall.id}</h1>
+        <p className="text-[0.9375rem] text-soft">
+          <Measure>{`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high`}</Measure>
+        </p>
+        <div className="ml-auto hidden gap-1 md:flex">
+          <Button
+            look="quiet"
+            aria-pressed={hatched}
+            onClick={() => setHatched(!hatched)}
+            title="Tell paints apart by hatch"
+          >
+            <SquareSplitHorizontal size={17} aria-hidden /> Hatch
+          </Button>
+          <Button look="quiet" aria-label="Zoom out" onClick={() => zoom(0.8)}>
+            <Minus size={17} aria-hidden />
+          </Button>
+          <Button look="quiet" aria-label="Zoom in" onClick={() => zoom(1.25)}>
+            <Plus size={17} aria-hidden />
+          </Button>
+          <Button look="quiet" onClick={fit} disabled={isFitted}>
+            <Maximize size={16} aria-hidden /> Fit
+          </Button>
+        </div>
+      </div>
+      {/* The stage takes keys to zoom, so it is a stop of its own for the keyboard. */}
+      <div
+        ref={stage}
+        className="relative min-h-0 flex-1 touch-none overflow-hidden"
+        tabIndex={0}
+        role="group"
+        aria-label="Wall view; plus and minus zoom, 0 fits"
+        onKeyDown={onKeyDown}
+      >
+        <svg width={size.width} height={size.height} className="absolute inset-0 block select-none">
+          <g transform={`translate(${view.left} ${view.top}) scale(${view.scale})`}>
+            <WallDrawing
+              wall={wall}
+              plan={found.plan}
+              paints={job.paints}
+              hatch={hatched ? hatchId : undefined}
+            />
+          </g>
+          {layer(frame)}
+          <Rulers frame={frame} wall={wall} />
+        </svg>
+      </div>
+    </section>
+  );
+}
+
+function Rulers({ frame, wall }: { frame: LayerFrame; wall: Size }) {
+  const { units } = useJob();
+  const { view, size } = frame;
+  // The rulers lie beside the wall, but never leave the stage when it is panned or zoomed.
+  const top = Math.min(Math.max(2, view.top - 40), size.height - 30);
+  const left = Math.min(Math.max(2, view.left - 44), size.width - 40);
+  return (
+    <>
+      <g transform={`translate(0 ${top})`}>
+        <Ruler
+          axis="x"
+          units={units}
+          scale={view.scale}
+          zero={view.left}
+          length={size.width}
+          extent={[0, wall.width]}
+        />
+      </g>
+      <g transform={`translate(${left} 0)`}>
+        <Ruler
+          axis="y"
+          units={units}
+          scale={view.scale}
+          zero={frame.y(0)}
+          length={size.height}
+          extent={[0, wall.height]}
+        />
+      </g>
+    </>
+  );
+}
