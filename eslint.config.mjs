@@ -103,6 +103,13 @@ const config = [
       "no-restricted-properties": [
         "error",
         { object: "Math", property: "random", message: "Randomness takes a seed from the spec." },
+        ...["sin", "cos", "tan", "asin", "acos", "atan", "atan2", "hypot", "exp", "log", "pow", "cbrt"].map(
+          (property) => ({
+            object: "Math",
+            property,
+            message: "It differs from engine to engine in the last bit; use core/geometry/trig.ts.",
+          }),
+        ),
       ],
       "no-restricted-syntax": [
         "error",

@@ -59,11 +59,12 @@ export function judgeDivision(
     };
   }
   const relations = input.relate(divisions.slice(1).map((division) => division.from));
+  // In the order in which a painter would want to hear the reasons.
   const faults = [
     judgeEnds(input, first, last),
-    judgeWidth(input, divisions, wish),
-    judgeRemainder(input, divisions),
     judgeClearance(relations, formerMisses),
+    judgeRemainder(input, divisions),
+    judgeWidth(input, divisions, wish),
   ];
   const score = Math.max(0, Math.round((100 - faults.reduce((sum, fault) => sum + fault.cost, 0)) * 10) / 10);
   const alike = input.colours[first.colour] === input.colours[last.colour];

@@ -1,4 +1,5 @@
 import { isBetweenChordAndArc, segment, splitWideArc, arcByAngles, type Contour } from "./curve";
+import { sine } from "./trig";
 import { cross, type Point } from "./point";
 
 /** A closed polygon through the points. */
@@ -34,7 +35,7 @@ export function signedArea(contour: Contour): number {
       { x: curve.a.x - origin.x, y: curve.a.y - origin.y },
       { x: curve.b.x - origin.x, y: curve.b.y - origin.y },
     );
-    if (curve.kind === "arc") twice += curve.radius * curve.radius * (curve.sweep - Math.sin(curve.sweep));
+    if (curve.kind === "arc") twice += curve.radius * curve.radius * (curve.sweep - sine(curve.sweep));
   }
   return twice / 2;
 }

@@ -1,5 +1,6 @@
 import { pointAt, type Contour, type Curve } from "./curve";
 import type { Point } from "./point";
+import { arcCosine } from "./trig";
 
 /** Largest distance in mm between an arc and its flattened copy; `job-format.md` asks for under 0.1. */
 export const flatteningMm = 0.05;
@@ -11,7 +12,7 @@ export const flatteningMm = 0.05;
 export function flattenCurve(curve: Curve): Point[] {
   if (curve.kind === "segment") return [curve.a];
   const ratio = Math.max(-1, 1 - flatteningMm / curve.radius);
-  const step = 2 * Math.acos(ratio);
+  const step = 2 * arcCosine(ratio);
   const count = Math.max(1, Math.ceil(Math.abs(curve.sweep) / step));
   return Array.from({ length: count }, (_, index) => pointAt(curve, index / count));
 }

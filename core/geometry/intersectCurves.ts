@@ -1,6 +1,8 @@
 import type { Arc, Curve, Segment } from "./curve";
 import { cross, distance, dot, rotateAbout, subtract, type Point } from "./point";
 
+import { arcSine, directionOf, lengthOf } from "./trig";
+
 /** A meeting of two curves: where, and the share of the way along each. */
 export interface Meeting {
   readonly point: Point;
@@ -48,7 +50,7 @@ function crossings(first: Curve, second: Curve): Point[] {
 export function shareAt(curve: Curve, point: Point, tolerance: number): number | null {
   if (curve.kind === "segment") {
     const along = subtract(curve.b, curve.a);
-    const length = Math.hypot(along.x, along.y);
+    const length = lengthOf(along.x, along.y);
     const offset = subtract(point, curve.a);
     if (Math.abs(cross(along, offset)) > tolerance * length) return null;
     return clampShare(dot(along, offset) / (length * length), tolerance / length);
@@ -57,7 +59,7 @@ export function shareAt(curve: Curve, point: Point, tolerance: number): number |
   const from = subtract(curve.a, curve.centre);
   const to = subtract(point, curve.centre);
   const direction = Math.sign(curve.sweep);
-  let angle = Math.atan2(cross(from, to), dot(from, to)) * direction;
+  let angle = directionOf(cross(from, to), dot(from, to)) * direction;
   const slack = tolerance / curve.radius;
   if (angle < -slack) angle += 2 * Math.PI;
   return clampShare(angle / Math.abs(curve.sweep), slack / Math.abs(curve.sweep));
@@ -73,14 +75,14 @@ function lineWithLine(first: Segment, second: Segment): Point[] {
   const s = subtract(second.b, second.a);
   const denominator = cross(r, s);
   // Parallel lines share at most stretches, whose ends the caller finds.
-  if (Math.abs(denominator) <= 1e-14 * Math.hypot(r.x, r.y) * Math.hypot(s.x, s.y)) return [];
+  if (Math.abs(denominator) <= 1e-14 * lengthOf(r.x, r.y) * lengthOf(s.x, s.y)) return [];
   const t = cross(subtract(second.a, first.a), s) / denominator;
   return [{ x: first.a.x + t * r.x, y: first.a.y + t * r.y }];
 }
 
 function lineWithCircle(line: Segment, arc: Arc): Point[] {
   const along = subtract(line.b, line.a);
-  const length = Math.hypot(along.x, along.y);
+  const length = lengthOf(along.x, along.y);
   const unit = { x: along.x / length, y: along.y / length };
   const toCentre = subtract(arc.centre, line.a);
   const foot = dot(toCentre, unit);
@@ -94,7 +96,7 @@ function lineWithCircle(line: Segment, arc: Arc): Point[] {
 
 function circleWithCircle(first: Arc, second: Arc): Point[] {
   const between = subtract(second.centre, first.centre);
-  const gap = Math.hypot(between.x, between.y);
+  const gap = lengthOf(between.x, between.y);
   if (gap === 0) return [];
   const along = (gap * gap + first.radius * first.radius - second.radius * second.radius) / (2 * gap);
   const unit = { x: between.x / gap, y: between.y / gap };
@@ -120,6 +122,6 @@ export function pointAtChord(curve: Curve, chord: number): Point {
     return { x: curve.a.x + (curve.b.x - curve.a.x) * share, y: curve.a.y + (curve.b.y - curve.a.y) * share };
   }
   // A chord c of a circle of radius r spans the angle 2 asin(c / 2r).
-  const angle = 2 * Math.asin(Math.min(1, chord / (2 * curve.radius)));
+  const angle = 2 * arcSine(Math.min(1, chord / (2 * curve.radius)));
   return rotateAbout(curve.a, curve.centre, Math.sign(curve.sweep) * angle);
 }

@@ -1,4 +1,5 @@
 import type { Point } from "./point";
+import { lengthOf } from "./trig";
 
 /**
  * Gives places within a tolerance of each other one number. The first point seen at a place keeps it, so
@@ -18,7 +19,7 @@ export class VertexIndex {
       for (let y = row - 1; y <= row + 1; y++) {
         for (const id of this.cells.get(`${x},${y}`) ?? []) {
           const seen = this.points[id]!;
-          if (Math.hypot(seen.x - point.x, seen.y - point.y) <= this.tolerance) return id;
+          if (lengthOf(seen.x - point.x, seen.y - point.y) <= this.tolerance) return id;
         }
       }
     }

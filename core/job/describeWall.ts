@@ -5,7 +5,10 @@ import { worstReadingError } from "../fit/proof";
 import { flattenContour, flattenPath } from "../geometry/flatten";
 import type { Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
+import { roundToDivision } from "../measure/roundToDivision";
+import type { Surface } from "../wall/surface";
 import type { Pass } from "../rounds/listPasses";
+import { chooseLevelLine } from "../setout/chooseLevelLine";
 import { listMarks, type Mark } from "../setout/listMarks";
 import { tapeWidthMm } from "../trade/constants";
 import type { OrderedWall } from "./orderWall";
@@ -22,7 +25,8 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     speakFinding(finding, speech),
   );
   const shared = { id: wall.wall.id, surface_m2: wall.surfaceM2, radii: [], findings };
-  if (!laid) return { ...shared, regions: [], lines: [], marks: [], checks: [], tape: [], fit: null };
+  if (!laid)
+    return { ...shared, regions: [], lines: [], level: null, marks: [], checks: [], tape: [], fit: null };
   const { marks, checks } = listMarks(laid.pattern.lines, laid.surface, job.tapeDivision);
   return {
     ...shared,
@@ -42,11 +46,18 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       path: [toPoint(path.a), toPoint(path.b)],
       use,
     })),
+    level: describeLevel(job, laid.surface, marks),
     marks: marks.map((mark) => describeMark(mark, job)),
     checks: checks.map((mark) => describeMark(mark, job)),
     tape: describeTape(job, wall, passes),
     fit: describeFit(job, wall, marks, speech),
   };
+}
+
+function describeLevel(job: Job, surface: Surface, marks: readonly Mark[]): PlanWall["level"] {
+  if (!marks.some((mark) => mark.on === "level")) return null;
+  const at = roundToDivision(chooseLevelLine(surface), job.tapeDivision);
+  return { at, reading: formatReading(at, job.units) };
 }
 
 const describeMark = (mark: Mark, job: Job): PlanMark => ({

@@ -20,6 +20,8 @@ export interface PlanWall {
   regions: PlanRegion[];
   /** The set-out lines in full, within the wall's trim, openings ignored. */
   lines: PlanLine[];
+  /** Where to strike the level line, read up from the floor at the left; null when nothing is marked along it. */
+  level: { at: number; reading: string } | null;
   marks: PlanMark[];
   checks: PlanMark[];
   radii: { centre: PlanPoint; radius: number; reading: string }[];

@@ -26,6 +26,7 @@ function mixedNumber(numerator: number, denominator: number): string {
 
 /** Decimal text without trailing zeros and without thousands marks. */
 export function trimDecimals(value: number, places: number): string {
-  const text = value.toFixed(places).replace(/\.?0+$/, "");
-  return text === "-0" || text === "" ? "0" : text;
+  const fixed = value.toFixed(places);
+  const text = fixed.includes(".") ? fixed.replace(/\.?0+$/, "") : fixed;
+  return text === "-0" ? "0" : text;
 }

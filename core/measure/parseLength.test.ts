@@ -115,6 +115,7 @@ describe("other measures", () => {
     expect(formatSpan(3980, "imperial")).toBe(`13' 0 11/16"`);
     // One 1/32 short of 8 ft rounds up to 8 ft and must not read 7 ft 12 in.
     expect(formatSpan(8 * 304.8 - 0.5, "imperial")).toBe(`8' 0"`);
+    expect(formatSpan(2610, "metric")).toBe("2610 mm");
     expect(formatDuration(380)).toBe("6 h 20");
     expect(formatVolume(1250, "metric")).toBe("1.25 L");
   });

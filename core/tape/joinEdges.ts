@@ -1,5 +1,6 @@
 import { curveLength, reverseCurve, type Curve } from "../geometry/curve";
 import { cross, dot, subtract, type Point } from "../geometry/point";
+import { lengthOf } from "../geometry/trig";
 import type { PatternEdge } from "../pattern/pattern";
 
 /** A stretch that one piece of tape follows: the same regions on both sides all along, without a corner. */
@@ -78,7 +79,7 @@ function goesOn(before: PatternEdge, after: PatternEdge): boolean {
     return Math.abs(a.radius - b.radius) < straightness && samePlace(a.centre, b.centre);
   }
   const [u, v] = [subtract(a.b, a.a), subtract(b.b, b.a)];
-  return dot(u, v) > 0 && Math.abs(cross(u, v)) < straightness * Math.hypot(u.x, u.y) * Math.hypot(v.x, v.y);
+  return dot(u, v) > 0 && Math.abs(cross(u, v)) < straightness * lengthOf(u.x, u.y) * lengthOf(v.x, v.y);
 }
 
-const samePlace = (a: Point, b: Point) => Math.hypot(a.x - b.x, a.y - b.y) < straightness;
+const samePlace = (a: Point, b: Point) => lengthOf(a.x - b.x, a.y - b.y) < straightness;

@@ -47,6 +47,9 @@ export const textureFactors = { smooth: 1, light: 1.1, heavy: 1.25, brick: 1.4, 
 
 /** The level line is struck about here above the floor, where marks are made and read without bending. */
 export const levelLineMm = 1200;
+/** Lowest and highest level line that is convenient to mark along, and its distance from what is in the way. */
+export const levelLineReachMm = [600, 1750] as const;
+export const levelLineClearanceMm = 40;
 
 /**
  * Materials: spread in m2 per litre and coat, coats, and waits in minutes at 20 C and 50 % RH.

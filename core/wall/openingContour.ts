@@ -1,5 +1,6 @@
 import { circleContour, rectangleContour } from "../geometry/contour";
 import { arcByAngles, segment, type Contour } from "../geometry/curve";
+import { directionOf } from "../geometry/trig";
 import type { Opening } from "./schema";
 
 /**
@@ -19,7 +20,7 @@ export function openingContour(opening: Opening, margin: number): Contour {
   const outer = radius + margin;
   const half = width / 2 + margin;
   const centre = { x: x + width / 2, y: y + height - radius };
-  const springing = Math.atan2(Math.sqrt(Math.max(0, outer * outer - half * half)), half);
+  const springing = directionOf(Math.sqrt(Math.max(0, outer * outer - half * half)), half);
   const arc = arcByAngles(centre, outer, springing, Math.PI - springing);
   const bottom = y - margin;
   return [

@@ -4,7 +4,7 @@ import { useId, useState } from "react";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import { parseLength } from "@/core/measure/parseLength";
 import { parseLengthEntry } from "@/core/measure/parseLengthEntry";
-import type { UnitSystem } from "@/core/measure/units";
+import type { Parsed, UnitSystem } from "@/core/measure/units";
 import { Measure } from "./Measure";
 
 interface Props {
@@ -28,7 +28,8 @@ export function LengthField({ label, written, units, onChange, hint, autoFocus }
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const text = typed ?? shown;
-  const understood = parseLengthEntry(text, units);
+  // What is written is taken at its own worth; only what is being typed is read off the screen.
+  const understood = typed === null ? valueOf(written) : parseLengthEntry(typed, units);
 
   const commit = () => {
     if (typed === null || (typed === shown && problem === null)) return setTyped(null);
@@ -43,9 +44,16 @@ export function LengthField({ label, written, units, onChange, hint, autoFocus }
 
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="small-caps-label block pb-1">
-        {label}
-      </label>
+      <div className="flex items-baseline justify-between gap-2 pb-1">
+        <label htmlFor={id} className="small-caps-label">
+          {label}
+        </label>
+        {text !== "" && understood.ok && (
+          <span className="text-[0.8125rem] whitespace-nowrap text-soft">
+            <Measure>{`= ${inOther(understood.value, units)}`}</Measure>
+          </span>
+        )}
+      </div>
       <div
         className={`flex min-h-11 items-center rounded-md border bg-paper px-3 focus-within:ring-2 focus-within:ring-violet/40 ${problem ? "border-brick" : "border-hairline focus-within:border-violet"}`}
       >
@@ -71,21 +79,21 @@ export function LengthField({ label, written, units, onChange, hint, autoFocus }
             }
           }}
         />
-        {text !== "" && understood.ok && (
-          <span className="shrink-0 pl-2 text-sm text-soft">
-            <Measure>{`= ${inOther(understood.value, units)}`}</Measure>
-          </span>
-        )}
       </div>
       <p
         id={`${id}-note`}
-        className={`pt-1 text-sm ${problem ? "text-brick" : "text-soft"}`}
+        className={`pt-1 text-sm empty:hidden ${problem ? "text-brick" : "text-soft"}`}
         aria-live="polite"
       >
         {problem ?? hint ?? ""}
       </p>
     </div>
   );
+}
+
+function valueOf(written: number | string | undefined): Parsed {
+  if (typeof written === "number") return { ok: true, value: written };
+  return written === undefined ? { ok: false } : parseLength(written);
 }
 
 function showWritten(written: number | string | undefined, units: UnitSystem): string {

@@ -16,7 +16,7 @@ export function Measure({ children, as: Part = "span" }: { children: string; as?
   let last = 0;
   for (const match of typeset.matchAll(fraction)) {
     parts.push({
-      text: typeset.slice(last, match.index) + (match[1] && last < match.index ? "\u2009" : match[1]!),
+      text: typeset.slice(last, match.index) + (match[1] && last < match.index ? "\u200a" : match[1]!),
       isFraction: false,
     });
     parts.push({ text: match[2]!, isFraction: true });

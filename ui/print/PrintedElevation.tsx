@@ -1,3 +1,4 @@
+import { HaloText } from "@/ui/parts/HaloText";
 import { Measure } from "@/ui/parts/Measure";
 import { flattenContour } from "@/core/geometry/flatten";
 import { formatReading } from "@/core/measure/formatReading";
@@ -157,9 +158,9 @@ function hasRoom(marks: PlanWall["marks"], index: number, toSheet: (mm: number) 
 
 function Words({ x, y, text }: { x: number; y: number; text: string }) {
   return (
-    <text x={x} y={y} textAnchor="middle" fontSize={15} stroke="#fff" strokeWidth={6} paintOrder="stroke">
-      <Measure as="tspan">{text}</Measure>
-    </text>
+    <HaloText x={x} y={y} textAnchor="middle" fontSize={15} halo="stroke-white" haloWidth={6}>
+      {text}
+    </HaloText>
   );
 }
 

@@ -143,7 +143,7 @@ function useStandings(wallId: string | null): Record<StationSlug, Standing> {
       findings.filter((finding) => patternCodes.has(finding.code)),
       Boolean(found?.plan?.fit),
     ),
-    buy: stand(plan.findings, plan.paint.length > 0),
+    buy: stand(plan.findings, false),
     mark: stand([], marks.length > 0 && marks.every(isDone)),
   };
 }

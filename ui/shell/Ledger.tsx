@@ -26,6 +26,7 @@ export function Ledger() {
   return (
     <footer
       aria-label="Ledger"
+      tabIndex={0}
       className="flex items-stretch overflow-x-auto border-t border-hairline bg-card px-3 md:h-[74px] md:px-5"
     >
       {plan.paint.map((paint) => {

@@ -2,10 +2,10 @@
 
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState, type ReactNode } from "react";
+import { BuyLayer } from "@/ui/wall-view/layers/BuyLayer";
 import { MarkLayer } from "@/ui/wall-view/layers/MarkLayer";
 import { MeasureLayer } from "@/ui/wall-view/layers/MeasureLayer";
 import { PatternLayer } from "@/ui/wall-view/layers/PatternLayer";
-import { RegionLabels } from "@/ui/wall-view/layers/RegionLabels";
 import { WallStage, type LayerFrame } from "@/ui/wall-view/WallStage";
 import { useJobState, useWall } from "@/ui/job/JobProvider";
 import { ConflictPanel } from "./ConflictPanel";
@@ -65,7 +65,6 @@ function StationLayer({
   wallId: string;
   frame: LayerFrame;
 }) {
-  const found = useWall(wallId);
   const pointedAt = useJobState((state) => state.pointedAt);
   switch (station) {
     case "measure":
@@ -75,7 +74,7 @@ function StationLayer({
     case "mark":
       return <MarkLayer wallId={wallId} frame={frame} current={pointedAt} />;
     case "buy":
-      return found?.plan ? <RegionLabels plan={found.plan} frame={frame} /> : null;
+      return <BuyLayer wallId={wallId} frame={frame} />;
     case null:
       return null;
     default:

@@ -1,5 +1,6 @@
 import { segment, type Box, type Segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
+import { lengthOf, sinCos } from "../../geometry/trig";
 import { divideSpan, type DivideInput, type DividedSpan } from "../../fit/divideSpan";
 import type { Surface } from "../../wall/surface";
 import type { FinishContext } from "../defineFinish";
@@ -38,7 +39,8 @@ function normalOf(direction: StripesSpec["direction"]): Point {
   if (direction === "vertical" || direction === 90) return { x: 1, y: 0 };
   if (direction === "horizontal") return { x: 0, y: 1 };
   const angle = (direction * Math.PI) / 180;
-  return { x: Math.sin(angle), y: -Math.cos(angle) };
+  const { sin, cos } = sinCos(angle);
+  return { x: sin, y: -cos };
 }
 
 export function layOutStripes(
@@ -76,6 +78,6 @@ export function lineAt({ normal, start }: Frame, distance: number, extent: Box):
       .filter(({ x }) => inside(x, extent.minX, extent.maxX)),
   ];
   const [a] = ends;
-  const b = ends.findLast((end) => a && Math.hypot(end.x - a.x, end.y - a.y) > 0.01);
+  const b = ends.findLast((end) => a && lengthOf(end.x - a.x, end.y - a.y) > 0.01);
   return a && b ? segment(a, b) : null;
 }

@@ -3,13 +3,12 @@
 import { Megaphone, Printer } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
-import { formatLength } from "@/core/measure/formatLength";
-import { levelLineMm } from "@/core/trade/constants";
+import { formatError } from "@/core/measure/formatLength";
 import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { CallOut } from "./CallOut";
-import { madeAlong, measuredFrom, sideWords } from "./markWords";
+import { madeAlong, measuredFrom } from "./markWords";
 import { tapeAtMark } from "./tapeAtMark";
 import { useMarkProgress } from "./useMarkProgress";
 
@@ -27,7 +26,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
   const done = plan.marks.filter(isDone).length;
   const proof = plan.fit?.proof;
   const stepped = proof?.steppedAtEnd_mm;
-  const length = (mm: number) => formatLength(Math.abs(mm), job.units);
+  const length = (mm: number) => formatError(mm, job.units);
   return (
     <>
       <h2 className="text-2xl font-bold">Mark</h2>
@@ -37,8 +36,8 @@ export function MarkCard({ wallId }: { wallId: string }) {
         <>
           <p className="pb-3 text-soft">
             <Measure>
-              {plan.marks[0]!.on === "level"
-                ? `Strike a level line about ${length(levelLineMm)} up. Hook the tape at the left end and leave it there for every mark.`
+              {plan.level
+                ? `Strike a level line ${plan.level.reading} up from the floor at the left. Hook the tape at the left end and leave it there for every mark.`
                 : "Hook the tape at the datum and leave it there for every mark."}
             </Measure>
           </p>
@@ -83,7 +82,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
                       <Measure>{mark.reading}</Measure>
                     </span>
                     <span className="text-[0.9375rem] leading-tight text-soft">
-                      {tape ? `tape ${sideWords[tape.lies]}` : mark.use}
+                      {tape ? `tape ${tape.lies}` : mark.use}
                       {mark.on !== "level" && `, ${madeAlong(mark)} from the ${measuredFrom(mark)}`}
                     </span>
                   </label>

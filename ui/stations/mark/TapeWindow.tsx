@@ -13,7 +13,7 @@ const width = 1280;
 export function TapeWindow({ at, units }: Props) {
   const reading = Math.abs(at);
   const isInch = units === "imperial";
-  const [division, perLabel, labelMm] = isInch ? [mmPerInch / 8, 8, mmPerInch] : [1, 10, 10];
+  const [division, perLabel, labelMm] = isInch ? [mmPerInch / 16, 16, mmPerInch] : [1, 10, 10];
   const pxPerMm = isInch ? 152 / mmPerInch : 9;
   const toPx = (mm: number) => width / 2 + (mm - reading) * pxPerMm;
   const first = Math.max(0, Math.floor((reading - width / 2 / pxPerMm) / division));
@@ -29,7 +29,16 @@ export function TapeWindow({ at, units }: Props) {
         const step = first + index;
         const x = toPx(step * division);
         const share = step % perLabel;
-        const long = share === 0 ? 34 : share * 2 === perLabel ? 24 : share % 2 === 0 ? 18 : 11;
+        const long =
+          share === 0
+            ? 34
+            : share * 2 === perLabel
+              ? 25
+              : share % 4 === 0 && isInch
+                ? 19
+                : share % 2 === 0
+                  ? 14
+                  : 9;
         return (
           <g key={step}>
             <line x1={x} x2={x} y2={long} className="stroke-ink" strokeWidth={share === 0 ? 2 : 1.2} />

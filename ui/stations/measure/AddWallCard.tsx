@@ -34,7 +34,6 @@ export function AddWallCard() {
   };
   const side = (key: "width" | "height") => (value: number | string) => {
     setSides((before) => ({ ...before, [key]: value }));
-    setProblem(null);
     return null;
   };
   return (
@@ -55,14 +54,15 @@ export function AddWallCard() {
         />
         <LengthField label="Width" written={sides.width} units={job.units} onChange={side("width")} />
         <LengthField label="Height" written={sides.height} units={job.units} onChange={side("height")} />
+        <Button look="primary" onClick={add}>
+          Add this wall
+        </Button>
+        {/* Below the button: a button that moves as a field is left would lose the click. */}
         {problem && (
           <p role="alert" className="text-brick">
             {problem}
           </p>
         )}
-        <Button look="primary" onClick={add}>
-          Add this wall
-        </Button>
       </div>
     </div>
   );

@@ -64,8 +64,7 @@ export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
                 <span className={`text-sm font-semibold ${verdictTone[candidate.verdict]}`}>
                   {candidate.verdict}
                 </span>
-                <br />
-                <span className="text-soft">
+                <span className={`text-soft ${isChosen(candidate) ? "" : "line-clamp-2"}`}>
                   <Measure>{candidate.why.join(" ")}</Measure>
                 </span>
               </span>

@@ -138,11 +138,14 @@ function ColourTurn({ label, value, paints, onChange }: TurnProps) {
         ))}
         <Button
           look="quiet"
+          className="size-11 px-0"
+          aria-label="Add a colour"
+          title="Add a colour"
           onClick={() =>
             offer([...value, paints.find((paint) => !value.includes(paint.id))?.id ?? paints[0]!.id])
           }
         >
-          <Plus size={16} aria-hidden /> Colour
+          <Plus size={17} aria-hidden />
         </Button>
       </div>
       {problem && <p className="pt-1 text-sm text-brick">{problem}</p>}

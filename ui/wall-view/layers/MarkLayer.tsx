@@ -2,7 +2,6 @@
 
 import { Measure } from "@/ui/parts/Measure";
 import type { PlanTape } from "@/core/job/planTypes";
-import { levelLineMm } from "@/core/trade/constants";
 import { useWall } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/stations/mark/useMarkProgress";
 import type { LayerFrame } from "../WallStage";
@@ -21,14 +20,13 @@ export function MarkLayer({
   const { isDone } = useMarkProgress(wallId);
   if (!found?.plan) return null;
   const { plan, wall } = found;
-  const level = Math.min(levelLineMm, wall.height / 2);
-  const hasLevel = plan.marks.some((mark) => mark.on === "level");
+  const level = plan.level?.at ?? 0;
   return (
     <g pointerEvents="none" aria-hidden="true">
       {plan.tape.map((piece) =>
         piece.cuts ? <TapeStrip key={piece.id} piece={piece} frame={frame} /> : null,
       )}
-      {hasLevel && (
+      {plan.level && (
         <line
           x1={frame.x(0)}
           x2={frame.x(wall.width)}
@@ -51,14 +49,19 @@ export function MarkLayer({
         return (
           <g key={mark.id} transform={`translate(${x} ${y})`}>
             <path d={isX ? "M0 0l-5 -11h10z" : "M0 0l-11 -5v10z"} className={`${tone} stroke-paper`} />
-            <text
-              transform={isX ? "translate(4.5 -16) rotate(-90)" : "translate(8 -5)"}
-              className={`${tone} stroke-paper text-[12px] font-semibold`}
-              strokeWidth={4}
-              paintOrder="stroke"
-            >
-              <Measure as="tspan">{mark.reading}</Measure>
-            </text>
+            <g transform={isX ? "translate(0 -14) rotate(-90)" : "translate(8 -9)"}>
+              <rect
+                y={-9}
+                width={mark.reading.length * 7 + 8}
+                height={18}
+                rx={4}
+                className="fill-paper"
+                fillOpacity={0.92}
+              />
+              <text x={4} y={4.5} className={`${tone} text-[12px] font-semibold`}>
+                <Measure as="tspan">{mark.reading}</Measure>
+              </text>
+            </g>
           </g>
         );
       })}

@@ -1,6 +1,6 @@
 "use client";
 
-import { Measure } from "@/ui/parts/Measure";
+import { HaloText } from "@/ui/parts/HaloText";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { FindingFlags } from "./FindingFlags";
@@ -53,17 +53,14 @@ export function MeasureLayer({ wallId, frame }: { wallId: string; frame: LayerFr
 
 function Words({ x, y, text, strong }: { x: number; y: number; text: string; strong?: boolean }) {
   return (
-    <text
+    <HaloText
       x={x}
       y={y}
       textAnchor="middle"
-      className={`fill-ink stroke-paper text-[12.5px] ${strong ? "font-bold" : "font-medium"}`}
-      strokeWidth={4}
-      strokeOpacity={0.9}
-      paintOrder="stroke"
+      className={`text-[12.5px] ${strong ? "font-bold" : "font-medium"}`}
     >
-      <Measure as="tspan">{text}</Measure>
-    </text>
+      {text}
+    </HaloText>
   );
 }
 

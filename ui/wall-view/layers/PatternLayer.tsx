@@ -1,6 +1,6 @@
 "use client";
 
-import { Measure } from "@/ui/parts/Measure";
+import { HaloText } from "@/ui/parts/HaloText";
 import { useDrag } from "@use-gesture/react";
 import { useRef, useState, type KeyboardEvent } from "react";
 import { finishOf } from "@/core/finishes/registry";
@@ -256,16 +256,16 @@ function SpanNote({ wallId, plan, frame }: { wallId: string; plan: PlanWall; fra
     <g aria-hidden="true" pointerEvents="none">
       <line x1={left} x2={right} y1={y} y2={y} className="stroke-ink" strokeWidth={0.8} />
       <path d={`M${left - 4} ${y + 4}l8 -8M${right - 4} ${y + 4}l8 -8`} className="stroke-ink" />
-      <text
+      <HaloText
         x={(left + right) / 2}
         y={y + 4.5}
         textAnchor="middle"
-        className="fill-ink stroke-plaster text-[13px] font-semibold"
-        strokeWidth={10}
-        paintOrder="stroke"
+        halo="stroke-plaster"
+        haloWidth={10}
+        className="text-[13px] font-semibold"
       >
-        <Measure as="tspan">{text}</Measure>
-      </text>
+        {text}
+      </HaloText>
     </g>
   );
 }

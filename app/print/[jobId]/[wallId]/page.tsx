@@ -19,7 +19,9 @@ export default async function PrintPage({ params }: Props) {
   return (
     <>
       <PrintBar back={`/jobs/${jobId}/${wallId}/mark`} />
-      <SettingOutSheet job={job} plan={plan} wall={wall} planned={planned} version={saved.version} />
+      <main>
+        <SettingOutSheet job={job} plan={plan} wall={wall} planned={planned} version={saved.version} />
+      </main>
     </>
   );
 }

@@ -1,0 +1,55 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import type { Page } from "@playwright/test";
+import { expect, makeJob, stripedWall, test } from "./support/test";
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+async function faultsOn(page: Page): Promise<string[]> {
+  await page.evaluate(axeSource);
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+    };
+    const { violations } = await axe.run();
+    return violations.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 160)}`));
+  });
+}
+
+const plate = { id: "s", kind: "plate", x: 310, y: 1150, width: 86, height: 86 };
+const hatch = { id: "h", kind: "window", x: 1400, y: 900, width: 900, height: 900, casing: 70 };
+
+for (const [width, height] of [
+  [1280, 800],
+  [390, 844],
+] as const) {
+  test(`axe finds nothing on any screen at ${width} x ${height}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    const id = await makeJob(
+      page,
+      stripedWall("Accessible", {
+        wall: { fixtures: [plate], openings: [hatch] },
+        finish: { fit: { by: "count", count: 14 } },
+      }),
+    );
+    for (const path of [
+      "/",
+      `/jobs/${id}/add-wall`,
+      `/print/${id}/w`,
+      ...["measure", "pattern", "buy", "mark"].map((slug) => `/jobs/${id}/w/${slug}`),
+    ]) {
+      await page.goto(path);
+      await page.waitForLoadState("networkidle");
+      expect(await faultsOn(page), path).toEqual([]);
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(overflow, `${path} is no wider than the screen`).toBeLessThanOrEqual(0);
+    }
+    await page.getByRole("button", { name: "Call out" }).click();
+    expect(await faultsOn(page), "call-out").toEqual([]);
+    await page.getByRole("button", { name: "Close" }).click();
+    if (width > 800) {
+      await page.getByRole("button", { name: "High contrast" }).click();
+      expect(await faultsOn(page), "high contrast").toEqual([]);
+    }
+  });
+}

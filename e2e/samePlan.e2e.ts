@@ -1,0 +1,83 @@
+import { spawnSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import type { Worker } from "@playwright/test";
+import { expect, makeJob, stripedWall, test } from "./support/test";
+
+const circle = {
+  id: "o",
+  kind: "window",
+  shape: "circle",
+  x: 1500,
+  y: 900,
+  width: 733,
+  height: 733,
+  casing: 61,
+};
+const corpus: [string, object][] = [
+  ["the demo job", JSON.parse(readFileSync("docs/examples/ferry-landing.json", "utf8")) as object],
+  ...[17, 33.3, 71, 90, 111.1, 163].map((direction): [string, object] => [
+    `stripes at ${direction} degrees around a round window`,
+    stripedWall(`Angle ${direction}`, {
+      wall: { openings: [circle] },
+      finish: { direction, fit: { by: "width", width: 211.7 } },
+    }),
+  ]),
+];
+
+/** Asks the application's own planning worker, over the messages that its page sends. */
+function planInWorker(worker: Worker, text: string): Promise<{ ok: boolean; text: string }> {
+  return worker.evaluate(
+    (document) =>
+      new Promise((resolve) => {
+        const scope = globalThis as unknown as {
+          postMessage: (message: { id?: string; value?: unknown }) => void;
+        };
+        const original = scope.postMessage;
+        scope.postMessage = (message) => {
+          if (message.id !== "test") return original.call(scope, message);
+          scope.postMessage = original;
+          resolve(message.value as { ok: boolean; text: string });
+        };
+        const call = {
+          id: "test",
+          type: "APPLY",
+          path: ["plan"],
+          argumentList: [{ type: "RAW", value: document }],
+        };
+        globalThis.dispatchEvent(new MessageEvent("message", { data: call }));
+      }),
+    text,
+  );
+}
+
+test("the command line, the server and the browser's worker give the same bytes", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Worker"));
+  await page.goto(`/jobs/${id}/w/measure`);
+  const started = page.waitForEvent("worker");
+  await page.getByLabel("Skirting").fill("100 mm");
+  await page.getByLabel("Skirting").press("Enter");
+  const worker = await started;
+  for (const [name, document] of corpus) {
+    const text = `${JSON.stringify(document, null, 2)}\n`;
+    const command = spawnSync(process.execPath, ["--import", "tsx", "cli/main.ts", "-"], {
+      input: text,
+      encoding: "utf8",
+    });
+    expect(command.status, command.stderr).toBe(0);
+    const jobId = await makeJob(page, document);
+    const served = await (await page.request.get(`/api/jobs/${jobId}/plan`)).text();
+    const worked = await planInWorker(worker, text);
+    expect(served === command.stdout, name).toBe(true);
+    expect(worked.text === command.stdout, name).toBe(true);
+  }
+});
+
+test("the command line refuses in words, with exit code 2", () => {
+  const run = (args: string[], input = "") =>
+    spawnSync(process.execPath, ["--import", "tsx", "cli/main.ts", ...args], { input, encoding: "utf8" });
+  const bad = run(["-"], JSON.stringify({ ...stripedWall("Bad"), units: "cubits" }));
+  expect([bad.status, bad.stdout]).toEqual([2, ""]);
+  expect(bad.stderr).toBe('units: "cubits" is not right; expected "imperial" or "metric"\n');
+  expect(run(["nowhere.json"]).stderr).toContain("nowhere.json: cannot be read");
+  expect(run([]).status).toBe(2);
+});

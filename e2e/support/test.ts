@@ -1,0 +1,62 @@
+import { test as base, expect, type Page } from "@playwright/test";
+import { removeFolder, startServer, stopServer, type RunningServer } from "./server";
+
+/** Tests with a server of their worker's own, and pages that may not complain on the console. */
+export const test = base.extend<{ quiet: void }, { server: RunningServer }>({
+  server: [
+    // The fixture's own signature asks for an object pattern.
+    async ({}, provide) => {
+      const server = await startServer();
+      await provide(server);
+      await stopServer(server);
+      removeFolder(server.data);
+    },
+    { scope: "worker" },
+  ],
+  baseURL: async ({ server }, provide) => provide(server.url),
+  quiet: [
+    async ({ page }, provide) => {
+      const complaints: string[] = [];
+      page.on("pageerror", (error) => complaints.push(String(error)));
+      page.on("console", (message) => {
+        if (/Content Security Policy|hydrat/i.test(message.text())) complaints.push(message.text());
+      });
+      await provide();
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** A job from a document, made over the same door as an import; answers its id. */
+export async function makeJob(page: Page, document: object): Promise<string> {
+  const response = await page.request.post("/api/jobs", { data: document });
+  expect(response.status()).toBe(201);
+  return ((await response.json()) as { id: string }).id;
+}
+
+export const stripedWall = (name: string, more: { wall?: object; finish?: object; job?: object } = {}) => ({
+  format: "jacaranda-job/1",
+  name,
+  units: "metric",
+  paints: [
+    { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
+    { id: "kelp", name: "Kelp", hex: "#4C5B45", packs: [{ size: "1 L", price: 19 }] },
+  ],
+  walls: [
+    { id: "w", name: "Test wall", width: 4215, height: 2610, skirting: 95, base: "oyster", ...more.wall },
+  ],
+  finishes: [
+    {
+      id: "f",
+      on: "w",
+      kind: "stripes",
+      colours: ["kelp", "oyster"],
+      fit: { by: "near", width: 310, ends: "same" },
+      ...more.finish,
+    },
+  ],
+  ...more.job,
+});

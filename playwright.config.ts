@@ -1,0 +1,27 @@
+import { defineConfig } from "@playwright/test";
+
+export default defineConfig({
+  testDir: "e2e",
+  testMatch: "**/*.e2e.ts",
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  fullyParallel: false,
+  reporter: [["list"], ["json", { outputFile: "test-results/e2e.json" }]],
+  use: {
+    browserName: "chromium",
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+});
