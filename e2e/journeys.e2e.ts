@@ -29,6 +29,7 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
 
   await page.getByRole("link", { name: "Mark" }).click();
   const marks = page.getByRole("list", { name: "Marks" }).getByRole("listitem");
+  await expect(marks.first()).toBeVisible();
   const count = await marks.count();
   expect(count).toBeGreaterThan(3);
   await expect(page.getByRole("status")).toHaveText("Saved");
@@ -105,7 +106,7 @@ test("a cure is applied with its button, and a field refuses what cannot be", as
   await expect(findings).toContainText("8.9 mm from the switch plate");
   await findings.getByRole("button").first().click();
   await expect(page.getByText("8.9 mm from the switch plate")).toBeHidden();
-  await page.getByRole("combobox", { name: "Divide by" }).selectOption({ label: "This many" });
+  await page.getByRole("combobox", { name: "Divide by" }).selectOption({ label: "By count" });
   await page.getByLabel("Stripes", { exact: true }).fill("5000");
   await page.getByLabel("Stripes", { exact: true }).press("Enter");
   await expect(page.getByText(/expected at most 2000/)).toBeVisible();

@@ -25,6 +25,8 @@ export type FindingCode = keyof FindingValues;
 /** A change of one finish that cures a finding: the keys of the finish to replace. */
 export interface Cure {
   readonly kind: CureKind;
+  /** How many divisions the wall has after it. */
+  readonly count: number;
   readonly finish: string;
   readonly set: Readonly<Record<string, unknown>>;
 }

@@ -68,12 +68,12 @@ export const findingMessages: {
 };
 
 /** What the button that applies a cure says. */
-export const cureLabels: Record<CureKind, string> = {
-  "centre-other": "Centre the other way",
-  "whole-count": "Use whole stripes",
-  "clear-it": "Shift the lines clear",
-  "hit-it": "Put a line on its edge",
-  "other-division": "Use the best other division",
+export const cureLabels: Record<CureKind, (count: number) => string> = {
+  "centre-other": () => "Centre the other way",
+  "whole-count": (count) => `Use ${count} whole stripes`,
+  "clear-it": () => "Shift the lines clear",
+  "hit-it": () => "Put a line on its edge",
+  "other-division": (count) => `Divide into ${count} instead`,
 };
 
 /** What a finding says and what to do about it. */

@@ -16,6 +16,8 @@ export interface Judgement {
   readonly endWidths: readonly [number, number];
   readonly reasons: readonly Reason[];
   readonly misses: readonly Relation[];
+  /** What a line just misses or leaves a sliver beside, by name. */
+  readonly troubled: ReadonlySet<string>;
 }
 
 /**
@@ -56,6 +58,7 @@ export function judgeDivision(
       endWidths: [0, 0],
       reasons: [],
       misses: [],
+      troubled: new Set(),
     };
   }
   const relations = input.relate(divisions.slice(1).map((division) => division.from));
@@ -77,6 +80,9 @@ export function judgeDivision(
     endWidths: [widthOf(first), widthOf(last)],
     reasons: faults.flatMap((fault) => fault.reasons),
     misses: relations.filter((relation) => relation.kind === "near-miss"),
+    troubled: new Set(
+      relations.filter((relation) => relation.kind !== "meets").map((relation) => relation.obstacle.thing),
+    ),
   };
 }
 

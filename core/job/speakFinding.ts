@@ -11,6 +11,6 @@ export function speakFinding(finding: Finding, speech: Speech): PlanFinding {
     severity,
     ...describeFinding(finding, speech),
     at: at && [at.x, at.y],
-    ...(cure && { change: { label: cureLabels[cure.kind], finish: cure.finish, set: cure.set } }),
+    ...(cure && { change: { label: cureLabels[cure.kind](cure.count), finish: cure.finish, set: cure.set } }),
   };
 }

@@ -50,8 +50,11 @@ export function choosePacks(needMl: number, packs: readonly Pack[]): PackChoice 
     for (let count = Math.ceil(remaining / pack.size - volumeTolerance); count >= 0; count--) {
       const rest = Math.max(0, remaining - count * pack.size);
       const least = cost + count * pack.price + (rest > 0 ? rest * nextUnitPrice : 0);
-      // Fewer of the pack with the better price per ml only makes the rest dearer.
-      if (best && least > best.cost + moneyTolerance) break;
+      if (best && least > best.cost + moneyTolerance) {
+        // With a rest to cover, fewer of the pack with the better price per ml only makes the whole dearer.
+        if (rest > 0) break;
+        continue;
+      }
       counts[index] = count;
       search(index + 1, remaining - count * pack.size, cost + count * pack.price);
     }

@@ -1,7 +1,8 @@
-import { boxOfContour, boxOfCurve, type Box, type Segment } from "../geometry/curve";
+import { boxOfContour, type Box, type Segment } from "../geometry/curve";
 import { polygonContour } from "../geometry/contour";
 import { flattenContour } from "../geometry/flatten";
-import { cross, distance, dot, subtract, type Point } from "../geometry/point";
+import type { Point } from "../geometry/point";
+import { lengthOf } from "../geometry/trig";
 import { nearMissMm, sliverMm } from "../trade/constants";
 import { openingContour } from "./openingContour";
 import { nameOf, placeTolerance, type Surface } from "./surface";
@@ -54,54 +55,66 @@ function obstacle(kind: Obstacle["kind"], thing: string, points: readonly Point[
  * a line that runs along it (upright or level); a near miss may be at any angle. One line may be both.
  */
 export function relateLines(lines: readonly Segment[], obstacles: readonly Obstacle[]): Relation[] {
-  return lines.flatMap((line) => {
-    const box = boxOfCurve(line);
-    const square = line.a.x === line.b.x || line.a.y === line.b.y;
-    return obstacles.flatMap((obstacle): Relation[] => {
-      if (isFarther(box, obstacle.box, sliverMm)) return [];
+  const relations: Relation[] = [];
+  for (const line of lines) {
+    const isSquare = line.a.x === line.b.x || line.a.y === line.b.y;
+    for (const obstacle of obstacles) {
+      if (isClear(line, obstacle)) continue;
       const { gap, at } = gapBetween(line, obstacle.points);
-      if (gap <= placeTolerance) return [{ kind: "meets", obstacle, gap: 0, at }];
-      const relations: Relation[] = [];
+      if (gap <= placeTolerance) {
+        relations.push({ kind: "meets", obstacle, gap: 0, at });
+        continue;
+      }
       if (gap <= nearMissMm + placeTolerance) relations.push({ kind: "near-miss", obstacle, gap, at });
-      if (obstacle.kind === "casing" && square && gap < sliverMm - placeTolerance) {
+      if (obstacle.kind === "casing" && isSquare && gap < sliverMm - placeTolerance) {
         relations.push({ kind: "sliver", obstacle, gap, at });
       }
-      return relations;
-    });
-  });
+    }
+  }
+  return relations;
 }
 
-function isFarther(a: Box, b: Box, limit: number): boolean {
-  return (
-    a.minX - b.maxX > limit || b.minX - a.maxX > limit || a.minY - b.maxY > limit || b.minY - a.maxY > limit
-  );
+/** A quick way to leave out most pairs: the line stays outside a circle around the obstacle with room to spare. */
+function isClear(line: Segment, { box }: Obstacle): boolean {
+  const centre = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 };
+  const reach = lengthOf(box.maxX - box.minX, box.maxY - box.minY) / 2;
+  return distanceToSegment(centre, line.a, line.b) > reach + sliverMm;
 }
 
-/** The least distance between a line and a closed polygon, and the place on the polygon where it is. */
+/** The least distance between a line and a closed polygon, and the place where it is. */
 function gapBetween(line: Segment, points: readonly Point[]): { gap: number; at: Point } {
-  let best = { gap: Infinity, at: points[0]! };
-  const offer = (gap: number, at: Point) => {
-    if (gap < best.gap - 1e-9) best = { gap, at };
-  };
-  points.forEach((point, index) => {
+  let gap = Infinity;
+  let at = points[0]!;
+  for (let index = 0; index < points.length && gap > 0; index++) {
+    const point = points[index]!;
     const next = points[(index + 1) % points.length]!;
-    if (crosses(line, point, next)) offer(0, point);
-    offer(distanceToSegment(point, line.a, line.b), point);
-    offer(distanceToSegment(line.a, point, next), line.a);
-    offer(distanceToSegment(line.b, point, next), line.b);
-  });
-  return best;
+    const distances: [number, Point][] = [
+      [crosses(line, point, next) ? 0 : Infinity, point],
+      [distanceToSegment(point, line.a, line.b), point],
+      [distanceToSegment(line.a, point, next), line.a],
+      [distanceToSegment(line.b, point, next), line.b],
+    ];
+    for (const [distance, place] of distances) {
+      if (distance >= gap - 1e-9) continue;
+      gap = distance;
+      at = place;
+    }
+  }
+  return { gap, at };
 }
 
 function crosses({ a, b }: Segment, c: Point, d: Point): boolean {
-  const side = (p: Point, q: Point, r: Point) => Math.sign(cross(subtract(q, p), subtract(r, p)));
-  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+  return sideOf(a, b, c) * sideOf(a, b, d) < 0 && sideOf(c, d, a) * sideOf(c, d, b) < 0;
 }
 
+/** Sign of the turn from p to q to r: 1 left, -1 right, 0 straight on. */
+const sideOf = (p: Point, q: Point, r: Point): number =>
+  Math.sign((q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x));
+
 function distanceToSegment(point: Point, a: Point, b: Point): number {
-  const along = subtract(b, a);
-  const lengthSquared = dot(along, along);
-  if (lengthSquared === 0) return distance(point, a);
-  const share = Math.min(1, Math.max(0, dot(subtract(point, a), along) / lengthSquared));
-  return distance(point, { x: a.x + along.x * share, y: a.y + along.y * share });
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const lengthSquared = dx * dx + dy * dy;
+  const share = lengthSquared === 0 ? 0 : ((point.x - a.x) * dx + (point.y - a.y) * dy) / lengthSquared;
+  const within = Math.min(1, Math.max(0, share));
+  return lengthOf(point.x - a.x - dx * within, point.y - a.y - dy * within);
 }

@@ -32,7 +32,7 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       points.map(([px, py]) => [x(px), -y(py)]),
       0,
     );
-  const paintIndex = (id: string) => job.paints.findIndex((paint) => paint.id === id) % 6;
+  const hatchOf = printHatches(job, wall);
   return (
     <svg
       viewBox={`0 0 ${sheetWidth} ${height}`}
@@ -54,7 +54,7 @@ export function PrintedElevation({ job, wall, planned }: Props) {
         <path
           key={region.id}
           d={[region.outline, ...region.holes].map(onSheet).join("")}
-          fill={`url(#print-${paintIndex(region.colour)})`}
+          fill={`url(#print-${hatchOf(region.colour)})`}
           fillRule="evenodd"
           stroke="#000"
           strokeWidth={0.9}
@@ -164,6 +164,12 @@ function Words({ x, y, text }: { x: number; y: number; text: string }) {
   );
 }
 
+/** Which hatch stands for a paint on the sheet: the base is left white, the others follow in their order. */
+export function printHatches(job: Job, wall: Wall): (paint: string) => number {
+  const others = job.paints.map((paint) => paint.id).filter((id) => id !== wall.base);
+  return (paint) => (paint === wall.base ? 0 : 1 + (others.indexOf(paint) % (hatches.length - 1)));
+}
+
 const hatches = [
   { angle: 0, gap: 0 },
   { angle: 45, gap: 9 },
@@ -173,7 +179,6 @@ const hatches = [
   { angle: 20, gap: 6 },
 ] as const;
 
-/** The second paint of the list is hatched first, since the first is most often the base. */
 function PrintHatches() {
   return (
     <defs>

@@ -6,7 +6,7 @@ import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
 import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
-import { PrintedElevation } from "./PrintedElevation";
+import { PrintedElevation, printHatches } from "./PrintedElevation";
 
 interface Props {
   readonly job: Job;
@@ -36,7 +36,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
         </Measure>
       </p>
       <PrintedElevation job={job} wall={wall} planned={planned} />
-      <Legend job={job} planned={planned} />
+      <Legend job={job} wall={wall} planned={planned} />
       {stops.length > 0 && (
         <Section title="Still to decide">
           <ul className="list-disc pl-5">
@@ -107,7 +107,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
                       paint.terms.tools_ml,
                       paint.terms.touchUp_ml,
                       paint.need_ml,
-                    ].map((ml) => formatVolume(ml, job.units)),
+                    ].map((ml) => (ml > 0 ? formatVolume(ml, job.units) : "")),
                     packsText(paint, job),
                   ]}
                 />
@@ -127,7 +127,7 @@ function formatDivision({ tapeDivision, units }: Job): string {
   const inches = tapeDivision / 25.4;
   const denominator = Math.round(1 / inches);
   return units === "imperial" && Math.abs(inches * denominator - 1) < 1e-9
-    ? `1/${denominator}" `
+    ? `1/${denominator}"`
     : `${Math.round(tapeDivision * 1000) / 1000} mm`;
 }
 
@@ -155,6 +155,10 @@ function Row({ cells, isHead }: { cells: readonly string[]; isHead?: boolean }) 
     </tr>
   );
 }
+
+/** Lines between colours first, round by round; the masks around the wall after them. */
+const bySide = (a: { piece: PlanTape }, b: { piece: PlanTape }): number =>
+  Number(a.piece.cuts === undefined) - Number(b.piece.cuts === undefined) || a.piece.round - b.piece.round;
 
 interface TapeTableProps {
   readonly tape: readonly PlanTape[];
@@ -184,14 +188,14 @@ function TapeTable({ tape, nameOf, length }: TapeTableProps) {
         <Row cells={["Round", "Pieces", "Each", "Tape lies", "On", "Edge of", "Seal with"]} isHead />
       </thead>
       <tbody>
-        {[...groups.values()].map(({ piece, count }) => (
+        {[...groups.values()].sort(bySide).map(({ piece, count }) => (
           <Row
             key={piece.id}
             cells={[
               String(piece.round),
               String(count),
               length(piece.length),
-              `${piece.lies} ${piece.lies === "left" || piece.lies === "right" ? "of the mark" : "the line"}`,
+              `${piece.lies} ${piece.lies === "left" || piece.lies === "right" ? (piece.cuts ? "of the mark" : "of the edge") : piece.cuts ? "the line" : "the edge"}`,
               piece.over ? nameOf(piece.over) : againstWords[piece.against!],
               nameOf(piece.cuts),
               piece.seal ? nameOf(piece.seal) : "press only",
@@ -203,27 +207,21 @@ function TapeTable({ tape, nameOf, length }: TapeTableProps) {
   );
 }
 
-function Legend({ job, planned }: { job: Job; planned: PlanWall }) {
-  const used = [...new Set(planned.regions.map((region) => region.colour))];
+function Legend({ job, wall, planned }: { job: Job; wall: Wall; planned: PlanWall }) {
+  const used = new Set(planned.regions.map((region) => region.colour));
+  const hatchOf = printHatches(job, wall);
   return (
     <ul className="flex flex-wrap gap-x-6 gap-y-1 pt-1">
-      {used.map((id) => {
-        const index = job.paints.findIndex((paint) => paint.id === id);
-        return (
-          <li key={id} className="flex items-center gap-2">
-            <svg width="34" height="16" viewBox="0 0 340 160" aria-hidden="true">
-              <rect
-                width="340"
-                height="160"
-                fill={`url(#print-${index % 6})`}
-                stroke="#000"
-                strokeWidth="8"
-              />
+      {job.paints
+        .filter((paint) => used.has(paint.id))
+        .map((paint) => (
+          <li key={paint.id} className="flex items-center gap-2">
+            <svg width="34" height="16" viewBox="0 0 34 16" aria-hidden="true">
+              <rect width="34" height="16" fill={`url(#print-${hatchOf(paint.id)})`} stroke="#000" />
             </svg>
-            {job.paints[index]?.name ?? id}
+            {paint.name}
           </li>
-        );
-      })}
+        ))}
     </ul>
   );
 }

@@ -28,13 +28,15 @@ export function JobLine() {
         <span className="hidden font-display text-xl font-bold lg:inline">Jacaranda</span>
       </Link>
       <div className="min-w-0 border-l border-hairline pl-3">
-        <p className="max-w-56 truncate font-semibold">{job.name}</p>
+        <p className="max-w-32 truncate md:max-w-56 font-semibold">{job.name}</p>
         <SavedState />
       </div>
       <WallSwitcher />
-      <div className="ml-auto flex items-center">
+      <div className="ml-auto flex items-center md:order-none">
         <UndoRedo />
-        <UnitSwitch />
+        <div className="hidden md:block">
+          <UnitSwitch />
+        </div>
         <button
           type="button"
           className={icon}
@@ -45,7 +47,7 @@ export function JobLine() {
           <Contrast size={18} aria-hidden />
         </button>
         <a
-          className={icon}
+          className={`${icon} max-md:hidden`}
           href={`/api/jobs/${encodeURIComponent(jobId)}/job?download`}
           aria-label="Export the job file"
           title="Export the job file"
@@ -99,6 +101,9 @@ function WallSwitcher() {
       >
         <Plus size={16} aria-hidden /> Wall
       </Link>
+      <div className="ml-auto self-center md:hidden">
+        <UnitSwitch />
+      </div>
     </nav>
   );
 }

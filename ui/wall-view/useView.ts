@@ -15,11 +15,14 @@ export interface Size {
   readonly height: number;
 }
 
-const margin = { left: 62, top: 62, right: 26, bottom: 52 };
+const roomyMargin = { left: 62, top: 62, right: 26, bottom: 52 };
+const narrowMargin = { left: 46, top: 48, right: 8, bottom: 40 };
+const narrowPx = 500;
 const firstSize: Size = { width: 760, height: 560 };
 const zoomRange = { out: 0.5, in: 40 };
 
 function fitView(wall: Size, stage: Size): View {
+  const margin = stage.width < narrowPx ? narrowMargin : roomyMargin;
   const roomX = Math.max(60, stage.width - margin.left - margin.right);
   const roomY = Math.max(60, stage.height - margin.top - margin.bottom);
   const scale = Math.min(roomX / wall.width, roomY / wall.height);

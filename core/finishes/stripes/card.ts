@@ -39,10 +39,10 @@ function fitOptions(spec: StripesSpec, surface: Surface): CardOption[] {
   const size = widths ? {} : { width };
   const count = Math.max(1, Math.round(span / width));
   const choices: [string, Fit][] = [
-    ["About this wide", { by: "near", ...size, ends: "any" }],
-    ["This many", { by: "count", count, wish: widths ? undefined : width }],
+    ["Near a width", { by: "near", ...size, ends: "any" }],
+    ["By count", { by: "count", count, wish: widths ? undefined : width }],
     ["Keep the width", { by: "width", ...size, centre: "best" }],
-    ["Hit a line", { by: "anchor", ...size, at: surface.extent.minX }],
+    ["From a line", { by: "anchor", ...size, at: surface.extent.minX }],
     ...(widths ? [] : ([["Easy module", { by: "spread", module: width }]] as [string, Fit][])),
   ];
   return choices.map(([label, value]) => ({ label, selected: value.by === fit.by, set: { fit: value } }));

@@ -111,7 +111,12 @@ function PaintNeed({ paint }: { paint: PlanPaint }) {
           </dt>
           <dd>{paint.packs.length > 0 ? priceText(paint.cost, job.currency) : ""}</dd>
         </div>
-        {paint.left_ml > 0 && <p className="text-soft">{`${volume(paint.left_ml)} left over`}</p>}
+        {paint.left_ml > 0 && (
+          <div className="flex justify-between gap-4 text-soft">
+            <dt>Left over</dt>
+            <dd>{volume(paint.left_ml)}</dd>
+          </div>
+        )}
       </dl>
     </section>
   );

@@ -1,0 +1,158 @@
+import { readFileSync } from "node:fs";
+import polygonClipping from "polygon-clipping";
+import { arrange } from "@/core/geometry/arrange";
+import { rectangleContour } from "@/core/geometry/contour";
+import { segment } from "@/core/geometry/curve";
+import { emitPlan } from "@/core/job/emitPlan";
+import { keepUnchangedWalls } from "@/core/job/orderWall";
+import { parseJob, parseJobText } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
+import type { Job } from "@/core/job/schema";
+
+/** Prints medians in ms and ratios as JSON. Budgets are in docs/quality.md's table of figures; none is asserted. */
+function main(): void {
+  const demo = parsed(parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8")));
+  const hard = hardJob();
+  const small = stripedJob(1000);
+  const large = stripedJob(2000);
+  const [timeSmall, timeLarge] = [median(() => plan(small)), median(() => plan(large))];
+  const figures = {
+    demoPlanMs: median(() => plan(demo)),
+    demoPlanAndTextMs: median(() => emitPlan(plan(demo))),
+    hardPlanMs: median(() => plan(hard), 7),
+    hardRegions: plan(hard).walls.reduce((sum, wall) => sum + wall.regions.length, 0),
+    hardMarks: plan(hard).walls.reduce((sum, wall) => sum + wall.marks.length, 0),
+    growthFrom1000To2000: round(timeLarge / timeSmall),
+    replanOneWallOfHardMs: replanOneWall(hard),
+    ...facesOfLines(60),
+  };
+  process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
+}
+
+function median(work: () => unknown, runs = 15): number {
+  work();
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return round(times[Math.floor(runs / 2)]!);
+}
+
+const round = (value: number): number => Math.round(value * 100) / 100;
+
+function parsed(answer: ReturnType<typeof parseJob>): Job {
+  if (!answer.ok) throw new Error(JSON.stringify(answer.problems));
+  return answer.job;
+}
+
+const paints = ["oyster", "kelp", "brine", "lantern"].map((id) => ({
+  id,
+  packs: [{ size: "1 L", price: 19 }],
+}));
+
+/** Six walls with 40 openings and plates, about 2,000 regions and 4,000 marks. */
+function hardJob(): Job {
+  const walls = Array.from({ length: 6 }, (_, wall) => ({
+    id: `w${wall}`,
+    width: 9000,
+    height: 2700,
+    base: "oyster",
+    openings: [0, 1, 2].map((k) => ({
+      id: `o${k}`,
+      kind: "window",
+      x: 900 + k * 2700,
+      y: 900 + wall * 7,
+      width: 1000,
+      height: 1100,
+      casing: 70,
+    })),
+    fixtures: [0, 1, 2, 3].map((k) => ({
+      id: `p${k}`,
+      kind: "plate",
+      x: 500 + k * 2200,
+      y: 300,
+      width: 86,
+      height: 86,
+    })),
+  }));
+  const finishes = walls.map(({ id }, index) => ({
+    id: `f${index}`,
+    on: id,
+    kind: "stripes",
+    direction: 60 + index,
+    colours: ["kelp", "brine", "oyster", "lantern"],
+    fit: { by: "count", count: 220 },
+  }));
+  return parsed(parseJob({ format: "jacaranda-job/1", name: "Hard", paints, walls, finishes }));
+}
+
+function stripedJob(count: number): Job {
+  const walls = [{ id: "w", width: 60000, height: 2700, base: "oyster" }];
+  const finishes = [
+    { id: "f", on: "w", kind: "stripes", colours: ["kelp", "oyster"], fit: { by: "count", count } },
+  ];
+  return parsed(parseJob({ format: "jacaranda-job/1", name: "Long", paints, walls, finishes }));
+}
+
+function replanOneWall(job: Job): number {
+  const order = keepUnchangedWalls();
+  plan(job, order);
+  let width = job.walls[0]!.width;
+  return median(() => {
+    width += 1;
+    plan({ ...job, walls: job.walls.map((wall, index) => (index === 0 ? { ...wall, width } : wall)) }, order);
+  });
+}
+
+/** Faces of full lines: our arrangement beside splitting polygons one line at a time. */
+function facesOfLines(count: number) {
+  const [width, height] = [4000, 2600];
+  // A plain congruential sequence, so that no three lines meet in one place.
+  let state = 7;
+  const next = () => {
+    state = (state * 48271) % 2147483647;
+    return (state / 2147483647) * height;
+  };
+  const lines = Array.from({ length: count }, () => segment({ x: 0, y: next() }, { x: width, y: next() }));
+  const curves = [...rectangleContour(0, 0, width, height + 1), ...lines].map((curve, source) => ({
+    curve,
+    source,
+  }));
+  const arrangeMs = median(() => arrange(curves, 0.01));
+  const wall: [number, number][] = [
+    [0, 0],
+    [width, 0],
+    [width, height + 1],
+    [0, height + 1],
+  ];
+  const split = () => {
+    let faces: [number, number][][][] = [[wall]];
+    for (const { a, b } of lines) {
+      const below: [number, number][][] = [
+        [
+          [0, -1],
+          [width, -1],
+          [b.x, b.y],
+          [a.x, a.y],
+        ],
+      ];
+      faces = faces.flatMap((face) => [
+        ...polygonClipping.intersection(face, below),
+        ...polygonClipping.difference(face, below),
+      ]);
+    }
+    return faces.length;
+  };
+  const clippingMs = median(split, 3);
+  return {
+    lines: count,
+    faces: arrange(curves, 0.01).faces.length,
+    facesByClipping: split(),
+    arrangeMs,
+    clippingMs,
+    timesFasterThanClipping: round(clippingMs / arrangeMs),
+  };
+}
+
+main();
