@@ -9,7 +9,7 @@ import { parseJob, parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import type { Job } from "@/core/job/schema";
 
-/** Prints medians in ms and ratios as JSON. Budgets are in docs/quality.md's table of figures; none is asserted. */
+/** Prints medians in ms and ratios as JSON. None is asserted: machines differ. */
 function main(): void {
   const demo = parsed(parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8")));
   const hard = hardJob();

@@ -8,7 +8,7 @@ import { lengthOf } from "./trig";
  */
 export class VertexIndex {
   readonly points: Point[] = [];
-  private readonly cells = new Map<string, number[]>();
+  private readonly cells = new Map<number, number[]>();
 
   constructor(private readonly tolerance: number) {}
 
@@ -17,17 +17,21 @@ export class VertexIndex {
     const row = Math.floor(point.y / this.tolerance);
     for (let x = column - 1; x <= column + 1; x++) {
       for (let y = row - 1; y <= row + 1; y++) {
-        for (const id of this.cells.get(`${x},${y}`) ?? []) {
+        for (const id of this.cells.get(cellKey(x, y)) ?? []) {
           const seen = this.points[id]!;
           if (lengthOf(seen.x - point.x, seen.y - point.y) <= this.tolerance) return id;
         }
       }
     }
     const id = this.points.push(point) - 1;
-    const key = `${column},${row}`;
+    const key = cellKey(column, row);
     const cell = this.cells.get(key);
     if (cell) cell.push(id);
     else this.cells.set(key, [id]);
     return id;
   }
 }
+
+/** Cells that happen to share a key only cost a comparison, since distances are checked. */
+const cellKey = (column: number, row: number): number =>
+  (Math.imul(column, 73856093) ^ Math.imul(row, 19349663)) | 0;

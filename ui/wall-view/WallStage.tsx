@@ -50,12 +50,12 @@ export function WallStage({ wallId, layer }: Props) {
       aria-label={`${wall.name ?? wall.id}, drawn to scale`}
       className="relative flex min-h-0 min-w-0 flex-1 flex-col"
     >
-      <div className="hidden flex-wrap items-baseline gap-x-4 px-4 pt-3 md:flex md:pl-[62px]">
+      <div className="flex flex-wrap items-baseline gap-x-4 px-4 pt-3 max-md:sr-only md:pl-[62px]">
         <h1 className="text-lg font-bold">{wall.name ?? wall.id}</h1>
         <p className="text-[0.9375rem] text-soft">
           <Measure>{`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high`}</Measure>
         </p>
-        <div className="ml-auto flex gap-1">
+        <div className="ml-auto hidden gap-1 md:flex">
           <Button
             look="quiet"
             aria-pressed={hatched}

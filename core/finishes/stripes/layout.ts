@@ -66,17 +66,15 @@ export function lineAt({ normal, start }: Frame, distance: number, extent: Box):
   const c = start + distance;
   if (normal.y === 0) return segment({ x: c, y: extent.minY }, { x: c, y: extent.maxY });
   if (normal.x === 0) return segment({ x: extent.minX, y: c }, { x: extent.maxX, y: c });
-  const yAt = (x: number) => (c - normal.x * x) / normal.y;
-  const xAt = (y: number) => (c - normal.y * y) / normal.x;
-  const inside = (value: number, min: number, max: number) => value >= min && value <= max;
-  const ends = [
-    ...[extent.minX, extent.maxX]
-      .map((x) => ({ x, y: yAt(x) }))
-      .filter(({ y }) => inside(y, extent.minY, extent.maxY)),
-    ...[extent.minY, extent.maxY]
-      .map((y) => ({ x: xAt(y), y }))
-      .filter(({ x }) => inside(x, extent.minX, extent.maxX)),
-  ];
+  const ends: Point[] = [];
+  for (const x of [extent.minX, extent.maxX]) {
+    const y = (c - normal.x * x) / normal.y;
+    if (y >= extent.minY && y <= extent.maxY) ends.push({ x, y });
+  }
+  for (const y of [extent.minY, extent.maxY]) {
+    const x = (c - normal.y * y) / normal.x;
+    if (x >= extent.minX && x <= extent.maxX) ends.push({ x, y });
+  }
   const [a] = ends;
   const b = ends.findLast((end) => a && lengthOf(end.x - a.x, end.y - a.y) > 0.01);
   return a && b ? segment(a, b) : null;

@@ -1,0 +1,44 @@
+import { chromium } from "@playwright/test";
+import config from "../../playwright.config";
+import { removeFolder, startServer, stopServer } from "./server";
+
+/** Takes the pictures of docs/screenshots/ afresh, from the demo job. */
+const views: {
+  name: string;
+  path: string;
+  width?: number;
+  height?: number;
+  press?: string;
+  next?: number;
+}[] = [
+  { name: "home", path: "/" },
+  { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
+  { name: "pattern", path: "/jobs/the-ferry-landing/counter/pattern" },
+  { name: "buy", path: "/jobs/the-ferry-landing/counter/buy" },
+  { name: "mark", path: "/jobs/the-ferry-landing/counter/mark" },
+  {
+    name: "call-out",
+    path: "/jobs/the-ferry-landing/counter/mark",
+    width: 390,
+    height: 844,
+    press: "Call out",
+    next: 3,
+  },
+  { name: "sheet", path: "/print/the-ferry-landing/counter", width: 860, height: 1180 },
+  { name: "pattern-phone", path: "/jobs/the-ferry-landing/counter/pattern", width: 390, height: 844 },
+];
+
+const server = await startServer();
+const browser = await chromium.launch(config.use!.launchOptions);
+for (const { name, path, width = 1280, height = 800, press, next = 0 } of views) {
+  const page = await browser.newPage({ viewport: { width, height } });
+  await page.goto(server.url + path, { waitUntil: "networkidle" });
+  if (press) await page.getByRole("button", { name: press }).click();
+  for (let step = 0; step < next; step++) await page.keyboard.press("Space");
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await page.close();
+}
+await browser.close();
+await stopServer(server);
+removeFolder(server.data);
