@@ -37,7 +37,9 @@ export function ensureInstalled() {
   const wanted = hashOf([join(root, "package-lock.json")]);
   if (existsSync(installStamp) && readFileSync(installStamp, "utf8") === wanted) return;
   console.log("Installing packages from package-lock.json");
-  run("npm", ["ci", "--include=dev", "--no-audit", "--no-fund", "--loglevel=error"]);
+  // Not npm ci: it refuses a lock file that lacks other platforms' optional binaries, which a registry mirror may
+  // not carry. With --no-save the lock file decides the versions just the same and is left as it is.
+  run("npm", ["install", "--no-save", "--include=dev", "--no-audit", "--no-fund", "--loglevel=error"]);
   writeFileSync(installStamp, wanted);
 }
 
