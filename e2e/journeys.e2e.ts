@@ -113,6 +113,23 @@ test("a cure is applied with its button, and a field refuses what cannot be", as
   await expect(page.getByLabel("Stripes", { exact: true })).toHaveValue("5000");
 });
 
+test("any station and command is found by typing a few letters of it", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Found"));
+  await page.goto(`/jobs/${id}/w/measure`);
+  await page.keyboard.press("/");
+  await page.keyboard.type("wall buy");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name: "Buy", exact: true })).toBeVisible();
+  await page.keyboard.press("6");
+  await expect(page.getByRole("heading", { name: "Mark", exact: true })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole("heading", { name: "Buy", exact: true })).toBeVisible();
+  await page.keyboard.press("/");
+  await page.keyboard.type("show feet");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "ft in" })).toHaveAttribute("aria-pressed", "true");
+});
+
 test("marking goes on without a connection, and what is marked is kept", async ({ page, context }) => {
   const id = await makeJob(page, stripedWall("Offline"));
   await page.goto(`/jobs/${id}/w/mark`);

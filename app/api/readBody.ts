@@ -1,6 +1,9 @@
 import { maximumBytes } from "@/core/job/parseJob";
 
-/** The body as text, or null as soon as it turns out to be larger than a job document may be. */
+/** Read to its end, though not kept, a body that is too large still gets its answer; beyond this it is cut off. */
+const mostDrained = 10 * maximumBytes;
+
+/** The body as text, or null when it is larger than a job document may be. */
 export async function readBody(request: Request): Promise<string | null> {
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -9,11 +12,12 @@ export async function readBody(request: Request): Promise<string | null> {
     const { done, value } = await reader.read();
     if (done) break;
     size += value.byteLength;
-    if (size > maximumBytes) {
+    if (size > mostDrained) {
       await reader.cancel();
       return null;
     }
-    chunks.push(value);
+    if (size <= maximumBytes) chunks.push(value);
   }
+  if (size > maximumBytes) return null;
   return new TextDecoder().decode(Buffer.concat(chunks));
 }

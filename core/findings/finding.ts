@@ -12,6 +12,7 @@ export interface FindingValues {
   "ends-impossible": { wanted: "same" | "different" };
   "anchor-outside": { at: number };
   "too-many-divisions": { count: number };
+  "too-narrow": { width: number };
   "opening-outside": { thing: string };
   "openings-overlap": { first: string; second: string };
   "fixture-outside": { thing: string };
@@ -31,7 +32,8 @@ export interface Cure {
   readonly set: Readonly<Record<string, unknown>>;
 }
 
-export type CureKind = "centre-other" | "whole-count" | "clear-it" | "hit-it" | "other-division";
+export type CureKind =
+  "centre-other" | "whole-count" | "clear-it" | "hit-it" | "other-division" | "free-ends" | "anchor-on-wall";
 
 type FindingOf<Code extends FindingCode> = {
   readonly code: Code;

@@ -41,6 +41,10 @@ export const findingMessages: {
     say: `That makes ${count} stripes. The limit is 2000 on one wall.`,
     remedy: "Make the stripes wider.",
   }),
+  "too-narrow": ({ width }, { error }) => ({
+    say: `That makes stripes under ${error(width)} wide, which no tape can set out.`,
+    remedy: "Make the stripes wider, or fewer.",
+  }),
   "opening-outside": ({ thing }) => ({
     say: `${capital(thing)} reaches outside the wall.`,
     remedy: "Check its place and size against the wall.",
@@ -73,6 +77,8 @@ export const cureLabels: Record<CureKind, (count: number) => string> = {
   "whole-count": (count) => `Use ${count} whole stripes`,
   "clear-it": () => "Shift the lines clear",
   "hit-it": () => "Put a line on its edge",
+  "free-ends": () => "Leave the ends free",
+  "anchor-on-wall": () => "Put it in the middle of the wall",
   "other-division": (count) => `Divide into ${count} instead`,
 };
 

@@ -134,5 +134,14 @@ describe("contours", () => {
     expect(signedArea(reverseContour(circle))).toBeCloseTo(-Math.PI * 450 * 450, 6);
     expect(isInsideContour({ x: 300, y: 300 }, circle)).toBe(true);
     expect(isInsideContour({ x: 330, y: 330 }, circle)).toBe(false);
+    // On the chord that the two halves of a circle share, and on the chord of an arch over its rectangle.
+    for (const x of [-400, 0, 5, 300]) expect(isInsideContour({ x, y: -3 }, circle)).toBe(true);
+    const arch = [
+      segment({ x: 0, y: 0 }, { x: 800, y: 0 }),
+      segment({ x: 800, y: 0 }, { x: 800, y: 500 }),
+      arcByAngles({ x: 400, y: 500 }, 400, 0, Math.PI),
+      segment({ x: 0, y: 500 }, { x: 0, y: 0 }),
+    ];
+    for (const y of [1, 499, 500, 501, 899]) expect(isInsideContour({ x: 400, y }, arch)).toBe(true);
   });
 });

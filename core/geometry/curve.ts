@@ -71,11 +71,17 @@ export function partOfCurve(curve: Curve, from: number, to: number, a: Point, b:
   return curve.kind === "segment" ? segment(a, b) : { ...curve, a, b, sweep: curve.sweep * (to - from) };
 }
 
-/** Whether a point lies on the side of the chord that the arc bulges to, within the circle. */
+/**
+ * Whether a point lies between an arc and its chord. Two arcs that share a chord (the halves of a circle) part
+ * it between them: the side is taken from one way of writing the chord, and a point on it counts as moved a
+ * little up, or to the right along an upright one, which is also how `isInsideContour` treats straight edges.
+ */
 export function isBetweenChordAndArc(arc: Arc, point: Point): boolean {
   if (distance(point, arc.centre) >= arc.radius) return false;
-  const side = cross(subtract(arc.b, arc.a), subtract(point, arc.a));
-  return arc.sweep > 0 ? side < 0 : side > 0;
+  const isSwapped = arc.a.x > arc.b.x || (arc.a.x === arc.b.x && arc.a.y < arc.b.y);
+  const [from, to] = isSwapped ? [arc.b, arc.a] : [arc.a, arc.b];
+  const isLeftOfChord = cross(subtract(to, from), subtract(point, from)) >= 0 !== isSwapped;
+  return arc.sweep > 0 !== isLeftOfChord;
 }
 
 /** Tight box of a curve whose sweep is at most half a turn. */

@@ -115,6 +115,9 @@ describe("findings", () => {
     expect(walls[1]!.regions).toHaveLength(1);
     expect(codes(stripes({ by: "count", count: 3 }, { skirting: 3000 }))).toEqual(["trim-too-tall"]);
     expect(codes(stripes({ by: "width", width: 1 }))).toEqual(["too-many-divisions"]);
+    expect(codes(stripes({ by: "count", count: 2000 }, { width: 100, height: 3000 }))).toEqual([
+      "too-narrow",
+    ]);
     const whole = { id: "o", kind: "door", x: 0, y: 0, width: 4215, height: 2610 };
     expect(codes(stripes({ by: "count", count: 3 }, { openings: [whole] }))).toEqual(["nothing-to-paint"]);
     const pair = [1000, 1500].map((x) => ({
@@ -247,6 +250,43 @@ describe("for random walls, openings and stripes", () => {
         }
       }),
       { numRuns: 200 },
+    );
+  });
+
+  it("areas around a round window, wherever it touches, come to the wall less the circle", () => {
+    const place = fc.record({
+      r: fc.integer({ min: 30, max: 600 }),
+      tx: fc.constantFrom(0, 0.31, 0.5, 1),
+      ty: fc.constantFrom(0, 0.47, 0.5, 1),
+    });
+    fc.assert(
+      fc.property(
+        place,
+        fc.constantFrom("vertical", "horizontal", 37, 90, 135),
+        fc.integer({ min: 1, max: 50 }),
+        ({ r, tx, ty }, direction, count) => {
+          const [width, height] = [2400, 1300];
+          const circle = {
+            id: "o",
+            kind: "window",
+            shape: "circle",
+            x: (width - 2 * r) * tx,
+            y: (height - 2 * r) * ty,
+            width: 2 * r,
+            height: 2 * r,
+          };
+          const wall = wallOf(
+            oneWall(
+              { width, height, skirting: 0, openings: [circle] },
+              { direction, fit: { by: "count", count } },
+            ),
+          );
+          const expected = (width * height - Math.PI * r * r) / 1e6;
+          expect(wall.surface_m2).toBeCloseTo(expected, 8);
+          expect(sum(wall.regions.map((region) => region.area_m2))).toBeCloseTo(expected, 6);
+        },
+      ),
+      { numRuns: 150 },
     );
   });
 

@@ -9,6 +9,9 @@ export const nearMissMm = 12;
 /** A strip narrower than this beside an opening looks like an error. */
 export const sliverMm = 40;
 
+/** No division is set out narrower than this: it is finer than a pencil line by far. */
+export const leastDivisionMm = 0.1;
+
 /** What the eye resolves: one minute of arc, tan(1/60 degree) = 0.00029, per metre of viewing distance. */
 export const resolvedMmPerMetre = 0.29;
 

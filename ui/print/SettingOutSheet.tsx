@@ -5,6 +5,7 @@ import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
+import { tapeAtMark } from "@/ui/stations/mark/tapeAtMark";
 import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
 
@@ -32,7 +33,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
       </header>
       <p className="py-1.5">
         <Measure>
-          {`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high. To paint: ${formatArea(planned.surface_m2, job.units)}. Tape read to ${formatDivision(job)}. All readings from the left end of the wall and from the floor there; never from the last mark.`}
+          {`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high. To paint: ${formatArea(planned.surface_m2, job.units)}. Tape read to ${formatDivision(job)}. All readings from the left end of the wall and from the floor there; never from the last mark.${planned.level ? ` Level line ${planned.level.reading} up from the floor at the left.` : ""}`}
         </Measure>
       </p>
       <PrintedElevation job={job} wall={wall} planned={planned} />
@@ -61,10 +62,13 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
               <b className="text-[12pt] whitespace-nowrap">
                 <Measure>{mark.reading}</Measure>
               </b>
-              <span className="text-[8.5pt] leading-tight">
-                {mark.on === "level"
-                  ? mark.use.replace(/stripe (\d+) \| stripe (\d+)/, "$1 | $2")
-                  : `${madeAlong(mark)}, from the ${measuredFrom(mark)}`}
+              <span className="text-[9pt] leading-tight">
+                {[
+                  tapeSide(planned, mark),
+                  mark.on === "level" ? "" : `${madeAlong(mark)}, from the ${measuredFrom(mark)}`,
+                ]
+                  .filter(Boolean)
+                  .join("; ")}
               </span>
             </li>
           ))}
@@ -121,6 +125,12 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
       </Section>
     </article>
   );
+}
+
+/** The side of the mark on which the tape sits, in two words. */
+function tapeSide(planned: PlanWall, mark: PlanWall["marks"][number]): string {
+  const tape = tapeAtMark(planned, mark)[0];
+  return tape ? `tape ${tape.lies}` : "no tape";
 }
 
 function formatDivision({ tapeDivision, units }: Job): string {

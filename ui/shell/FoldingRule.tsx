@@ -119,6 +119,7 @@ const patternCodes = new Set([
   "ends-impossible",
   "anchor-outside",
   "too-many-divisions",
+  "too-narrow",
 ]);
 
 /** How each station stands: what is noticed at it, or that there is nothing left to do. */

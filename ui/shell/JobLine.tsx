@@ -7,6 +7,7 @@ import { useStore } from "zustand";
 import { useJob, useJobState, useJobStore, usePlan } from "@/ui/job/JobProvider";
 import { Logo } from "@/ui/parts/Logo";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
+import { CommandSearch } from "./CommandSearch";
 import { isTyping } from "./isTyping";
 import { stationPath } from "./stations";
 import { useAddress } from "./useAddress";
@@ -28,11 +29,12 @@ export function JobLine() {
         <span className="hidden font-display text-xl font-bold lg:inline">Jacaranda</span>
       </Link>
       <div className="min-w-0 border-l border-hairline pl-3">
-        <p className="max-w-32 truncate md:max-w-56 font-semibold">{job.name}</p>
+        <p className="max-w-28 truncate md:max-w-56 font-semibold">{job.name}</p>
         <SavedState />
       </div>
       <WallSwitcher />
       <div className="ml-auto flex items-center md:order-none">
+        <CommandSearch />
         <UndoRedo />
         <div className="hidden md:block">
           <UnitSwitch />
@@ -56,7 +58,7 @@ export function JobLine() {
         </a>
         {wallId !== null && (
           <Link
-            className={icon}
+            className={`${icon} max-md:hidden`}
             href={`/print/${encodeURIComponent(jobId)}/${encodeURIComponent(wallId)}`}
             aria-label="Print the setting-out sheet"
             title="Print the setting-out sheet"

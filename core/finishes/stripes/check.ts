@@ -1,7 +1,9 @@
 import type { Finding } from "../../findings/finding";
+import { leastDivisionMm } from "../../trade/constants";
 import type { Surface } from "../../wall/surface";
 import type { FinishContext } from "../defineFinish";
 import { checkClearance } from "./checkClearance";
+import { cureWith } from "./cureWith";
 import { checkEnds } from "./checkEnds";
 import { offersFor } from "./offers";
 import type { StripesSpec } from "./spec";
@@ -14,6 +16,10 @@ export function checkStripes(spec: StripesSpec, surface: Surface, context: Finis
   if (divided.tooMany !== undefined) {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: divided.tooMany }, at: null }];
   }
+  const narrowest = Math.min(...divided.divisions.map((division) => division.whole));
+  if (narrowest < leastDivisionMm) {
+    return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
+  }
   const findings: Finding[] = [];
   if (divided.endsImpossible && spec.fit.by === "near" && spec.fit.ends !== "any") {
     findings.push({
@@ -21,14 +27,22 @@ export function checkStripes(spec: StripesSpec, surface: Surface, context: Finis
       severity: "check",
       values: { wanted: spec.fit.ends },
       at: null,
+      cure: cureWith(spec, layout, "free-ends", { ...spec.fit, ends: "any" }),
     });
   }
   if (
     input.fit.by === "anchor" &&
     (input.fit.at < layout.frame.start || input.fit.at > layout.frame.start + input.span)
   ) {
-    const at = (spec.fit as { at: number }).at;
-    findings.push({ code: "anchor-outside", severity: "check", values: { at }, at: null });
+    const { fit } = input;
+    const middle = { ...fit, at: layout.frame.start + input.span / 2 };
+    findings.push({
+      code: "anchor-outside",
+      severity: "check",
+      values: { at: fit.at / layout.frame.anchorScale },
+      at: null,
+      cure: cureWith(spec, layout, "anchor-on-wall", middle),
+    });
   }
   return [...findings, ...checkEnds(spec, offers, surface, context), ...checkClearance(spec, offers)];
 }

@@ -9,6 +9,7 @@ import { FindingList } from "@/ui/parts/FindingList";
 import { LengthField } from "@/ui/parts/LengthField";
 import { TextField } from "@/ui/parts/TextField";
 import { findingKey } from "@/ui/wall-view/layers/FindingFlags";
+import { JobSettings } from "./JobSettings";
 import { ThingsOnWall } from "./ThingsOnWall";
 
 const textures = {
@@ -130,6 +131,7 @@ export function MeasureCard({ wallId }: { wallId: string }) {
         </div>
       )}
       <ThingsOnWall wall={written} units={job.units} onEdit={edit} />
+      <JobSettings />
       <div className="border-t border-hairline pt-3">
         <Button look="quiet" className="-ml-3 text-brick" onClick={remove}>
           Remove this wall

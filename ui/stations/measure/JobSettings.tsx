@@ -1,0 +1,69 @@
+"use client";
+
+import { mmPerInch } from "@/core/measure/units";
+import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
+import type { JobDocument } from "@/ui/job/jobDocument";
+import { Choice } from "@/ui/parts/Choice";
+import { LengthField } from "@/ui/parts/LengthField";
+import { TextField } from "@/ui/parts/TextField";
+
+const divisions = {
+  imperial: ["1/8 in", "1/16 in", "1/32 in"],
+  metric: ["0.5 mm", "1 mm", "2 mm", "5 mm"],
+} as const;
+
+/** What holds for the whole job: its name, the tape measure in hand, where people stand, and the school of taping. */
+export function JobSettings() {
+  const job = useJob();
+  const document = useDocument();
+  const change = useJobState((state) => state.change);
+  const edit = (update: Partial<JobDocument>): string | null =>
+    change((before) => ({ ...before, ...update }))[0]?.message ?? null;
+  const inMm = (division: string) =>
+    division.endsWith("mm")
+      ? Number(division.slice(0, -3))
+      : mmPerInch / Number(/\/(\d+)/.exec(division)![1]);
+  const offered = divisions[job.units].map((division) => ({
+    label: division,
+    selected: Math.abs(inMm(division) - job.tapeDivision) < 1e-6,
+  }));
+  const isListed = offered.some((option) => option.selected);
+  const written = { label: `as written: ${document.tapeDivision}`, selected: true };
+  return (
+    <details className="border-t border-hairline py-1">
+      <summary className="flex min-h-11 cursor-pointer items-center font-display text-lg font-bold">
+        The job
+      </summary>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1 pb-3">
+        <div className="col-span-2">
+          <TextField label="Name" value={job.name} onChange={(name) => edit({ name })} />
+        </div>
+        <Choice
+          label="Tape reads to"
+          options={isListed ? offered : [...offered, written]}
+          onChoose={(option) => (option === written ? null : edit({ tapeDivision: option.label }))}
+        />
+        <LengthField
+          label="People stand"
+          written={document.viewingDistance ?? job.viewingDistance}
+          units={job.units}
+          onChange={(viewingDistance) => edit({ viewingDistance })}
+        />
+        <div className="col-span-2">
+          <Choice
+            label="Coats"
+            options={[
+              { label: "finish each round", selected: job.school === "finish", school: "finish" as const },
+              {
+                label: "one coat everywhere first",
+                selected: job.school === "coat-by-coat",
+                school: "coat-by-coat" as const,
+              },
+            ]}
+            onChoose={({ school }) => edit({ school })}
+          />
+        </div>
+      </div>
+    </details>
+  );
+}
