@@ -1,4 +1,4 @@
-import { isBetweenChordAndArc, segment, splitWideArc, arcByAngles, type Contour } from "./curve";
+import { isBetweenChordAndArc, segment, type Contour } from "./curve";
 import { sine } from "./trig";
 import { cross, type Point } from "./point";
 
@@ -17,8 +17,15 @@ export function rectangleContour(minX: number, minY: number, maxX: number, maxY:
   ]);
 }
 
+/** Two half circles that share their ends exactly, so that no point can fall between their chords. */
 export function circleContour(centre: Point, radius: number): Contour {
-  return splitWideArc(arcByAngles(centre, radius, 0, 2 * Math.PI));
+  const east = { x: centre.x + radius, y: centre.y };
+  const west = { x: centre.x - radius, y: centre.y };
+  const half = { kind: "arc", centre, radius, sweep: Math.PI } as const;
+  return [
+    { ...half, a: east, b: west },
+    { ...half, a: west, b: east },
+  ];
 }
 
 /**

@@ -1,4 +1,5 @@
-import { cross, distance, midpoint, rotateAbout, subtract, type Point } from "./point";
+import { cross, distance, dot, midpoint, rotateAbout, subtract, type Point } from "./point";
+import { directionOf } from "./trig";
 
 export interface Segment {
   readonly kind: "segment";
@@ -84,38 +85,30 @@ export function isBetweenChordAndArc(arc: Arc, point: Point): boolean {
   return arc.sweep > 0 !== isLeftOfChord;
 }
 
-/** Tight box of a curve whose sweep is at most half a turn. */
+/**
+ * Whether a direction from the centre lies within an arc's sweep. Told by angles, not by the side of the chord:
+ * the ends of a very short arc may have been moved to a common vertex, which can turn its chord right round.
+ */
+export function isWithinSweep({ a, centre, sweep }: Arc, point: Point): boolean {
+  const from = subtract(a, centre);
+  const to = subtract(point, centre);
+  const turned = directionOf(cross(from, to), dot(from, to)) * Math.sign(sweep);
+  return (turned < 0 ? turned + 2 * Math.PI : turned) <= Math.abs(sweep);
+}
+
+/** Tight box of a curve. */
 export function boxOfCurve(curve: Curve): Box {
   const { a, b } = curve;
-  let box = {
-    minX: Math.min(a.x, b.x),
-    minY: Math.min(a.y, b.y),
-    maxX: Math.max(a.x, b.x),
-    maxY: Math.max(a.y, b.y),
-  };
-  if (curve.kind === "segment") return box;
-  const { centre, radius } = curve;
-  const middle = pointAt(curve, 0.5);
-  for (const [x, y] of [
-    [1, 0],
-    [0, 1],
-    [-1, 0],
-    [0, -1],
-  ] as const) {
-    const extreme = { x: centre.x + radius * x, y: centre.y + radius * y };
-    // On the arc exactly when it is on the same side of the chord as the arc's own middle.
-    const chord = subtract(b, a);
-    const sideOfExtreme = cross(chord, subtract(extreme, a));
-    if (sideOfExtreme * cross(chord, subtract(middle, a)) > 0) {
-      box = {
-        minX: Math.min(box.minX, extreme.x),
-        minY: Math.min(box.minY, extreme.y),
-        maxX: Math.max(box.maxX, extreme.x),
-        maxY: Math.max(box.maxY, extreme.y),
-      };
-    }
+  let [minX, maxX] = a.x < b.x ? [a.x, b.x] : [b.x, a.x];
+  let [minY, maxY] = a.y < b.y ? [a.y, b.y] : [b.y, a.y];
+  if (curve.kind === "arc") {
+    const { centre, radius } = curve;
+    if (isWithinSweep(curve, { x: centre.x + radius, y: centre.y })) maxX = Math.max(maxX, centre.x + radius);
+    if (isWithinSweep(curve, { x: centre.x, y: centre.y + radius })) maxY = Math.max(maxY, centre.y + radius);
+    if (isWithinSweep(curve, { x: centre.x - radius, y: centre.y })) minX = Math.min(minX, centre.x - radius);
+    if (isWithinSweep(curve, { x: centre.x, y: centre.y - radius })) minY = Math.min(minY, centre.y - radius);
   }
-  return box;
+  return { minX, minY, maxX, maxY };
 }
 
 export function boxOfContour(contour: Contour): Box {

@@ -1,4 +1,4 @@
-import { boxOfCurve, type Contour, type Curve } from "./curve";
+import { boxOfCurve, isWithinSweep, type Contour, type Curve } from "./curve";
 import type { Face } from "./arrange";
 import type { Point } from "./point";
 
@@ -43,13 +43,9 @@ function crossingsAtHeight(curve: Curve, y: number): number[] {
   if (curve.kind === "segment") {
     return a.y > y === b.y > y ? [] : [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)];
   }
-  const { centre, radius, sweep } = curve;
+  const { centre, radius } = curve;
   const rise = y - centre.y;
   if (Math.abs(rise) >= radius) return [];
   const half = Math.sqrt(radius * radius - rise * rise);
-  return [centre.x - half, centre.x + half].filter((x) => {
-    // On the arc's side of its chord; the chord itself is never on this level, so the sign is clear.
-    const side = (b.x - a.x) * (y - a.y) - (b.y - a.y) * (x - a.x);
-    return sweep > 0 ? side < 0 : side > 0;
-  });
+  return [centre.x - half, centre.x + half].filter((x) => isWithinSweep(curve, { x, y }));
 }

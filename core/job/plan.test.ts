@@ -286,7 +286,7 @@ describe("for random walls, openings and stripes", () => {
           expect(sum(wall.regions.map((region) => region.area_m2))).toBeCloseTo(expected, 6);
         },
       ),
-      { numRuns: 150 },
+      { numRuns: 300 },
     );
   });
 
