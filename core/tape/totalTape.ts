@@ -22,5 +22,5 @@ export function tapeForLine(lengthMm: number): number {
 export function totalTape(widthMm: number, lengths: readonly number[]): TapeTotal {
   const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0) / 1000;
   const buyM = sum(lengths.map(tapeForLine));
-  return { widthMm, runM: sum(lengths), buyM, rolls: Math.ceil(buyM / tapeRollM - 1e-9) };
+  return { widthMm, runM: sum(lengths), buyM, rolls: Math.max(0, Math.ceil(buyM / tapeRollM - 1e-9)) };
 }

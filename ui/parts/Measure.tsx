@@ -1,6 +1,6 @@
 import { Fragment } from "react";
 
-const fraction = /( ?)(?<![\d.])(\d+\/\d+)(?=["″ ]|$)/g;
+const fraction = /( ?)(?<![\d.])(\d+\/\d+)(?=["″])/g;
 
 /**
  * A text with its lengths set as a tape reads: true fractions with a thin space before them, and primes.

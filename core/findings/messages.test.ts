@@ -1,0 +1,80 @@
+import { expect, it } from "vitest";
+import type { FindingValues } from "./finding";
+import { cureLabels, findingMessages } from "./messages";
+import { reasonMessages, type ReasonValues } from "./reasons";
+import type { Speech } from "./speech";
+
+const speech: Speech = {
+  length: (mm) => `<${mm} long>`,
+  error: (mm) => `<${mm} off>`,
+  volume: (ml) => `<${ml} ml>`,
+  paint: (id) => `<${id}>`,
+};
+
+/** One set of values for every code; the types fail when a code is added without one. */
+const values: FindingValues = {
+  "end-under-half": { end: 90, whole: 310, side: "left" },
+  "near-miss": { gap: 7, thing: "the plate" },
+  sliver: { width: 30, thing: "the hatch" },
+  "remainder-shows": { difference: 20, tolerance: 7, distance: 2500 },
+  "ends-impossible": { wanted: "same" },
+  "anchor-outside": { at: 9000 },
+  "too-many-divisions": { count: 4215 },
+  "too-narrow": { width: 0.1 },
+  "opening-outside": { thing: "the door" },
+  "openings-overlap": { first: "the door", second: "the window" },
+  "fixture-outside": { thing: "the plate" },
+  "trim-too-tall": { trim: 3000, height: 2600 },
+  "nothing-to-paint": {},
+  "no-packs": { paint: "kelp", needMl: 400 },
+};
+
+const reasons: ReasonValues = {
+  "ends-alike": { paint: "kelp" },
+  "ends-differ": { first: "kelp", last: "oyster" },
+  "part-ends": { first: 100, last: 120 },
+  "ends-under-half": { end: 90 },
+  "width-off": { difference: 12, wider: true },
+  "stepping-costs": { stepped: -3, worst: 0.7 },
+  "reads-easily": { module: 300 },
+  "just-misses": { thing: "the plate", gap: 7 },
+  "leaves-sliver": { thing: "the hatch", gap: 30 },
+  meets: { thing: "the plate" },
+  clears: { thing: "the plate" },
+  "remainder-seen": { difference: 20 },
+  "centred-on": { thing: "the hatch" },
+};
+
+const isSentence = (text: string) => {
+  expect(text).toMatch(/^[A-Z<0-9].*\.$/);
+  expect(text).not.toMatch(/undefined|NaN|\[object|!/);
+};
+
+it("every finding says what is wrong and what to do, in whole sentences", () => {
+  expect(Object.keys(findingMessages).sort()).toEqual(Object.keys(values).sort());
+  for (const [code, given] of Object.entries(values)) {
+    const speak = findingMessages[code as keyof FindingValues] as (
+      given: object,
+      speech: Speech,
+    ) => { say: string; remedy: string };
+    const { say, remedy } = speak(given as object, speech);
+    isSentence(say);
+    isSentence(remedy);
+  }
+});
+
+it("every reason is a whole sentence", () => {
+  expect(Object.keys(reasonMessages).sort()).toEqual(Object.keys(reasons).sort());
+  for (const [code, given] of Object.entries(reasons)) {
+    isSentence(
+      (reasonMessages[code as keyof ReasonValues] as (given: object, speech: Speech) => string)(
+        given as object,
+        speech,
+      ),
+    );
+  }
+});
+
+it("every cure has a label that fits a button", () => {
+  for (const label of Object.values(cureLabels)) expect(label(13)).toMatch(/^[A-Z][^.]{4,34}$/);
+});

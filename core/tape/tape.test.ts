@@ -1,0 +1,86 @@
+import { describe, expect, it } from "vitest";
+import { arcByAngles, segment } from "../geometry/curve";
+import type { PatternEdge } from "../pattern/pattern";
+import { joinEdges } from "./joinEdges";
+import { sideOf } from "./planTape";
+import { tapeForLine, totalTape } from "./totalTape";
+
+describe("tape to buy", () => {
+  it("has laps where pulls meet and a tail at each end", () => {
+    // One pull reaches 900 mm; two reach 900 + 875 = 1775; three 2650. Tails of 40 mm at both ends.
+    expect(tapeForLine(900)).toBe(980);
+    expect(tapeForLine(901)).toBe(901 + 25 + 80);
+    expect(tapeForLine(1775)).toBe(1775 + 25 + 80);
+    expect(tapeForLine(2650)).toBe(2650 + 50 + 80);
+    expect(tapeForLine(10)).toBe(90);
+  });
+
+  it("is rounded up to rolls", () => {
+    // 41 lines of 900 take 41 x 980 = 40180 mm: one roll of 41 m; 42 lines take 41160: two.
+    expect(totalTape(24, new Array(41).fill(900))).toEqual({
+      widthMm: 24,
+      runM: 36.9,
+      buyM: 40.18,
+      rolls: 1,
+    });
+    expect(totalTape(24, new Array(42).fill(900)).rolls).toBe(2);
+    expect(totalTape(24, []).rolls).toBe(0);
+  });
+});
+
+describe("pieces of tape", () => {
+  const edge = (
+    from: number,
+    to: number,
+    ax: number,
+    ay: number,
+    bx: number,
+    by: number,
+    left: number | null,
+    right: number | null,
+  ): PatternEdge => ({
+    from,
+    to,
+    curve: segment({ x: ax, y: ay }, { x: bx, y: by }),
+    left,
+    right,
+    sources: ["line"],
+  });
+
+  it("run on where nothing meets them, whichever way their edges were drawn", () => {
+    const [stretch, ...more] = joinEdges([
+      edge(0, 1, 0, 0, 0, 10, 0, 1),
+      edge(2, 1, 0, 30, 0, 10, 1, 0),
+      edge(2, 3, 0, 30, 0, 40, 0, 1),
+    ]);
+    expect(more).toEqual([]);
+    expect(stretch).toMatchObject({ length: 40, left: 0, right: 1 });
+    expect(stretch!.path.map((curve) => curve.a.y)).toEqual([0, 10, 30]);
+  });
+
+  it("end at corners, at junctions, and where a neighbour changes", () => {
+    expect(joinEdges([edge(0, 1, 0, 0, 0, 10, 0, 1), edge(1, 2, 0, 10, 10, 10, 0, 1)])).toHaveLength(2);
+    expect(
+      joinEdges([
+        edge(0, 1, 0, 0, 0, 10, 0, 1),
+        edge(1, 2, 0, 10, 0, 20, 0, 2),
+        edge(1, 3, 0, 10, 9, 10, 1, 2),
+      ]),
+    ).toHaveLength(3);
+    expect(joinEdges([edge(0, 1, 0, 0, 0, 10, 0, 1), edge(1, 2, 0, 10, 0, 20, 0, null)])).toHaveLength(2);
+  });
+
+  it("lie on the side that a painter would name", () => {
+    const up = segment({ x: 0, y: 0 }, { x: 0, y: 5 });
+    const right = segment({ x: 0, y: 0 }, { x: 5, y: 1 });
+    expect([sideOf(up, true), sideOf(up, false), sideOf(right, true), sideOf(right, false)]).toEqual([
+      "left",
+      "right",
+      "above",
+      "below",
+    ]);
+    const counterClockwise = arcByAngles({ x: 0, y: 0 }, 100, 0, 1);
+    const clockwise = arcByAngles({ x: 0, y: 0 }, 100, 1, 0);
+    expect([sideOf(counterClockwise, true), sideOf(clockwise, true)]).toEqual(["inside", "outside"]);
+  });
+});

@@ -1,0 +1,71 @@
+"use client";
+
+import { useId, useState, type ReactNode } from "react";
+
+interface Props {
+  readonly label: string;
+  /** What stands in the field while nothing is being typed. */
+  readonly shown: string;
+  /** Takes what was typed; answers what is wrong with it, or null. */
+  readonly onEntry: (typed: string) => string | null;
+  /** Beside the label, from what is being typed (null: nothing is). */
+  readonly aside?: (typed: string | null) => ReactNode;
+  readonly unit?: string;
+  readonly inputMode?: "text" | "decimal";
+}
+
+/**
+ * A field that is taken when it is left or Enter is pressed. A wrong entry is explained underneath and stays as
+ * typed; Escape brings back what was there.
+ */
+export function EntryField({ label, shown, onEntry, aside, unit, inputMode = "text" }: Props) {
+  const id = useId();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const commit = () => {
+    if (typed === null || (typed === shown && problem === null)) return setTyped(null);
+    const refused = onEntry(typed);
+    setProblem(refused);
+    if (refused === null) setTyped(null);
+  };
+  const restore = () => {
+    setTyped(null);
+    setProblem(null);
+  };
+  return (
+    <div className="min-w-0">
+      <div className="flex items-baseline justify-between gap-2 pb-1">
+        <label htmlFor={id} className="small-caps-label">
+          {label}
+        </label>
+        {aside?.(typed)}
+      </div>
+      <div
+        className={`flex min-h-11 items-center rounded-md border bg-paper px-3 focus-within:ring-2 focus-within:ring-violet/40 ${problem ? "border-brick" : "border-hairline focus-within:border-violet"}`}
+      >
+        <input
+          id={id}
+          className="w-full min-w-0 bg-transparent py-2 font-semibold outline-none"
+          value={typed ?? shown}
+          inputMode={inputMode}
+          autoComplete="off"
+          aria-invalid={problem !== null}
+          aria-describedby={`${id}-note`}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            setProblem(null);
+          }}
+          onBlur={commit}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") commit();
+            if (event.key === "Escape") restore();
+          }}
+        />
+        {unit && <span className="pl-2 text-sm text-soft">{unit}</span>}
+      </div>
+      <p id={`${id}-note`} className="pt-1 text-sm text-brick empty:hidden" aria-live="polite">
+        {problem}
+      </p>
+    </div>
+  );
+}
