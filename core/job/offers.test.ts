@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { parseJob } from "../../job/parseJob";
-import { plan } from "../../job/plan";
-import { oneWall, parsed, randomJob } from "../../job/tests/jobs";
-import { buildSurface } from "../../wall/surface";
-import { finishOf } from "../registry";
+import { parseJob } from "./parseJob";
+import { plan } from "./plan";
+import { oneWall, parsed, randomJob } from "./tests/jobs";
+import { buildSurface } from "../wall/surface";
+import { finishOf } from "../finishes/registry";
 
 const wallOf = (document: object) => plan(parsed(document)).walls[0]!;
 
