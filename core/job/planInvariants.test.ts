@@ -126,7 +126,9 @@ describe("for random walls, openings and stripes", () => {
           );
           const expected = (width * height - Math.PI * r * r) / 1e6;
           expect(wall.surface_m2).toBeCloseTo(expected, 8);
-          expect(sum(wall.regions.map((region) => region.area_m2))).toBeCloseTo(expected, 6);
+          // Where the circle all but touches an edge, places within 0.01 mm become one: 1e-6 of the surface at most.
+          const total = sum(wall.regions.map((region) => region.area_m2));
+          expect(Math.abs(total - expected) / expected).toBeLessThan(1e-6);
         },
       ),
       { numRuns: 300 },

@@ -1,7 +1,11 @@
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
+import { normaliseText } from "@/core/measure/normaliseText";
+import { numberPattern } from "@/core/measure/parseNumber";
 import { parseLength } from "@/core/measure/parseLength";
 import { parseLengthEntry } from "@/core/measure/parseLengthEntry";
 import type { Parsed, UnitSystem } from "@/core/measure/units";
+
+const bareNumber = new RegExp(`^-?${numberPattern}$`);
 
 /** What a length field holds in its document: mm, or a text as the painter wrote it. */
 export type WrittenLength = number | string | undefined;
@@ -32,7 +36,8 @@ export function readEntry(
   const understood = parseLengthEntry(typed, units);
   if (!understood.ok) return { problem: explain(typed, units) };
   if (parseLength(typed).ok) return { value: typed.trim() };
-  const isBareInches = /^[\d\s./-]+$/.test(typed) && (units === "imperial" || typed.includes("/"));
+  const isBareInches =
+    bareNumber.test(normaliseText(typed)) && (units === "imperial" || understood.value !== Number(typed));
   return { value: isBareInches ? `${typed.trim()} in` : Math.round(understood.value * 1e4) / 1e4 };
 }
 

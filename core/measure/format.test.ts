@@ -1,0 +1,67 @@
+import { describe, expect, it } from "vitest";
+import {
+  formatArea,
+  formatDuration,
+  formatError,
+  formatLength,
+  formatRun,
+  formatSpan,
+  formatTin,
+  formatVolume,
+} from "./formatLength";
+import { trimDecimals } from "./formatReading";
+import { normaliseText } from "./normaliseText";
+import { roundToDivision } from "./roundToDivision";
+
+describe("numbers for people", () => {
+  it("keep their zeros", () => {
+    expect([2610, 100, 0, 1200.5].map((value) => trimDecimals(value, 1))).toEqual([
+      "2610",
+      "100",
+      "0",
+      "1200.5",
+    ]);
+    expect(trimDecimals(-0.0001, 2)).toBe("0");
+    expect(formatSpan(3000, "metric")).toBe("3000 mm");
+    expect(formatLength(620, "metric")).toBe("620 mm");
+  });
+
+  it("are lengths in the job's own system", () => {
+    expect(formatLength(324.2307, "metric")).toBe("324.2 mm");
+    expect(formatLength(-25.4, "imperial")).toBe(`-1"`);
+    expect(formatLength(-0.1, "imperial")).toBe(`0"`);
+    expect(formatSpan(1219.2, "imperial")).toBe(`4' 0"`);
+    expect(formatSpan(254, "imperial")).toBe(`10"`);
+  });
+
+  it("never promise an error smaller than it is", () => {
+    // 0.73 mm is 0.92 of a thirty-second of an inch; 0.8 mm is just over one.
+    expect(formatError(0.73, "imperial")).toBe(`1/32"`);
+    expect(formatError(0.8, "imperial")).toBe(`1/16"`);
+    expect(formatError(-0.41, "metric")).toBe("0.5 mm");
+  });
+
+  it("are areas, volumes, tins, tape and times", () => {
+    expect(formatArea(9.290304, "imperial")).toBe("100.0 ft2");
+    expect(formatVolume(236.588, "imperial")).toBe("8 fl oz");
+    expect(formatVolume(3785.411784, "imperial")).toBe("1 gal");
+    expect([formatTin(250), formatTin(2500), formatTin(946.352946)]).toEqual(["250 ml", "2.5 L", "1 qt"]);
+    expect(formatRun(30.48, "imperial")).toBe("100 ft");
+    expect([formatDuration(45), formatDuration(60), formatDuration(125)]).toEqual([
+      "45 min",
+      "1 h",
+      "2 h 05",
+    ]);
+  });
+});
+
+it("halves of a division go up, on every tape", () => {
+  expect([0.5, 1.5, 2.4999].map((mm) => roundToDivision(mm, 1))).toEqual([1, 2, 2]);
+  expect(roundToDivision(7.5, 5)).toBe(10);
+});
+
+it("one spelling for every way to type it", () => {
+  expect(normaliseText(" 9′ 4⅜″ ")).toBe(`9' 4 3/8"`);
+  expect(normaliseText("4-⅜ in")).toBe("4-3/8 in");
+  expect(normaliseText("9'' − 1⁄2")).toBe(`9" - 1/2`);
+});

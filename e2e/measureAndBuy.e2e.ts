@@ -1,0 +1,91 @@
+import { expect, makeJob, stripedWall, test } from "./support/test";
+
+test("an opening is added, put outside by a slip, explained, and put right", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Openings"));
+  await page.goto(`/jobs/${id}/w/measure`);
+  await page.getByRole("button", { name: "Opening", exact: true }).click();
+  const openings = page.getByRole("region", { name: "Openings" });
+  await openings.getByText("window").first().click();
+  const fromLeft = openings.getByLabel("From the left");
+  await fromLeft.fill("far");
+  await fromLeft.press("Enter");
+  await expect(openings.getByText("“far” is not a length.")).toBeVisible();
+  await fromLeft.fill("4 m");
+  await fromLeft.press("Enter");
+  await expect(page.getByRole("list", { name: "Findings" })).toContainText(
+    "The window reaches outside the wall.",
+  );
+  await expect(page.getByRole("contentinfo")).toContainText("1 to mend first");
+  await fromLeft.fill("1240 + 70");
+  await fromLeft.press("Enter");
+  await expect(page.getByText("reaches outside the wall")).toBeHidden();
+  await expect(fromLeft).toHaveValue("1310 mm");
+  await openings.getByRole("button", { name: "Remove window" }).click();
+  await expect(openings.getByText("window")).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(openings.getByText("window").first()).toBeVisible();
+  await expect(page.getByRole("status")).toHaveText("Saved");
+  const saved = await (await page.request.get(`/api/jobs/${id}/job`)).json();
+  expect(saved.walls[0].openings[0]).toMatchObject({ x: 1310, width: 600, casing: 70 });
+});
+
+test("what is in the store comes off what is bought, and the ledger shows the difference", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Store"));
+  await page.goto(`/jobs/${id}/w/buy`);
+  const kelp = page.getByRole("region", { name: "Kelp" });
+  await expect(kelp).toContainText("Buy 2 × 1 L");
+  const paints = page.getByRole("region", { name: "Paints" });
+  await paints.getByText("Kelp").click();
+  await paints.getByLabel("In the store").first().fill("a tin");
+  await paints.getByLabel("In the store").first().press("Enter");
+  await expect(paints.getByText("“a tin” is not a volume.")).toBeVisible();
+  await paints.getByLabel("In the store").first().fill("1 L");
+  await paints.getByLabel("In the store").first().press("Enter");
+  await expect(kelp).toContainText("Buy 1 L");
+  await expect(page.getByRole("contentinfo")).toContainText("−19.00");
+  await paints.getByLabel("Coats").first().fill("4");
+  await paints.getByLabel("Coats").first().press("Enter");
+  await expect(kelp).toContainText("4 coats");
+  await page.getByRole("button", { name: "ft in" }).click();
+  await expect(kelp).toContainText("ft²");
+  await page.reload();
+  await expect(kelp).toContainText("4 coats");
+});
+
+test("a wall is added, left in its base, striped level, and taken off again", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Second wall"));
+  await page.goto(`/jobs/${id}/w/pattern`);
+  await page.getByRole("link", { name: "Wall", exact: true }).click();
+  await page.getByLabel("What you call it").fill("Stair wall");
+  await page.getByLabel("Width").fill("3120");
+  await page.getByLabel("Height").fill("2655");
+  await page.getByRole("button", { name: "Add this wall" }).click();
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: "Pattern" }).click();
+  await page.getByRole("button", { name: "Lay out stripes" }).click();
+  await page.getByRole("combobox", { name: "Direction" }).selectOption({ label: "Level" });
+  await page.getByRole("link", { name: "Mark" }).click();
+  await expect(page.getByRole("list", { name: "Marks" })).toContainText("up the left end from the floor");
+  await page.goBack();
+  await page.getByRole("button", { name: "Take off" }).click();
+  await expect(page.getByRole("button", { name: "Lay out stripes" })).toBeVisible();
+  await page.getByRole("navigation", { name: "Walls" }).getByRole("link", { name: "Test wall" }).click();
+  await expect(page.getByRole("heading", { name: "Stripes" })).toBeVisible();
+});
+
+test("a job file that is dropped on the first screen is taken in", async ({ page }) => {
+  await page.goto("/");
+  const transfer = await page.evaluateHandle(
+    (text) => {
+      const data = new DataTransfer();
+      data.items.add(new File([text], "dropped.json", { type: "application/json" }));
+      return data;
+    },
+    JSON.stringify(stripedWall("Dropped in")),
+  );
+  await page.getByRole("region", { name: "New job" }).dispatchEvent("drop", { dataTransfer: transfer });
+  await expect(page.getByText("Dropped in")).toBeVisible();
+  await expect(page).toHaveURL(/\/jobs\/dropped-in\/w\/pattern$/);
+});
