@@ -1,6 +1,7 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
+import { finishOf } from "@/core/finishes/registry";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type PaintDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
@@ -20,7 +21,11 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
     }))[0]?.message ?? null;
   const isUsed =
     job.walls.some((wall) => wall.base === paint.id) ||
-    job.finishes.some((finish) => finish.colours.includes(paint.id));
+    job.finishes.some((finish) =>
+      finishOf(finish.kind)
+        .paints(finish)
+        .some((use) => use.paint === paint.id),
+    );
   const packs = paint.packs ?? [];
   const setPack = (index: number, update: Partial<(typeof packs)[number]>) =>
     edit({ packs: packs.map((pack, place) => (place === index ? { ...pack, ...update } : pack)) });
