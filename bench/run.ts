@@ -4,7 +4,7 @@ import { arrange } from "@/core/geometry/arrange";
 import { rectangleContour } from "@/core/geometry/contour";
 import { segment } from "@/core/geometry/curve";
 import { emitPlan } from "@/core/job/emitPlan";
-import { keepUnchangedWalls } from "@/core/job/orderWall";
+import { keepUnchangedWalls } from "@/core/job/orderWalls";
 import { parseJob, parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import type { Job } from "@/core/job/schema";

@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import { keepUnchangedWalls } from "@/core/job/orderWall";
+import { keepUnchangedWalls } from "@/core/job/orderWalls";
 import { planText } from "@/core/job/planText";
 
 const order = keepUnchangedWalls();

@@ -1,4 +1,5 @@
 import type { Point } from "../geometry/point";
+import type { Visibility } from "../trade/visibleDifference";
 
 /** note: good to know. check: decide. stop: do not start like this. */
 export type Severity = "note" | "check" | "stop";
@@ -16,6 +17,26 @@ export interface FindingValues {
   "opening-outside": { thing: string };
   "openings-overlap": { first: string; second: string };
   "fixture-outside": { thing: string };
+  "outline-crosses": Record<never, never>;
+  "likely-slip": { read: number; likely: number; station: number; of: "floor" | "ceiling" };
+  "out-of-level": { side: "floor" | "ceiling"; out: number; change: number; clearAt: number };
+  "out-of-plumb": { side: "left" | "right"; out: number; inwards: number };
+  "out-of-square": { difference: number; skew: number };
+  "diagonal-disagrees": { which: "rising" | "falling"; read: number; computed: number };
+  "not-flat": { gap: number; straightedge: number };
+  "taper-shows": {
+    line: string;
+    against: "top" | "bottom" | "left" | "right";
+    first: number;
+    last: number;
+    least: number;
+    most: number;
+    verdict: Visibility;
+    clearAt: number;
+    distance: number;
+  };
+  "level-line-crosses": { things: readonly string[]; better: number | null };
+  "level-line-reach": { aboveFloor: number; better: number | null };
   "trim-too-tall": { trim: number; height: number };
   "nothing-to-paint": Record<never, never>;
   "no-packs": { paint: string; needMl: number };
@@ -23,17 +44,26 @@ export interface FindingValues {
 
 export type FindingCode = keyof FindingValues;
 
-/** A change of one finish that cures a finding: the keys of the finish to replace. */
+/** A change of one finish or wall that cures a finding: the keys to replace, at a path within it. */
 export interface Cure {
   readonly kind: CureKind;
-  /** How many divisions the wall has after it. */
+  /** How many divisions the wall has after it; for a reading, what it becomes. */
   readonly count: number;
-  readonly finish: string;
+  readonly finish?: string;
+  readonly wall?: string;
+  readonly path?: readonly (string | number)[];
   readonly set: Readonly<Record<string, unknown>>;
 }
 
 export type CureKind =
-  "centre-other" | "whole-count" | "clear-it" | "hit-it" | "other-division" | "free-ends" | "anchor-on-wall";
+  | "centre-other"
+  | "whole-count"
+  | "clear-it"
+  | "hit-it"
+  | "other-division"
+  | "free-ends"
+  | "anchor-on-wall"
+  | "take-reading";
 
 type FindingOf<Code extends FindingCode> = {
   readonly code: Code;

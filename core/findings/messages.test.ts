@@ -24,6 +24,26 @@ const values: FindingValues = {
   "opening-outside": { thing: "the door" },
   "openings-overlap": { first: "the door", second: "the window" },
   "fixture-outside": { thing: "the plate" },
+  "outline-crosses": {},
+  "likely-slip": { read: 1310, likely: 1210, station: 2, of: "floor" },
+  "out-of-level": { side: "ceiling", out: 17, change: -17, clearAt: 680 },
+  "out-of-plumb": { side: "left", out: 6, inwards: 6 },
+  "out-of-square": { difference: 9, skew: 8 },
+  "diagonal-disagrees": { which: "rising", read: 5010, computed: 4930 },
+  "not-flat": { gap: 6, straightedge: 2000 },
+  "taper-shows": {
+    line: "stripe 1 | stripe 2",
+    against: "top",
+    first: 120,
+    last: 103,
+    least: 103,
+    most: 120,
+    verdict: "will show",
+    clearAt: 680,
+    distance: 2500,
+  },
+  "level-line-crosses": { things: ["the hatch", "the plate"], better: -90 },
+  "level-line-reach": { aboveFloor: 2100, better: null },
   "trim-too-tall": { trim: 3000, height: 2600 },
   "nothing-to-paint": {},
   "no-packs": { paint: "kelp", needMl: 400 },
@@ -43,6 +63,9 @@ const reasons: ReasonValues = {
   clears: { thing: "the plate" },
   "remainder-seen": { difference: 20 },
   "centred-on": { thing: "the hatch" },
+  "datum-level": { against: "ceiling", verdict: "will show" },
+  "datum-split": { against: "ceiling", rise: -8, verdict: "may show" },
+  "datum-follow": { surface: "ceiling", rise: -17 },
 };
 
 const isSentence = (text: string) => {
@@ -76,5 +99,5 @@ it("every reason is a whole sentence", () => {
 });
 
 it("every cure has a label that fits a button", () => {
-  for (const label of Object.values(cureLabels)) expect(label(13)).toMatch(/^[A-Z][^.]{4,34}$/);
+  for (const label of Object.values(cureLabels)) expect(label(13, speech)).toMatch(/^[A-Z][^.]{4,34}$/);
 });

@@ -57,6 +57,69 @@ export const findingMessages: {
     say: `${capital(thing)} is not on the wall as it was measured.`,
     remedy: "Check its place and size against the wall.",
   }),
+  "outline-crosses": () => ({
+    say: "The readings make sides that cross each other, so they enclose no wall.",
+    remedy: "Look at the ends and the stations again; one reading is likely in the wrong place.",
+  }),
+  "likely-slip": ({ read, likely, station, of }, { length }) => ({
+    say: `Station ${station} reads ${length(read)} to the ${of}, out of line with its neighbours. ${length(likely)} would be in line.`,
+    remedy: "Read it again. A figure misread, a digit too many, or feet and inches swapped look like this.",
+  }),
+  "out-of-level": ({ side, out, change, clearAt }, { length }) => ({
+    say:
+      Math.abs(change) > out / 2
+        ? `The ${side} ${change < 0 ? "falls" : "rises"} ${length(Math.abs(change))} from left to right.`
+        : `The ${side} is ${length(out)} out of level between its ends.`,
+    remedy: `A level line nearer to it than ${length(clearAt)} makes a wedge that is seen. Keep lines clear of it, follow it, or split the difference.`,
+  }),
+  "out-of-plumb": ({ side, out, inwards }, { length }) => ({
+    say:
+      Math.abs(inwards) > out / 2
+        ? `The ${side} end leans ${length(Math.abs(inwards))} ${inwards > 0 ? "into the wall" : "out of the wall"} on its way up.`
+        : `The ${side} end is ${length(out)} out of plumb between its foot and its head.`,
+    remedy: "Read upright lines from the plumb line, never from the corner.",
+  }),
+  "out-of-square": ({ difference, skew }, { length }) => ({
+    say: `The diagonals differ by ${length(difference)}: the wall is ${length(skew)} out of square over its height.`,
+    remedy: "Set out from one level line and one plumb line; readings off the sides carry the error on.",
+  }),
+  "diagonal-disagrees": ({ which, read, computed }, { length }) => ({
+    say: `The ${which} diagonal was read as ${length(read)}, but the survey makes it ${length(computed)}.`,
+    remedy: "One of the readings is a slip. Read the diagonal again, then the ends.",
+  }),
+  "not-flat": ({ gap, straightedge }, { length }) => ({
+    say: `The wall is ${length(gap)} off a straightedge of ${length(straightedge)} here.`,
+    remedy: "Light along the wall shows it. Fill it, or choose a broken finish that hides waves.",
+  }),
+  "taper-shows": ({ line, against, first, last, least, most, verdict, clearAt, distance }, { length }) => {
+    const surface = { top: "ceiling", bottom: "floor", left: "left end", right: "right end" }[against];
+    const isLevel = against === "top" || against === "bottom";
+    const [here, there] = isLevel ? ["at the left", "at the right"] : ["at the foot", "at the head"];
+    const isBent = Math.abs(first - last) < (most - least) / 2;
+    const gap = isBent
+      ? `between ${length(least)} and ${length(most)} from the ${surface} along its way`
+      : `${length(first)} from the ${surface} ${here} and ${length(last)} ${there}`;
+    return {
+      say: `${named(line)} stands ${gap}. From ${length(distance)} away the wedge ${verdict}.`,
+      remedy: isLevel
+        ? `Follow the ${surface} there, split the difference, or keep level lines ${length(clearAt)} away from it.`
+        : `Let the strip at the ${surface} be wider than ${length(clearAt)}, or leave it in the base colour.`,
+    };
+  },
+  "level-line-crosses": ({ things, better }, { length }) => ({
+    say: `The level line runs across ${listed(things)}, where it cannot be marked.`,
+    remedy:
+      better === null
+        ? "Mark it on both sides and check that the two halves meet."
+        : `Pack it ${length(Math.abs(better))} ${better > 0 ? "higher" : "lower"} for marking, and prove that at the far end.`,
+  }),
+  "level-line-reach": ({ aboveFloor, better }, { length }) => ({
+    say: `The level line stands ${length(aboveFloor)} above the floor, out of easy reach.`,
+    remedy:
+      better === null
+        ? "Work from a firm step, with both feet on it."
+        : `Pack it ${length(Math.abs(better))} ${better > 0 ? "higher" : "lower"} for marking, and prove that at the far end.`,
+  }),
   "trim-too-tall": ({ trim, height }, { length }) => ({
     say: `Skirting and cornice take ${length(trim)} of a wall ${length(height)} high. Nothing is left to paint.`,
     remedy: "Check the skirting, the cornice and the height.",
@@ -72,13 +135,14 @@ export const findingMessages: {
 };
 
 /** What the button that applies a cure says. */
-export const cureLabels: Record<CureKind, (count: number) => string> = {
+export const cureLabels: Record<CureKind, (count: number, speech: Speech) => string> = {
   "centre-other": () => "Centre the other way",
   "whole-count": (count) => `Use ${count} whole stripes`,
   "clear-it": () => "Shift the lines clear",
   "hit-it": () => "Put a line on its edge",
   "free-ends": () => "Leave the ends free",
   "anchor-on-wall": () => "Put it in the middle of the wall",
+  "take-reading": (count, { length }) => `Take ${length(count)} instead`,
   "other-division": (count) => `Divide into ${count} instead`,
 };
 
@@ -87,6 +151,13 @@ export function describeFinding(finding: Finding, speech: Speech): Message {
   const speak = findingMessages[finding.code] as (values: object, speech: Speech) => Message;
   return speak(finding.values, speech);
 }
+
+/** A line in a sentence: those of a pattern are known by what lies on their two sides. */
+const named = (line: string): string =>
+  line.includes(" | ") ? `The line between ${line.replace(" | ", " and ")}` : `The ${line}`;
+
+const listed = (things: readonly string[]): string =>
+  things.length < 2 ? (things[0] ?? "") : `${things.slice(0, -1).join(", ")} and ${things.at(-1)}`;
 
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);

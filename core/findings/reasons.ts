@@ -1,3 +1,4 @@
+import type { Visibility } from "../trade/visibleDifference";
 import type { Speech } from "./speech";
 
 /** Why a way to divide is offered where it is: data, spoken by `reasonMessages`. */
@@ -15,6 +16,9 @@ export interface ReasonValues {
   clears: { thing: string };
   "remainder-seen": { difference: number };
   "centred-on": { thing: string };
+  "datum-level": { against: "floor" | "ceiling"; verdict: Visibility };
+  "datum-split": { against: "floor" | "ceiling"; rise: number; verdict: Visibility };
+  "datum-follow": { surface: "floor" | "ceiling"; rise: number };
 }
 
 export type Reason = {
@@ -45,6 +49,16 @@ export const reasonMessages: {
   "remainder-seen": ({ difference }, { length }) =>
     `Neighbours differ by ${length(difference)}, which may show.`,
   "centred-on": ({ thing }) => `Centred on ${thing}.`,
+  "datum-level": ({ against, verdict }) =>
+    verdict === "won't show"
+      ? `The wedge at the ${against} won't show, and everything stays level.`
+      : `Level, but the wedge at the ${against} ${verdict}.`,
+  "datum-split": ({ against, rise, verdict }, { length }) =>
+    `Half the wedge at the ${against}, which ${verdict}; ${length(Math.abs(rise))} out of level over the wall.`,
+  "datum-follow": ({ surface, rise }, { length }) =>
+    Math.abs(rise) < 0.5
+      ? `Parallel to the ${surface}, which is as good as level.`
+      : `No wedge at the ${surface}; ${length(Math.abs(rise))} out of level over the wall.`,
 };
 
 /** The sentence of a reason. */

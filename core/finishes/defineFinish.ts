@@ -2,8 +2,9 @@ import type { z } from "zod";
 import type { Finding } from "../findings/finding";
 import type { Candidate } from "../fit/candidates";
 import type { Point } from "../geometry/point";
-import type { Pattern } from "../pattern/pattern";
-import type { Surface } from "../wall/surface";
+import type { Design } from "../pattern/pattern";
+import type { Wall } from "../wall/schema";
+import type { Strip } from "../wall/strip";
 
 /** What a finish may know about the job around it. */
 export interface FinishContext {
@@ -15,6 +16,8 @@ export interface FinishContext {
 export interface FitReport {
   /** The axis across the divisions: a point p lies at normal . p, counted from start. */
   readonly axis: { readonly normal: Point; readonly start: number };
+  /** The paints in turn, by a division's colour. */
+  readonly colours: readonly string[];
   readonly candidates: readonly Candidate[];
   readonly chosen: Candidate;
   /** Far-end error in mm if the rounded division had been stepped; null when divisions are not equal. */
@@ -53,21 +56,23 @@ export interface FinishDefinition<Kind extends string, Schema extends z.ZodObjec
   readonly paints: (
     spec: Spec,
   ) => readonly { readonly path: readonly (string | number)[]; readonly paint: string }[];
-  readonly pattern: (spec: Spec, surface: Surface, context: FinishContext) => Pattern;
-  readonly check: (spec: Spec, surface: Surface, context: FinishContext) => readonly Finding[];
-  readonly fit: (spec: Spec, surface: Surface, context: FinishContext) => FitReport | null;
+  /** What one of its pieces is called: "stripe". */
+  readonly noun: string;
+  readonly design: (spec: Spec, strip: Strip, context: FinishContext) => Design;
+  readonly check: (spec: Spec, strip: Strip, context: FinishContext) => readonly Finding[];
+  readonly fit: (spec: Spec, strip: Strip, context: FinishContext) => FitReport | null;
   /** The few numbers that the card shows. */
-  readonly card: (spec: Spec, surface: Surface) => readonly CardField[];
+  readonly card: (spec: Spec, strip: Strip) => readonly CardField[];
   /** What becomes of the spec when a set-out line is dragged to a new reading; null when it cannot move. */
   readonly dragLine: (
     spec: Spec,
-    surface: Surface,
+    strip: Strip,
     context: FinishContext,
     line: number,
     to: number,
   ) => Readonly<Record<string, unknown>> | null;
   /** A first spec for a wall that has none. */
-  readonly start: (surface: Surface, paints: readonly string[]) => Readonly<Record<string, unknown>>;
+  readonly start: (wall: Wall, paints: readonly string[]) => Readonly<Record<string, unknown>>;
 }
 
 /** Copies and freezes a definition, so that no caller can change a finish for the others. */

@@ -31,7 +31,7 @@ export interface Candidate extends Judgement {
 
 const mostOffered = 9;
 
-/** Ways to divide the span, best first. Ties go to the width nearest the wish, then to the spec's text. */
+/** Ways to divide the span, best first. Ties go to the width nearest the wish, then to the first line. */
 export function rankCandidates(input: CandidateInput): Candidate[] {
   const wish = wishOf(input);
   const current = judgeDivision(input, divideSpan(input), wish, []);
@@ -49,11 +49,18 @@ export function rankCandidates(input: CandidateInput): Candidate[] {
     .sort(
       (a, b) =>
         b.score - a.score ||
-        Math.abs((a.width ?? 0) - (wish ?? 0)) - Math.abs((b.width ?? 0) - (wish ?? 0)) ||
+        offWish(a, wish) - offWish(b, wish) ||
+        // Where the first line stands does not depend on the datum that an anchor is written from.
+        firstLine(a) - firstLine(b) ||
         compareText(JSON.stringify(a.fit), JSON.stringify(b.fit)),
     )
     .slice(0, mostOffered);
 }
+
+/** In whole thousandths of a mm, so that the last bits of a division decide nothing. */
+const offWish = ({ width }: Candidate, wish = 0): number => Math.round(Math.abs((width ?? 0) - wish) * 1e3);
+
+const firstLine = ({ divided }: Candidate): number => Math.round((divided.divisions[1]?.from ?? 0) * 1e3);
 
 const compareText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 

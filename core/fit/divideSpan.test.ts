@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { divideSpan, type DivideInput } from "./divideSpan";
 import { steppedError } from "./proof";
 import type { Fit } from "./schema";
-import { judgeDifference, visibleTolerance } from "./visibleDifference";
+import { judgeDifference, visibleTolerance } from "../trade/visibleDifference";
 
 const divide = (fit: Fit, other: Partial<DivideInput> = {}) =>
   divideSpan({ span: 4215, start: 0, colours: ["a", "b"], tapeDivision: 1, ...other, fit });

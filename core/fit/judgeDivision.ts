@@ -3,7 +3,7 @@ import type { Relation } from "../wall/clearance";
 import type { DividedSpan, Division } from "./divideSpan";
 import type { CandidateInput } from "./candidates";
 import { steppedError, worstReadingError } from "./proof";
-import { judgeDifference, visibleTolerance } from "./visibleDifference";
+import { judgeDifference, visibleTolerance } from "../trade/visibleDifference";
 
 /** How good a division is: the higher the score the better, out of 100. */
 export interface Judgement {

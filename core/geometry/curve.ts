@@ -55,6 +55,14 @@ export function reverseCurve(curve: Curve): Curve {
 
 export const reverseContour = (contour: Contour): Contour => contour.map(reverseCurve).reverse();
 
+/** The curve moved by (dx, dy); the same curve where it does not move. */
+export function moveCurve<Kind extends Curve>(curve: Kind, dx: number, dy: number): Kind {
+  if (dx === 0 && dy === 0) return curve;
+  const move = ({ x, y }: Point): Point => ({ x: x + dx, y: y + dy });
+  const ends = { a: move(curve.a), b: move(curve.b) };
+  return curve.kind === "arc" ? { ...curve, ...ends, centre: move(curve.centre) } : { ...curve, ...ends };
+}
+
 /** The point at a share t (0 to 1) of the way along. */
 export function pointAt(curve: Curve, t: number): Point {
   if (t === 0) return curve.a;

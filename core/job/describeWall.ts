@@ -5,13 +5,13 @@ import { worstReadingError } from "../fit/proof";
 import { flattenContour, flattenPath } from "../geometry/flatten";
 import type { Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
-import { roundToDivision } from "../measure/roundToDivision";
-import type { Surface } from "../wall/surface";
 import type { Pass } from "../rounds/listPasses";
-import { chooseLevelLine } from "../setout/chooseLevelLine";
+import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
 import { listMarks, type Mark } from "../setout/listMarks";
 import { tapeWidthMm } from "../trade/constants";
-import type { OrderedWall } from "./orderWall";
+import { cornersOfWall } from "../wall/boxOfWall";
+import { describePreparation, describeSurvey } from "./describeSurvey";
+import type { OrderedWall } from "./orderWalls";
 import { speakFinding } from "./speakFinding";
 import type { PlanCandidate, PlanFit, PlanMark, PlanPoint, PlanTape, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
@@ -20,11 +20,19 @@ const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
 /** One wall of the plan document. */
 export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], speech: Speech): PlanWall {
-  const { laid } = wall;
-  const findings = [...wall.findings, ...(laid?.pattern.findings ?? [])].map((finding) =>
-    speakFinding(finding, speech),
-  );
-  const shared = { id: wall.wall.id, surface_m2: wall.surfaceM2, radii: [], findings };
+  const { laid, surface } = wall;
+  const level = surface && adviseLevelLine(surface, job.tapeDivision);
+  const shared = {
+    id: wall.wall.id,
+    surface_m2: wall.surfaceM2,
+    outline: cornersOfWall(wall.wall).map(toPoint),
+    survey: surface && level && describeSurvey(job, surface, level, wall.tapers, speech),
+    preparation: describePreparation(wall.wall),
+    radii: [],
+    findings: [...wall.findings, ...checkLevelLine(level, wall.wall.survey !== undefined)].map((finding) =>
+      speakFinding(finding, speech),
+    ),
+  };
   if (!laid)
     return { ...shared, regions: [], lines: [], level: null, marks: [], checks: [], tape: [], fit: null };
   const { marks, checks } = listMarks(laid.pattern.lines, laid.surface, job.tapeDivision);
@@ -39,14 +47,15 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       name,
       label: toPoint(at),
     })),
-    lines: laid.pattern.lines.map(({ id, kind, path, use }) => ({
+    lines: laid.pattern.lines.map(({ id, finish, index, kind, path, use }) => ({
       id,
-      finish: wall.fit?.finish ?? "",
+      finish,
+      index,
       kind,
       path: [toPoint(path.a), toPoint(path.b)],
       use,
     })),
-    level: describeLevel(job, laid.surface, marks),
+    level: describeLevel(job, level!, marks),
     marks: marks.map((mark) => describeMark(mark, job)),
     checks: checks.map((mark) => describeMark(mark, job)),
     tape: describeTape(job, wall, passes),
@@ -54,9 +63,9 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
   };
 }
 
-function describeLevel(job: Job, surface: Surface, marks: readonly Mark[]): PlanWall["level"] {
+/** Where the level line stands; on a quick wall it is struck only where something is marked along it. */
+function describeLevel(job: Job, { at }: LevelLineAdvice, marks: readonly Mark[]): PlanWall["level"] {
   if (!marks.some((mark) => mark.on === "level")) return null;
-  const at = roundToDivision(chooseLevelLine(surface), job.tapeDivision);
   return { at, reading: formatReading(at, job.units) };
 }
 
@@ -79,6 +88,7 @@ function describeTape(job: Job, { wall, tape }: OrderedWall, passes: readonly Pa
         over: piece.over,
         ...(piece.cuts !== null && { cuts: piece.cuts }),
         ...(piece.against !== null && { against: piece.against }),
+        ...(piece.corner !== null && { corner: piece.corner }),
         round: pass.round,
         seal: piece.over,
         width: tapeWidthMm,
@@ -93,13 +103,13 @@ function describeFit(
   speech: Speech,
 ): PlanFit | null {
   if (!fit || !laid) return null;
-  const { report, finish } = fit;
-  const colours = job.finishes.find((other) => other.id === finish)!.colours;
-  const describe = (candidate: Candidate) => describeCandidate(candidate, colours, speech);
+  const { report, finish, offset } = fit;
+  const { normal, start } = report.axis;
+  const describe = (candidate: Candidate) => describeCandidate(candidate, report.colours, speech);
   const { centre } = report.chosen.divided;
   return {
     finish,
-    axis: { normal: toPoint(report.axis.normal), start: report.axis.start },
+    axis: { normal: toPoint(normal), start: start - normal.x * offset },
     chosen: { ...describe(report.chosen), ...(centre && { centre }) },
     proof: {
       worst_mm: worstReadingError(

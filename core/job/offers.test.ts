@@ -1,18 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { stripOfFinish } from "./layOutWalls";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
-import { buildSurface } from "../wall/surface";
 import { finishOf } from "../finishes/registry";
 
 const wallOf = (document: object) => plan(parsed(document)).walls[0]!;
 
 function cardOf(document: ReturnType<typeof oneWall>) {
   const job = parsed(document);
-  const surface = buildSurface(job.walls[0]!).surface;
   const spec = job.finishes[0]!;
-  return { job, spec, surface, finish: finishOf(spec.kind) };
+  const strip = stripOfFinish(job, spec);
+  return { job, spec, strip, finish: finishOf(spec.kind) };
 }
 
 describe("what stripes offer", () => {
@@ -64,9 +64,9 @@ describe("what stripes offer", () => {
   it("every choice on the card leads to a document that holds", () => {
     fc.assert(
       fc.property(randomJob, (document) => {
-        const { spec, surface, finish } = cardOf(document);
-        if (!surface) return;
-        for (const field of finish.card(spec, surface)) {
+        const { spec, strip, finish } = cardOf(document);
+        if (strip.corners.length === 0) return;
+        for (const field of finish.card(spec, strip)) {
           if (field.type !== "choice") continue;
           expect(field.options.filter((option) => option.selected)).toHaveLength(1);
           for (const option of field.options) {
@@ -82,8 +82,8 @@ describe("what stripes offer", () => {
 
 describe("dragging a line", () => {
   const drag = (document: ReturnType<typeof oneWall>, line: number, to: number) => {
-    const { job, spec, surface, finish } = cardOf(document);
-    return finish.dragLine(spec, surface!, job, line, to);
+    const { job, spec, strip, finish } = cardOf(document);
+    return finish.dragLine(spec, strip, job, line, to);
   };
 
   it("keeps divisions whole: the count that brings the line nearest", () => {

@@ -42,7 +42,7 @@ describe("parseJob", () => {
     [
       "a missing height",
       (d) => delete (d.walls[0] as { height?: number }).height,
-      /^walls\[0\]\.height: .*is not a length/,
+      /^walls\[0\]\.height: missing; expected a length/,
     ],
     [
       "an unknown key",
@@ -62,7 +62,7 @@ describe("parseJob", () => {
     [
       "an unknown wall",
       (d) => Object.assign(d.finishes[0]!, { on: "attic" }),
-      /^finishes\[0\]\.on: there is no wall "attic"/,
+      /^finishes\[0\]\.on: there is no wall or run "attic"/,
     ],
     [
       "ten thousand stripes",

@@ -131,7 +131,7 @@ export function formatPath(path: Path): string {
 function checkReferences(job: Job): Problem[] {
   const paints = new Set(job.paints.map((paint) => paint.id));
   const walls = new Set(job.walls.map((wall) => wall.id));
-  const runs = new Set(job.runs.map((run) => run.id));
+  const places = new Set([...walls, ...job.runs.map((run) => run.id)]);
   const problems = [
     ...duplicates(job.paints, ["paints"]),
     ...duplicates(job.walls, ["walls"]),
@@ -148,21 +148,37 @@ function checkReferences(job: Job): Problem[] {
     problems.push({ path: formatPath(path), message });
   };
   job.walls.forEach((wall, index) => expect(paints, wall.base, ["walls", index, "base"], "paint"));
-  job.runs.forEach((run, index) =>
-    run.walls.forEach((id, place) => expect(walls, id, ["runs", index, "walls", place], "wall")),
-  );
+  job.runs.forEach((run, index) => {
+    run.walls.forEach((id, place) => expect(walls, id, ["runs", index, "walls", place], "wall"));
+    problems.push(...checkRun(job, index));
+  });
   job.finishes.forEach((finish, index) => {
-    if (runs.has(finish.on)) {
-      const message = `${quote(finish.on)} is a run; this version lays finishes on single walls only, expected ${listed(walls)}`;
-      problems.push({ path: formatPath(["finishes", index, "on"]), message });
-    } else {
-      expect(walls, finish.on, ["finishes", index, "on"], "wall");
-    }
+    expect(places, finish.on, ["finishes", index, "on"], "wall or run");
     for (const { path, paint } of finishOf(finish.kind).paints(finish)) {
       expect(paints, paint, ["finishes", index, ...path], "paint");
     }
   });
   return problems;
+}
+
+/** A run takes each wall once, and all its walls from one datum: one floor, or one level line. */
+function checkRun(job: Job, index: number): Problem[] {
+  const { walls } = job.runs[index]!;
+  const isSurveyed = (id: string) => job.walls.find((wall) => wall.id === id)?.survey !== undefined;
+  return walls.flatMap((id, place): Problem[] => {
+    const path = formatPath(["runs", index, "walls", place]);
+    if (walls.indexOf(id) !== place) {
+      return [{ path, message: `${quote(id)} stands twice in this run; expected each wall once` }];
+    }
+    if (isSurveyed(id) === isSurveyed(walls[0]!)) return [];
+    const [is, first] = isSurveyed(id) ? ["surveyed", "quick"] : ["quick", "surveyed"];
+    return [
+      {
+        path,
+        message: `${quote(id)} is a ${is} wall and ${quote(walls[0]!)} a ${first} one; expected walls of one datum: all quick, or all surveyed from one level line`,
+      },
+    ];
+  });
 }
 
 const mostListed = 8;

@@ -1,6 +1,7 @@
 import { listPasses, type Pass } from "../rounds/listPasses";
+import { carryMarks } from "./carryMarks";
 import { describeWall } from "./describeWall";
-import { orderWall, type OrderWall, type OrderedWall } from "./orderWall";
+import { groupJoinedWalls, orderWalls, type OrderedWall, type OrderWalls } from "./orderWalls";
 import { planPaint } from "./planPaint";
 import { speakFinding } from "./speakFinding";
 import type { Plan, PlanRound } from "./planTypes";
@@ -13,12 +14,20 @@ import { tapeWidthMm } from "../trade/constants";
  * A job goes in, a plan comes out: pure, and the same for the same job on every engine. Everything that a
  * screen shows, the command line prints or a test checks comes from here.
  */
-export function plan(job: Job, order: OrderWall = orderWall): Plan {
+export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
   const speech = speechOf(job);
-  const walls = job.walls.map((_, index) => order(job, index));
+  const ordered = new Map(
+    groupJoinedWalls(job)
+      .flatMap((walls) => order(job, walls))
+      .map((wall) => [wall.wall.id, wall]),
+  );
+  const walls = job.walls.map(({ id }) => ordered.get(id)!);
   const passes = listPasses(coatsOfGroups(job, walls), job.school);
   const rounds = passes.map((pass) => planRound(job, walls, pass, passes));
-  const described = walls.map((wall) => describeWall(job, wall, passes, speech));
+  const described = carryMarks(
+    job,
+    walls.map((wall) => describeWall(job, wall, passes, speech)),
+  );
   const lengths = described.flatMap((wall) => wall.tape.map((piece) => piece.length));
   const total = totalTape(tapeWidthMm, lengths);
   const { paint, findings } = planPaint(job, walls, passes, described);

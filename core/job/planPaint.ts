@@ -3,7 +3,7 @@ import { calculateNeed, type PaintUse } from "../paint/calculateNeed";
 import { choosePacks } from "../paint/choosePacks";
 import type { Paint } from "../paint/schema";
 import type { Pass } from "../rounds/listPasses";
-import type { OrderedWall } from "./orderWall";
+import type { OrderedWall } from "./orderWalls";
 import type { PlanPaint, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
 

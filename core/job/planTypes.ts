@@ -1,5 +1,8 @@
 import type { Severity } from "../findings/finding";
 import type { MaskAgainst, TapeSide } from "../tape/planTape";
+import type { ConditionKind } from "../findings/preparation";
+import type { Visibility } from "../trade/visibleDifference";
+import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
 
 /** The plan document, as docs/job-format.md fixes it. Lengths in mm, areas in m2, volumes in ml. */
@@ -17,6 +20,12 @@ export type PlanPoint = [x: number, y: number];
 export interface PlanWall {
   id: string;
   surface_m2: number;
+  /** From end to end and floor to ceiling, before trim and openings. */
+  outline: PlanPoint[];
+  /** How far out the wall is and what that does to level lines; null where a stop keeps it from being built. */
+  survey: PlanSurvey | null;
+  /** What the wall's condition asks for before the first coat. */
+  preparation: { kind: ConditionKind; at: PlanPoint | null; note?: string; step: string; caution?: string }[];
   regions: PlanRegion[];
   /** The set-out lines in full, within the wall's trim, openings ignored. */
   lines: PlanLine[];
@@ -41,9 +50,50 @@ export interface PlanRegion {
   label: PlanPoint;
 }
 
+export interface PlanSurvey {
+  levelLine: {
+    /** From the wall's datum, and above the floor at the left end. */
+    at: number;
+    aboveFloor: number;
+    aboveFloorReading: string;
+    crosses: string[];
+    better: { at: number; reading: string } | null;
+    /** How far apart to tick it for each tool. */
+    ticks: { tool: string; every: number; reading: string }[];
+    /** Read again after the laser has moved: the same reading proves that the line has not. */
+    proof: { x: number; down: number; reading: string };
+  };
+  /** The line that the datums are judged for, and what it would show by each. */
+  judgedAt: number;
+  datums: PlanDatum[];
+  /** The wedges of the pattern's own lines beside the sides nearest to them. */
+  tapers: {
+    line: string;
+    use: string;
+    against: "floor" | "ceiling" | "left" | "right";
+    first: number;
+    last: number;
+    verdict: Visibility;
+  }[];
+}
+
+export interface PlanDatum {
+  choice: DatumChoice;
+  against: "floor" | "ceiling";
+  left: number;
+  right: number;
+  taper: number;
+  rise: number;
+  verdict: Visibility;
+  recommended: boolean;
+  why: string;
+}
+
 export interface PlanLine {
   id: string;
   finish: string;
+  /** Its number among the lines of its finish, from 0; a line that goes on around a corner keeps it. */
+  index: number;
   kind: "plumb" | "level" | "slant";
   path: [PlanPoint, PlanPoint];
   use: string;
@@ -57,6 +107,8 @@ export interface PlanMark {
   reading: string;
   error: number;
   use: string;
+  /** The mark on the wall before it in the run, from which this one carries around the corner. */
+  carriedFrom?: { wall: string; mark: string };
 }
 
 export interface PlanTape {
@@ -67,6 +119,8 @@ export interface PlanTape {
   over: string | null;
   cuts?: string;
   against?: MaskAgainst;
+  /** The wall around the corner whose colour it cuts. */
+  corner?: string;
   round: number;
   seal: string | null;
   width: number;
@@ -97,7 +151,10 @@ export interface PlanFit {
 
 export interface PlanChange {
   label: string;
-  finish: string;
+  finish?: string;
+  wall?: string;
+  /** Where in the finish or wall the keys are set; at its top when absent. */
+  path?: readonly (string | number)[];
   set: Readonly<Record<string, unknown>>;
 }
 

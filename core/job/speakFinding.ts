@@ -1,7 +1,7 @@
 import { cureLabels, describeFinding } from "../findings/messages";
-import type { Finding } from "../findings/finding";
+import type { Cure, Finding } from "../findings/finding";
 import type { Speech } from "../findings/speech";
-import type { PlanFinding } from "./planTypes";
+import type { PlanChange, PlanFinding } from "./planTypes";
 
 /** A finding in words, with its cure as a change that can be applied. */
 export function speakFinding(finding: Finding, speech: Speech): PlanFinding {
@@ -11,6 +11,14 @@ export function speakFinding(finding: Finding, speech: Speech): PlanFinding {
     severity,
     ...describeFinding(finding, speech),
     at: at && [at.x, at.y],
-    ...(cure && { change: { label: cureLabels[cure.kind](cure.count), finish: cure.finish, set: cure.set } }),
+    ...(cure && { change: describeCure(cure, speech) }),
   };
 }
+
+const describeCure = ({ kind, count, finish, wall, path, set }: Cure, speech: Speech): PlanChange => ({
+  label: cureLabels[kind](count, speech),
+  ...(finish !== undefined && { finish }),
+  ...(wall !== undefined && { wall }),
+  ...(path && { path }),
+  set,
+});

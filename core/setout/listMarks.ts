@@ -1,7 +1,10 @@
 import { roundToDivision } from "../measure/roundToDivision";
+import { distanceToSegment } from "../geometry/distanceToSegment";
 import type { Point } from "../geometry/point";
 import type { SetOutLine } from "../pattern/pattern";
-import { placeTolerance, type Surface } from "../wall/surface";
+import { placeTolerance } from "../wall/outline";
+import { offsetAt } from "../wall/polyline";
+import type { Surface } from "../wall/surface";
 
 export type MarkOn = "left" | "right" | "top" | "bottom" | "level" | "line";
 
@@ -59,7 +62,7 @@ export function listMarks(
       `${surface.wall.id}/end`,
       "right",
       "x",
-      surface.extent.maxX,
+      offsetAt(surface.shape.right, surface.wall.survey ? 0 : surface.extent.minY),
       "the right end of the wall",
     );
     checks.push(end);
@@ -67,8 +70,16 @@ export function listMarks(
   return { marks, checks };
 }
 
-function edgeAt(point: Point, { extent }: Surface): { on: MarkOn; axis: "x" | "y" } {
-  if (Math.abs(point.x - extent.minX) <= placeTolerance) return { on: "left", axis: "y" };
-  if (Math.abs(point.x - extent.maxX) <= placeTolerance) return { on: "right", axis: "y" };
-  return { on: Math.abs(point.y - extent.minY) <= placeTolerance ? "bottom" : "top", axis: "x" };
+/** The side of the wall that a place lies on, and the axis that fixes it there: along a steep side, the upright one. */
+function edgeAt(point: Point, { sides }: Surface): { on: MarkOn; axis: "x" | "y" } {
+  let best = { distance: Infinity, on: "left" as MarkOn, axis: "y" as "x" | "y" };
+  for (const { curve, source } of sides) {
+    const distance = distanceToSegment(point, curve.a, curve.b);
+    // Of two sides that meet in a corner the upright one is marked.
+    const isEnd = source === "left" || source === "right";
+    if (distance > best.distance + (isEnd ? placeTolerance : -placeTolerance)) continue;
+    const isSteep = Math.abs(curve.b.y - curve.a.y) > Math.abs(curve.b.x - curve.a.x);
+    best = { distance, on: source, axis: isSteep ? "y" : "x" };
+  }
+  return { on: best.on, axis: best.axis };
 }

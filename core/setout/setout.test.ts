@@ -11,6 +11,7 @@ const surfaceOf = (more: object = {}) =>
     .surface!;
 const lineOf = (kind: SetOutLine["kind"], x1: number, y1: number, x2: number, y2: number): SetOutLine => ({
   id: `w/f/${kind}`,
+  index: 0,
   kind,
   path: segment({ x: x1, y: y1 }, { x: x2, y: y2 }),
   use: "stripe 1 | stripe 2",

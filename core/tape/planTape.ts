@@ -1,4 +1,5 @@
-import type { Curve } from "../geometry/curve";
+import { curveLength, segment, type Curve, type Segment } from "../geometry/curve";
+import { besides } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
 import { joinEdges, type Stretch } from "./joinEdges";
@@ -19,21 +20,72 @@ export interface TapePiece {
   /** The colour whose edge it cuts; null for masks around the wall. */
   readonly cuts: string | null;
   readonly against: MaskAgainst | null;
+  /** The wall on the other side of the corner that it runs along; null for what is on this wall alone. */
+  readonly corner: string | null;
   /** The colour that is painted up to it, and its group. */
   readonly paints: string;
   readonly group: number;
 }
 
+/** A corner of a run as one of its two walls sees it: which end it is, and what of the other wall meets it there. */
+export interface JoinedEnd {
+  readonly end: "left" | "right";
+  readonly meets: readonly Meeting[];
+}
+
+interface Meeting {
+  /** This wall's region, and its stretch of the corner. */
+  readonly region: number;
+  readonly stretch: Segment;
+  /** The other wall's region. */
+  readonly other: { readonly wall: string; readonly colour: string; readonly group: number };
+}
+
 /**
- * The tape of one wall: every boundary between two colours once, on the region painted earlier, and masks
- * around each painted region. `groupOf` gives each region's group (0: left in base).
+ * The tape of one wall: every boundary between two colours once, on the region painted earlier, and masks around each
+ * painted region. A boundary at the corner of a run lies on the wall whose region is painted earlier; where a region
+ * goes on around the corner in the same colour, nothing is taped. `groupOf` gives each region's group (0: left in base).
  */
-export function planTape(pattern: Pattern, surface: Surface, groupOf: readonly number[]): TapePiece[] {
-  return joinEdges(pattern.edges).flatMap((stretch) =>
+export function planTape(
+  pattern: Pattern,
+  surface: Surface,
+  groupOf: readonly number[],
+  joined: readonly JoinedEnd[] = [],
+): TapePiece[] {
+  const flat = joinEdges(pattern.edges).flatMap((stretch) =>
     stretch.left === null || stretch.right === null
-      ? maskAround(stretch, surface, pattern, groupOf)
+      ? maskAround(stretch, surface, pattern, groupOf, joined)
       : tapeBoundary(stretch, pattern, groupOf),
   );
+  return [...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf))];
+}
+
+function tapeCorner(
+  { end, meets }: JoinedEnd,
+  { regions }: Pattern,
+  groupOf: readonly number[],
+): TapePiece[] {
+  return meets.flatMap(({ region, stretch, other }): TapePiece[] => {
+    const { colour } = regions[region]!;
+    const group = groupOf[region]!;
+    // Two bases of different colour that meet at a corner are as they were: nothing is painted there.
+    const isEarlier = group < other.group;
+    if (colour === other.colour || !isEarlier) return [];
+    return [
+      {
+        path: [stretch],
+        length: curveLength(stretch),
+        lies: end === "left" ? "right" : "left",
+        under: region,
+        over: colour,
+        cuts: other.colour,
+        against: null,
+        corner: other.wall,
+        paints: other.colour,
+        group: other.group,
+      },
+    ];
+  });
 }
 
 function tapeBoundary(stretch: Stretch, { regions }: Pattern, groupOf: readonly number[]): TapePiece[] {
@@ -49,6 +101,7 @@ function tapeBoundary(stretch: Stretch, { regions }: Pattern, groupOf: readonly 
       over: leftIsEarlier ? left.colour : right.colour,
       cuts: leftIsEarlier ? right.colour : left.colour,
       against: null,
+      corner: null,
       paints: leftIsEarlier ? right.colour : left.colour,
       group: Math.max(groupOf[stretch.left!]!, groupOf[stretch.right!]!),
     },
@@ -60,27 +113,30 @@ function maskAround(
   surface: Surface,
   { regions }: Pattern,
   groupOf: readonly number[],
+  joined: readonly JoinedEnd[],
 ): TapePiece[] {
   const inside = stretch.left ?? stretch.right!;
   const group = groupOf[inside]!;
   if (group === 0) return [];
-  const outsideIsLeft = stretch.left === null;
-  const lies = sideOf(stretch.path[0]!, outsideIsLeft);
-  const against = againstWhat(stretch.sources[0]!, surface);
-  const paints = regions[inside]!.colour;
-  return [
-    {
-      path: stretch.path,
-      length: stretch.length,
-      lies,
-      under: null,
-      over: null,
-      cuts: null,
-      against,
-      paints,
-      group,
-    },
-  ];
+  const source = stretch.sources[0]!;
+  const joint = joined.find(({ end }) => end === source);
+  const met = joint?.meets.filter(({ region }) => region === inside).map((meeting) => meeting.stretch) ?? [];
+  const paths =
+    met.length === 0
+      ? [stretch.path]
+      : besides(segment(stretch.path[0]!.a, stretch.path.at(-1)!.b), met).map((rest) => [rest]);
+  return paths.map((path) => ({
+    path,
+    length: path.reduce((sum, curve) => sum + curveLength(curve), 0),
+    lies: sideOf(path[0]!, stretch.left === null),
+    under: null,
+    over: null,
+    cuts: null,
+    against: againstWhat(source, surface),
+    corner: null,
+    paints: regions[inside]!.colour,
+    group,
+  }));
 }
 
 function againstWhat(source: string, { wall }: Surface): MaskAgainst {

@@ -67,3 +67,18 @@ export const materials = {
   "pearl-coat": { spreadRate: 8, coats: 2, touchDry: 60, recoat: 240, tapeOver: 1440 },
   whitewash: { spreadRate: 14, coats: 1, touchDry: 60, recoat: 180, tapeOver: 1440 },
 } as const;
+
+/** A door is read at one foot; on a sloping floor the other may stand this much below it. */
+export const doorDigMm = 60;
+
+/** Sides that are out by less than this are taken as true: it is within what readings differ by. */
+export const trueWithinMm = 3;
+
+/** Nearer than this to a floor or ceiling that is out, a level line makes a wedge that is looked at. */
+export const wedgeZoneMm = 300;
+
+/** A hollow or bump that light along the wall shows, under a straightedge of 2 m. */
+export const flatWithinMm = 3;
+
+/** What is at hand to draw a level line with, and its length; ticks stand so close that it meets two. */
+export const levellingTools = { "long level": 1800, "hand level": 600, laser: 2400 } as const;

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { segment } from "../geometry/curve";
 import { obstaclesOf, relateLines } from "./clearance";
 import { wallSchema } from "./schema";
+import { joinWalls } from "./strip";
 import { buildSurface } from "./surface";
 
 const surfaceOf = (more: object) => {
@@ -11,9 +12,13 @@ const surfaceOf = (more: object) => {
   );
   return surface!;
 };
+const strip = (more: object) => {
+  const surface = surfaceOf(more);
+  return joinWalls([surface.wall], () => surface);
+};
 const plumb = (x: number) => segment({ x, y: 0 }, { x, y: 2500 });
 const kinds = (more: object, ...xs: number[]) =>
-  relateLines(xs.map(plumb), obstaclesOf(surfaceOf(more))).map(({ kind, obstacle, gap }) => [
+  relateLines(xs.map(plumb), obstaclesOf(strip(more))).map(({ kind, obstacle, gap }) => [
     kind,
     obstacle.thing,
     gap,
@@ -59,7 +64,7 @@ describe("what a line comes close to", () => {
       fc.property(place, place, place, place, (x1, y1, x2, y2) => {
         fc.pre(Math.hypot(x2 - x1, y2 - y1) > 50);
         const line = segment({ x: x1, y: y1 }, { x: x2, y: y2 });
-        const found = relateLines([line], obstaclesOf(surfaceOf(plate))).find(
+        const found = relateLines([line], obstaclesOf(strip(plate))).find(
           ({ obstacle }) => obstacle.kind === "plate",
         );
         let nearest = Infinity;

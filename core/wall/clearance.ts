@@ -2,10 +2,14 @@ import { boxOfContour, type Box, type Segment } from "../geometry/curve";
 import { polygonContour } from "../geometry/contour";
 import { flattenContour } from "../geometry/flatten";
 import type { Point } from "../geometry/point";
+import { distanceToSegment } from "../geometry/distanceToSegment";
 import { lengthOf } from "../geometry/trig";
 import { nearMissMm, sliverMm } from "../trade/constants";
 import { openingContour } from "./openingContour";
-import { nameOf, placeTolerance, type Surface } from "./surface";
+import { placeTolerance } from "./outline";
+import type { Wall } from "./schema";
+import type { Strip } from "./strip";
+import { nameOf, type Surface } from "./surface";
 
 /** How a line stands to a thing on the wall that it comes close to. */
 export interface Relation {
@@ -26,24 +30,49 @@ export interface Obstacle {
   readonly box: Box;
 }
 
-/** The plates, casings and corners of a wall. */
-export function obstaclesOf({ wall, outline }: Surface): Obstacle[] {
-  const [, right, , left] = outline;
-  const plates = wall.fixtures.filter((fixture) => fixture.kind === "plate");
-  return [
-    ...plates.map((plate) => {
-      const { x, y, width, height } = plate;
-      const across = { x: x + width, y };
-      const points = [{ x, y }, across, { x: x + width, y: y + height }, { x, y: y + height }];
-      return obstacle("plate", nameOf(plate), points);
-    }),
-    ...wall.openings.map((opening) => {
-      const thing = opening.casing > 0 ? `the casing of ${nameOf(opening)}` : nameOf(opening);
-      return obstacle("casing", thing, flattenContour(openingContour(opening, opening.casing)));
-    }),
-    obstacle("corner", "the left corner", [left!.a, left!.b]),
-    obstacle("corner", "the right corner", [right!.a, right!.b]),
-  ];
+/** The plates, casings and corners of the walls of a strip, in the strip's coordinates. */
+export function obstaclesOf({ parts }: Strip): Obstacle[] {
+  return parts.flatMap(({ wall, surface, offset }, index) => {
+    const plates = wall.fixtures.filter((fixture) => fixture.kind === "plate");
+    const before = parts[index - 1];
+    const leftEnd = before
+      ? `the corner of ${calledOf(before.wall)} and ${calledOf(wall)}`
+      : "the left corner";
+    return [
+      ...plates.map((plate) => {
+        const { x, y, width, height } = plate;
+        const [low, high] = [x + offset, x + width + offset];
+        const top = y + height;
+        const points = [
+          { x: low, y },
+          { x: high, y },
+          { x: high, y: top },
+          { x: low, y: top },
+        ];
+        return obstacle("plate", nameOf(plate), points);
+      }),
+      ...wall.openings.map((opening) => {
+        const thing = opening.casing > 0 ? `the casing of ${nameOf(opening)}` : nameOf(opening);
+        const points = flattenContour(openingContour(opening, opening.casing));
+        return obstacle("casing", thing, moved(points, offset));
+      }),
+      ...(surface ? [obstacle("corner", leftEnd, moved(endOf(surface, "left"), offset))] : []),
+      ...(surface && index === parts.length - 1
+        ? [obstacle("corner", "the right corner", moved(endOf(surface, "right"), offset))]
+        : []),
+    ];
+  });
+}
+
+const calledOf = (wall: Wall): string => `the ${(wall.name ?? wall.id).toLowerCase()}`;
+
+const moved = (points: readonly Point[], dx: number): readonly Point[] =>
+  dx === 0 ? points : points.map(({ x, y }) => ({ x: x + dx, y }));
+
+/** The corners of one end of a wall between trim. */
+function endOf({ sides }: Surface, end: "left" | "right"): Point[] {
+  const pieces = sides.filter(({ source }) => source === end);
+  return pieces.flatMap(({ curve }, index) => (index === 0 ? [curve.a, curve.b] : [curve.b]));
 }
 
 function obstacle(kind: Obstacle["kind"], thing: string, points: readonly Point[]): Obstacle {
@@ -110,11 +139,3 @@ function crosses({ a, b }: Segment, c: Point, d: Point): boolean {
 /** Sign of the turn from p to q to r: 1 left, -1 right, 0 straight on. */
 const sideOf = (p: Point, q: Point, r: Point): number =>
   Math.sign((q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x));
-
-function distanceToSegment(point: Point, a: Point, b: Point): number {
-  const [dx, dy] = [b.x - a.x, b.y - a.y];
-  const lengthSquared = dx * dx + dy * dy;
-  const share = lengthSquared === 0 ? 0 : ((point.x - a.x) * dx + (point.y - a.y) * dy) / lengthSquared;
-  const within = Math.min(1, Math.max(0, share));
-  return lengthOf(point.x - a.x - dx * within, point.y - a.y - dy * within);
-}

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { coordinateRange, idSchema, lengthSchema, sizeRange, wallSideRange } from "../measure/schema";
+import { surveySchema } from "./surveySchema";
 
 const positiveSize = { min: 1, max: sizeRange.max };
 
@@ -42,26 +43,87 @@ export const fixtureSchema = z.strictObject({
 
 const edgeSchema = z.enum(["internal", "external", "stop"]).default("internal");
 
-export const wallSchema = z.strictObject({
-  id: idSchema,
-  name: z.string().max(120).optional(),
-  width: lengthSchema(wallSideRange),
-  height: lengthSchema(wallSideRange),
-  skirting: lengthSchema(sizeRange).default(0),
-  cornice: lengthSchema(sizeRange).default(0),
-  texture: z.enum(["smooth", "light", "heavy", "brick", "boards"]).default("smooth"),
-  base: idSchema.describe("the paint that is underneath"),
-  baseState: z.enum(["on", "paint"]).default("on"),
-  openings: z.array(openingSchema).max(500).default([]),
-  fixtures: z.array(fixtureSchema).max(500).default([]),
-  leftEdge: edgeSchema,
-  rightEdge: edgeSchema,
+/** What is the matter with the surface, and where: it becomes preparation and cautions. */
+export const conditionSchema = z.strictObject({
+  kind: z.enum(["crack", "patch", "gloss", "grease", "bare-plaster", "old-paint"]),
+  at: z.tuple([lengthSchema(coordinateRange), lengthSchema(coordinateRange)]).optional(),
+  note: z.string().max(400).optional(),
 });
 
+/** A hollow or a bump under a straightedge held on the wall. */
+export const flatnessSchema = z.strictObject({
+  at: z.tuple([lengthSchema(coordinateRange), lengthSchema(coordinateRange)]),
+  gap: lengthSchema(sizeRange),
+  straightedge: lengthSchema(wallSideRange).default(2000),
+});
+
+/** The two diagonals, corner to corner. */
+const diagonalsSchema = z.strictObject({
+  rising: lengthSchema(wallSideRange).describe("lower left to upper right"),
+  falling: lengthSchema(wallSideRange).describe("upper left to lower right"),
+});
+
+export const wallSchema = z
+  .strictObject({
+    id: idSchema,
+    name: z.string().max(120).optional(),
+    width: lengthSchema(wallSideRange)
+      .optional()
+      .describe("of a survey: the right plumb line, else the last station"),
+    height: lengthSchema(wallSideRange).optional().describe("of a quick wall only"),
+    survey: surveySchema.optional(),
+    diagonals: diagonalsSchema.optional(),
+    flatness: z.array(flatnessSchema).max(500).default([]),
+    judgeAt: lengthSchema(coordinateRange)
+      .optional()
+      .describe("height of the line that the datums are judged for"),
+    skirting: lengthSchema(sizeRange).default(0),
+    cornice: lengthSchema(sizeRange).default(0),
+    texture: z.enum(["smooth", "light", "heavy", "brick", "boards"]).default("smooth"),
+    base: idSchema.describe("the paint that is underneath"),
+    baseState: z.enum(["on", "paint"]).default("on"),
+    conditions: z.array(conditionSchema).max(200).default([]),
+    openings: z.array(openingSchema).max(500).default([]),
+    fixtures: z.array(fixtureSchema).max(500).default([]),
+    leftEdge: edgeSchema,
+    rightEdge: edgeSchema,
+  })
+  .transform((wall, context) => {
+    const issue = (path: (string | number)[], message: string) => {
+      context.addIssue({ code: "custom", path, message });
+      return z.NEVER;
+    };
+    const { survey } = wall;
+    if (!survey) {
+      if (wall.width === undefined) issue(["width"], "missing; expected a length, or a survey");
+      if (wall.height === undefined) issue(["height"], "missing; expected a length, or a survey");
+      return { ...wall, width: wall.width!, height: wall.height! };
+    }
+    if (wall.height !== undefined) {
+      return issue(
+        ["height"],
+        "a surveyed wall has its heights in its stations; expected height to be left out",
+      );
+    }
+    const last = survey.stations.at(-1)!.x;
+    const width = wall.width ?? last;
+    if (width < wallSideRange.min || width > wallSideRange.max) {
+      const message = `the last station gives the wall's width, and ${width} is out of range; expected ${wallSideRange.min} to ${wallSideRange.max} mm, or a width`;
+      return issue(["survey", "stations", survey.stations.length - 1, "x"], message);
+    }
+    return { ...wall, width, height: undefined };
+  });
+
 /** Walls joined at corners and treated as one strip. */
-export const runSchema = z.strictObject({ id: idSchema, walls: z.array(idSchema).min(1).max(100) });
+export const runSchema = z.strictObject({
+  id: idSchema,
+  name: z.string().max(120).optional(),
+  walls: z.array(idSchema).min(1).max(100),
+});
 
 export type Wall = z.infer<typeof wallSchema>;
+export type Run = z.infer<typeof runSchema>;
+export type Condition = Wall["conditions"][number];
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
 export type Texture = Wall["texture"];

@@ -1,21 +1,29 @@
 import { arrange } from "../geometry/arrange";
-import { isInsideContour, rectangleContour } from "../geometry/contour";
+import { isInsideContour } from "../geometry/contour";
+import { flattenContour } from "../geometry/flatten";
 import { boxOfContour, type Box, type Contour } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import type { Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import type { Finding } from "../findings/finding";
+import { doorDigMm } from "../trade/constants";
+import { cutOutline, isWithin, placeTolerance, traceOutline } from "./outline";
 import { openingContour } from "./openingContour";
 import type { Fixture, Opening, Wall } from "./schema";
+import { clearHeightAt, insideTrim, shapeOfWall, type SideName, type WallShape } from "./wallShape";
 
 /** Which part of the wall a stretch of the surface's edge belongs to. */
-export type EdgeSource = "bottom" | "right" | "top" | "left" | `opening ${string}`;
+export type EdgeSource = SideName | `opening ${string}`;
 
-/** A wall's paintable outline after openings and trim. x to the right, y up from the floor at the left. */
+/** A wall's paintable outline after openings and trim. x to the right, y up from the wall's datum. */
 export interface Surface {
   readonly wall: Wall;
-  /** Between trim and corners, openings not yet taken out. */
+  /** The wall from floor to ceiling and end to end. */
+  readonly shape: WallShape;
+  /** Between trim and ends, openings not yet taken out. */
   readonly outline: Contour;
+  /** The same by the side of the wall that each piece belongs to. */
+  readonly sides: readonly SourcedCurve<SideName>[];
   /** The box of the outline: the span of a finish is measured across it. */
   readonly extent: Box;
   /** Openings with their casings. */
@@ -24,38 +32,47 @@ export interface Surface {
   readonly area: number;
 }
 
-/** Places closer than this, in mm, are one (`job-format.md`). */
-export const placeTolerance = 0.01;
-
 /** What a thing on the wall is called in a sentence. */
 export function nameOf(thing: Opening | Fixture): string {
   return thing.name ? `the ${thing.name}` : `the ${thing.kind}`;
 }
 
-/** The surface of a quick wall, or null with the reason as a stop finding. */
+/** The surface of a wall, or null with the reason as a stop finding. */
 export function buildSurface(wall: Wall): { surface: Surface | null; findings: Finding[] } {
-  const findings: Finding[] = checkThings(wall);
+  const shape = shapeOfWall(wall);
+  const whole = traceOutline(shape);
+  if (!whole) return { surface: null, findings: [stop("outline-crosses", {})] };
+  const inside = cutOutline(insideTrim(shape, wall.skirting, wall.cornice));
+  if (!inside) {
+    const values = { trim: wall.skirting + wall.cornice, height: lowestHeight(shape, whole.sides) };
+    return { surface: null, findings: [stop("trim-too-tall", values)] };
+  }
+  const findings = checkThings(wall, whole.contour);
   if (findings.some((finding) => finding.severity === "stop")) return { surface: null, findings };
-  const outline = rectangleContour(0, wall.skirting, wall.width, wall.height - wall.cornice);
-  const sides = ["bottom", "right", "top", "left"] as const;
   const covers = wall.openings.map((opening) => ({
     opening,
     contour: openingContour(opening, opening.casing),
   }));
   const curves: SourcedCurve<EdgeSource>[] = [
-    ...outline.map((curve, index) => ({ curve, source: sides[index]! })),
+    ...inside.sides,
     ...covers.flatMap(({ opening, contour }) =>
       contour.map((curve) => ({ curve, source: `opening ${opening.id}` as const })),
     ),
   ];
-  const shape = { outline, covers };
+  const outline = inside.contour;
   const area = arrange(curves, placeTolerance)
-    .faces.filter((face) => isOnSurface(shape, interiorPoint(face)))
+    .faces.filter((face) => isOnSurface({ outline, covers }, interiorPoint(face)))
     .reduce((sum, face) => sum + face.area, 0);
   if (area === 0) {
     return { surface: null, findings: [...findings, stop("nothing-to-paint", {})] };
   }
-  return { surface: { wall, ...shape, extent: boxOfContour(outline), curves, area }, findings };
+  const extent = boxOfContour(outline);
+  return { surface: { wall, shape, outline, sides: inside.sides, extent, covers, curves, area }, findings };
+}
+
+/** The least height from floor to ceiling, at the corners of the outline. */
+function lowestHeight(shape: WallShape, sides: readonly SourcedCurve<SideName>[]): number {
+  return Math.min(...sides.map(({ curve }) => clearHeightAt(shape, curve.a.x)));
 }
 
 /** Whether a point that lies on no edge can be painted. */
@@ -66,19 +83,17 @@ export function isOnSurface(surface: Pick<Surface, "outline" | "covers">, point:
   );
 }
 
-function checkThings(wall: Wall): Finding[] {
-  const trim = wall.skirting + wall.cornice;
-  if (trim >= wall.height) return [stop("trim-too-tall", { trim, height: wall.height })];
+function checkThings(wall: Wall, outline: Contour): Finding[] {
   return [
     ...wall.openings
-      .filter((opening) => reachesOutside(opening, wall))
+      .filter((opening) => !isOpeningOnWall(opening, wall, outline))
       .map((opening): Finding => ({
         ...stop("opening-outside", { thing: nameOf(opening) }),
         at: centreOf(opening),
       })),
     ...checkOverlaps(wall.openings),
     ...wall.fixtures
-      .filter((fixture) => fixture.kind !== "furniture" && reachesOutside(fixture, wall))
+      .filter((fixture) => fixture.kind !== "furniture" && !isWithin(cornersOf(fixture), outline))
       .map((fixture): Finding => ({
         code: "fixture-outside",
         severity: "check",
@@ -86,6 +101,19 @@ function checkThings(wall: Wall): Finding[] {
         at: centreOf(fixture),
       })),
   ];
+}
+
+/**
+ * A door on a surveyed floor is read at one of its feet, so where the floor slopes the other may dig in a little:
+ * what is below the floor is cut off, and only a door that digs deeper is out of place.
+ */
+function isOpeningOnWall(opening: Opening, { survey }: Wall, outline: Contour): boolean {
+  const dig = survey && opening.kind === "door" ? doorDigMm : 0;
+  const raised =
+    dig > 0 && opening.height > dig
+      ? { ...opening, y: opening.y + dig, height: opening.height - dig }
+      : opening;
+  return isWithin(flattenContour(openingContour(raised, 0)), outline);
 }
 
 function checkOverlaps(openings: readonly Opening[]): Finding[] {
@@ -113,10 +141,12 @@ function overlap(first: Opening, second: Opening): boolean {
   });
 }
 
-function reachesOutside({ x, y, width, height }: Opening | Fixture, wall: Wall): boolean {
-  const slack = placeTolerance;
-  return x < -slack || y < -slack || x + width > wall.width + slack || y + height > wall.height + slack;
-}
+const cornersOf = ({ x, y, width, height }: Opening | Fixture): Point[] => [
+  { x, y },
+  { x: x + width, y },
+  { x: x + width, y: y + height },
+  { x, y: y + height },
+];
 
 const centreOf = ({ x, y, width, height }: Opening | Fixture): Point => ({
   x: x + width / 2,
@@ -125,7 +155,7 @@ const centreOf = ({ x, y, width, height }: Opening | Fixture): Point => ({
 
 function stop(code: "trim-too-tall", values: { trim: number; height: number }): Finding;
 function stop(code: "opening-outside", values: { thing: string }): Finding & { code: "opening-outside" };
-function stop(code: "nothing-to-paint", values: Record<never, never>): Finding;
+function stop(code: "nothing-to-paint" | "outline-crosses", values: Record<never, never>): Finding;
 function stop(code: Finding["code"], values: object): Finding {
   return { code, severity: "stop", values, at: null } as Finding;
 }

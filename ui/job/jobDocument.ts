@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import type { jobSchema } from "@/core/job/schema";
+import type { PlanChange } from "@/core/job/planTypes";
 import { parseJob, type ParsedJob, type Problem } from "@/core/job/parseJob";
 
 /** A job document as it is written: texts such as `9' 4 3/8"` are kept, defaults are not filled in. */
@@ -63,4 +64,26 @@ export function setIn<Value>(value: Value, path: readonly (string | number)[], r
   }
   const record = value as Record<string | number, unknown>;
   return { ...record, [key]: setIn(record[key] ?? {}, rest, replacement) } as Value;
+}
+
+function getIn(value: unknown, path: readonly (string | number)[]): unknown {
+  return path.reduce<unknown>(
+    (at, key) => (at as Record<string | number, unknown> | undefined)?.[key],
+    value,
+  );
+}
+
+/** A document with a change that the plan offers made in it: keys of a finish or a wall, or of a place within. */
+export function applyChange(
+  document: JobDocument,
+  { finish, wall, path = [], set }: PlanChange,
+): JobDocument {
+  const merge = <Item>(item: Item): Item =>
+    setIn(item, path, { ...(getIn(item, path) as Record<string, unknown>), ...set });
+  return {
+    ...document,
+    finishes:
+      finish === undefined ? document.finishes : changeById<FinishDocument>(document.finishes, finish, merge),
+    walls: wall === undefined ? document.walls : changeById<WallDocument>(document.walls, wall, merge),
+  };
 }

@@ -2,7 +2,7 @@
 
 import type { PlanFinding } from "@/core/job/planTypes";
 import { useJobState } from "@/ui/job/JobProvider";
-import { changeById, type FinishDocument } from "@/ui/job/jobDocument";
+import { applyChange } from "@/ui/job/jobDocument";
 import { Button } from "./Button";
 import { Measure } from "./Measure";
 
@@ -24,11 +24,6 @@ export function FindingList({ findings, keyOf }: Props) {
   const pointAt = useJobState((state) => state.pointAt);
   const change = useJobState((state) => state.change);
   if (findings.length === 0) return null;
-  const apply = ({ finish: id, set }: NonNullable<PlanFinding["change"]>) =>
-    change((document) => ({
-      ...document,
-      finishes: changeById<FinishDocument>(document.finishes, id, (finish) => ({ ...finish, ...set })),
-    }));
   return (
     <ul className="flex flex-col gap-3" aria-label="Findings">
       {findings.map((finding, index) => {
@@ -59,7 +54,7 @@ export function FindingList({ findings, keyOf }: Props) {
                 <Button
                   look="cure"
                   className="mt-2"
-                  onClick={() => apply(finding.change!)}
+                  onClick={() => change((document) => applyChange(document, finding.change!))}
                   onFocus={() => pointAt(key)}
                   onBlur={() => pointAt(null)}
                 >

@@ -6,6 +6,8 @@ import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
+import type { Box } from "@/core/geometry/curve";
+import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
 
@@ -23,10 +25,12 @@ const leastLabelGap = 17;
 
 /** The wall to scale with running readings along the top (or up the left), hatched by paint. */
 export function PrintedElevation({ job, wall, planned }: Props) {
-  const scale = Math.min((sheetWidth - margin.left - margin.right) / wall.width, tallest / wall.height);
-  const height = wall.height * scale + margin.top + margin.bottom;
-  const x = (mm: number) => margin.left + mm * scale;
-  const y = (mm: number) => margin.top + (wall.height - mm) * scale;
+  const box = boxOfWall(wall);
+  const [wide, high] = [box.maxX - box.minX, box.maxY - box.minY];
+  const scale = Math.min((sheetWidth - margin.left - margin.right) / wide, tallest / high);
+  const height = high * scale + margin.top + margin.bottom;
+  const x = (mm: number) => margin.left + (mm - box.minX) * scale;
+  const y = (mm: number) => margin.top + (box.maxY - mm) * scale;
   const onSheet = (points: readonly PlanPoint[]) =>
     pathOf(
       points.map(([px, py]) => [x(px), -y(py)]),
@@ -41,15 +45,7 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       aria-label="Elevation with running dimensions"
     >
       <PrintHatches />
-      <rect
-        x={x(0)}
-        y={y(wall.height)}
-        width={wall.width * scale}
-        height={wall.height * scale}
-        fill="none"
-        stroke="#000"
-        strokeWidth={1.6}
-      />
+      <path d={onSheet(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
       {planned.regions.map((region) => (
         <path
           key={region.id}
@@ -92,7 +88,7 @@ export function PrintedElevation({ job, wall, planned }: Props) {
           strokeDasharray={fixture.kind === "furniture" ? "5 4" : undefined}
         />
       ))}
-      <Readings planned={planned} x={x} y={y} wall={wall} />
+      <Readings planned={planned} x={x} y={y} box={box} />
       <g stroke="#000">
         <line x1={x(0)} x2={x(wall.width)} y1={height - 20} y2={height - 20} />
         <path d={`M${x(0) - 4} ${height - 16}l8 -8M${x(wall.width) - 4} ${height - 16}l8 -8`} />
@@ -108,20 +104,20 @@ export function PrintedElevation({ job, wall, planned }: Props) {
 
 interface ReadingsProps {
   readonly planned: PlanWall;
-  readonly wall: Wall;
+  readonly box: Box;
   readonly x: (mm: number) => number;
   readonly y: (mm: number) => number;
 }
 
 /** Every mark's tick; readings that would crowd each other are left to the table. */
-function Readings({ planned, wall, x, y }: ReadingsProps) {
+function Readings({ planned, box, x, y }: ReadingsProps) {
   return (
     <g>
       {planned.marks.map((mark, index) => {
         const isX = mark.axis === "x";
         const isNear = isX ? mark.on !== "bottom" : mark.on !== "right";
         const at = isX ? x(mark.at) : y(mark.at);
-        const edge = isX ? y(isNear ? wall.height : 0) : x(isNear ? 0 : wall.width);
+        const edge = isX ? y(isNear ? box.maxY : box.minY) : x(isNear ? box.minX : box.maxX);
         const tick = isNear ? -11 : 10;
         const text = mark.reading;
         const place = isX

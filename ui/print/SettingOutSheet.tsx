@@ -6,6 +6,7 @@ import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
 import { tapeAtMark } from "@/ui/stations/mark/tapeAtMark";
+import { boxOfWall } from "@/core/wall/boxOfWall";
 import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
 
@@ -24,6 +25,8 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
   const colours = new Set(
     planned.regions.map((region) => region.colour).concat(planned.tape.map((piece) => piece.seal ?? "")),
   );
+  const box = boxOfWall(wall);
+  const high = box.maxY - box.minY;
   const stops = planned.findings.filter((finding) => finding.severity !== "note");
   return (
     <article className="mx-auto max-w-[820px] bg-white px-4 pb-8 text-[10.5pt] leading-snug text-black print:max-w-none print:p-0">
@@ -33,7 +36,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
       </header>
       <p className="py-1.5">
         <Measure>
-          {`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high. To paint: ${formatArea(planned.surface_m2, job.units)}. Tape read to ${formatDivision(job)}. All readings from the left end of the wall and from the floor there; never from the last mark.${planned.level ? ` Level line ${planned.level.reading} up from the floor at the left.` : ""}`}
+          {`${formatSpan(wall.width, job.units)} wide, ${formatSpan(high, job.units)} high. To paint: ${formatArea(planned.surface_m2, job.units)}. Tape read to ${formatDivision(job)}. ${datumSentence(wall, planned)}`}
         </Measure>
       </p>
       <PrintedElevation job={job} wall={wall} planned={planned} />
@@ -65,7 +68,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
               <span className="text-[9pt] leading-tight">
                 {[
                   tapeSide(planned, mark),
-                  mark.on === "level" ? "" : `${madeAlong(mark)}, from the ${measuredFrom(mark)}`,
+                  mark.on === "level" ? "" : `${madeAlong(mark)}, from the ${measuredFrom(mark, wall)}`,
                 ]
                   .filter(Boolean)
                   .join("; ")}
@@ -125,6 +128,16 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
       </Section>
     </article>
   );
+}
+
+/** What every reading is taken from. */
+function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): string {
+  if (survey) {
+    const height = planned ? `, ${planned.levelLine.aboveFloorReading} above the floor at the left` : "";
+    return `All readings from the left plumb line and from the level line${height}; never from the last mark or a corner.`;
+  }
+  const line = level ? ` Level line ${level.reading} up from the floor at the left.` : "";
+  return `All readings from the left end of the wall and from the floor there; never from the last mark.${line}`;
 }
 
 /** The side of the mark on which the tape sits, in two words. */

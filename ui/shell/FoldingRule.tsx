@@ -120,6 +120,7 @@ const patternCodes = new Set([
   "anchor-outside",
   "too-many-divisions",
   "too-narrow",
+  "taper-shows",
 ]);
 
 /** How each station stands: what is noticed at it, or that there is nothing left to do. */

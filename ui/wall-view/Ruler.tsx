@@ -143,8 +143,10 @@ function Tick({
 
 function labelOf(mm: number, units: UnitSystem): string {
   if (mm === 0) return "";
-  if (units === "metric") return mm % 1000 === 0 ? `${mm / 1000} m` : String(Math.round(mm));
-  const inches = mm / mmPerInch;
+  // Down from a level line is read off the tape like up from it.
+  const reading = Math.abs(mm);
+  if (units === "metric") return reading % 1000 === 0 ? `${reading / 1000} m` : String(Math.round(reading));
+  const inches = reading / mmPerInch;
   const feet = inches / 12;
   if (Math.abs(feet - Math.round(feet)) < 1e-6) return `${Math.round(feet)}′`;
   return `${trim(inches)}″`;

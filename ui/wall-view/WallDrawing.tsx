@@ -2,6 +2,7 @@ import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
+import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 
 interface Props {
@@ -12,23 +13,28 @@ interface Props {
   readonly hatch?: string;
 }
 
-/** An SVG path through points given with y up, in a wall whose top is drawn at 0. */
-export function pathOf(points: readonly PlanPoint[], height: number): string {
-  return `M${points.map(([x, y]) => `${x} ${height - y}`).join("L")}Z`;
+/** An SVG path through points given with y up, in a wall whose top (in its own mm) is drawn at 0. */
+export function pathOf(points: readonly PlanPoint[], top: number): string {
+  return `M${points.map(([x, y]) => `${x} ${top - y}`).join("L")}Z`;
 }
 
-/** The elevation of a wall in its own mm, y down from the top of the wall. Colours are the client's own. */
+const asPoints = (corners: readonly { x: number; y: number }[]): PlanPoint[] =>
+  corners.map(({ x, y }) => [x, y]);
+
+/** The elevation of a wall in its own mm: x from its datum, y down from its top. Colours are the client's own. */
 export function WallDrawing({ wall, plan, paints, hatch }: Props) {
-  const { width, height, skirting, cornice } = wall;
+  const top = boxOfWall(wall).maxY;
+  const outline = pathOf(asPoints(cornersOfWall(wall)), top);
+  const inside = pathOf(asPoints(cornersInsideTrim(wall)), top);
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
   const hatchOf = (id: string) => paints.findIndex((paint) => paint.id === id) % hatches.length;
   return (
     <g>
       {hatch && <HatchPatterns prefix={hatch} />}
-      <rect width={width} height={height} fill="#fdfaf3" />
+      <path d={outline} fill="#fbf8f1" />
       {plan?.regions.length
         ? plan.regions.map((region) => {
-            const d = [region.outline, ...region.holes].map((ring) => pathOf(ring, height)).join("");
+            const d = [region.outline, ...region.holes].map((ring) => pathOf(ring, top)).join("");
             return (
               <g key={region.id}>
                 <path d={d} fill={hexOf(region.colour)} fillRule="evenodd" />
@@ -38,23 +44,22 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
               </g>
             );
           })
-        : skirting + cornice < height && (
-            <rect y={cornice} width={width} height={height - skirting - cornice} fill={hexOf(wall.base)} />
-          )}
-      {cornice > 0 && <Trim y={0} width={width} height={cornice} />}
-      {skirting > 0 && <Trim y={height - skirting} width={width} height={skirting} />}
+        : plan?.surface_m2 !== 0 && <path d={inside} fill={hexOf(wall.base)} />}
+      {wall.skirting + wall.cornice > 0 && plan?.surface_m2 !== 0 && (
+        <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />
+      )}
       {wall.openings.map((opening) => (
         <g key={opening.id}>
           {opening.casing > 0 && (
             <path
-              d={pathOf(pointsOf(opening, opening.casing), height)}
+              d={pathOf(pointsOf(opening, opening.casing), top)}
               fill="#f7f3ea"
               stroke="#8b8074"
               vectorEffect="non-scaling-stroke"
             />
           )}
           <path
-            d={pathOf(pointsOf(opening, 0), height)}
+            d={pathOf(pointsOf(opening, 0), top)}
             fill={opening.kind === "window" ? "#e2e8ea" : "#e6dfd3"}
             stroke="#8b8074"
             vectorEffect="non-scaling-stroke"
@@ -67,7 +72,7 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
           <rect
             key={fixture.id}
             x={fixture.x}
-            y={height - fixture.y - fixture.height}
+            y={top - fixture.y - fixture.height}
             width={fixture.width}
             height={fixture.height}
             fill={isFurniture ? "none" : "#ffffff"}
@@ -77,34 +82,13 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
           />
         );
       })}
-      <rect
-        width={width}
-        height={height}
-        fill="none"
-        stroke="#2b1f33"
-        strokeOpacity="0.55"
-        vectorEffect="non-scaling-stroke"
-      />
+      <path d={outline} fill="none" stroke="#2b1f33" strokeOpacity="0.55" vectorEffect="non-scaling-stroke" />
     </g>
   );
 }
 
 const pointsOf = (opening: Wall["openings"][number], margin: number): PlanPoint[] =>
   flattenContour(openingContour(opening, margin)).map(({ x, y }) => [x, y]);
-
-function Trim({ y, width, height }: { y: number; width: number; height: number }) {
-  return (
-    <rect
-      y={y}
-      width={width}
-      height={height}
-      fill="#fbf8f1"
-      stroke="#b9ad9b"
-      strokeWidth={1}
-      vectorEffect="non-scaling-stroke"
-    />
-  );
-}
 
 /** Angle and spacing in mm; as many as colours are likely on one wall. */
 const hatches = [
@@ -138,9 +122,10 @@ function HatchPatterns({ prefix }: { prefix: string }) {
 
 /** The whole wall as a small picture. */
 export function MiniWall({ wall, plan, paints, className }: Omit<Props, "hatch"> & { className?: string }) {
+  const { minX, maxX, minY, maxY } = boxOfWall(wall);
   return (
     <svg
-      viewBox={`0 0 ${wall.width} ${wall.height}`}
+      viewBox={`${minX} 0 ${maxX - minX} ${maxY - minY}`}
       className={className}
       preserveAspectRatio="xMidYMid meet"
       aria-hidden="true"

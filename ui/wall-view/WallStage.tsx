@@ -2,7 +2,9 @@
 
 import { Maximize, Minus, Plus, SquareSplitHorizontal } from "lucide-react";
 import { useId, useState, type KeyboardEvent, type ReactNode } from "react";
+import type { Box } from "@/core/geometry/curve";
 import { formatSpan } from "@/core/measure/formatLength";
+import { boxOfWall } from "@/core/wall/boxOfWall";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
@@ -16,7 +18,12 @@ export interface LayerFrame {
   readonly y: (mm: number) => number;
   readonly view: View;
   readonly size: Size;
+  /** What the wall takes up, in mm from its datum. */
+  readonly box: Box;
 }
+
+const noWall: Box = { minX: 0, maxX: 4000, minY: 0, maxY: 2600 };
+const sizeOf = ({ minX, maxX, minY, maxY }: Box): Size => ({ width: maxX - minX, height: maxY - minY });
 
 interface Props {
   readonly wallId: string;
@@ -30,13 +37,15 @@ export function WallStage({ wallId, layer }: Props) {
   const hatchId = useId().replace(/[^\w-]/g, "");
   const [hatched, setHatched] = useState(false);
   const wall = found?.wall;
-  const { stage, size, view, zoom, fit, isFitted } = useView(wall ?? { width: 4000, height: 2600 });
+  const box = wall ? boxOfWall(wall) : noWall;
+  const { stage, size, view, zoom, fit, isFitted } = useView(sizeOf(box));
   if (!wall) return null;
   const frame: LayerFrame = {
-    x: (mm) => view.left + mm * view.scale,
-    y: (mm) => view.top + (wall.height - mm) * view.scale,
+    x: (mm) => view.left + (mm - box.minX) * view.scale,
+    y: (mm) => view.top + (box.maxY - mm) * view.scale,
     view,
     size,
+    box,
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "+" || event.key === "=") zoom(1.25);
@@ -53,7 +62,7 @@ export function WallStage({ wallId, layer }: Props) {
       <div className="flex flex-wrap items-baseline gap-x-4 px-4 pt-3 max-md:sr-only md:pl-[62px]">
         <h1 className="text-lg font-bold">{wall.name ?? wall.id}</h1>
         <p className="text-[0.9375rem] text-soft">
-          <Measure>{`${formatSpan(wall.width, job.units)} wide, ${formatSpan(wall.height, job.units)} high`}</Measure>
+          <Measure>{`${formatSpan(wall.width, job.units)} wide, ${formatSpan(box.maxY - box.minY, job.units)} high`}</Measure>
         </p>
         <div className="ml-auto hidden gap-1 md:flex">
           <Button
@@ -85,7 +94,7 @@ export function WallStage({ wallId, layer }: Props) {
         onKeyDown={onKeyDown}
       >
         <svg width={size.width} height={size.height} className="absolute inset-0 block select-none">
-          <g transform={`translate(${view.left} ${view.top}) scale(${view.scale})`}>
+          <g transform={`translate(${view.left} ${view.top}) scale(${view.scale}) translate(${-box.minX} 0)`}>
             <WallDrawing
               wall={wall}
               plan={found.plan}
@@ -94,16 +103,16 @@ export function WallStage({ wallId, layer }: Props) {
             />
           </g>
           {layer(frame)}
-          <Rulers frame={frame} wall={wall} />
+          <Rulers frame={frame} />
         </svg>
       </div>
     </section>
   );
 }
 
-function Rulers({ frame, wall }: { frame: LayerFrame; wall: Size }) {
+function Rulers({ frame }: { frame: LayerFrame }) {
   const { units } = useJob();
-  const { view, size } = frame;
+  const { view, size, box } = frame;
   // The rulers lie beside the wall, but never leave the stage when it is panned or zoomed.
   const top = Math.min(Math.max(2, view.top - 40), size.height - 30);
   const left = Math.min(Math.max(2, view.left - 44), size.width - 40);
@@ -114,9 +123,9 @@ function Rulers({ frame, wall }: { frame: LayerFrame; wall: Size }) {
           axis="x"
           units={units}
           scale={view.scale}
-          zero={view.left}
+          zero={frame.x(0)}
           length={size.width}
-          extent={[0, wall.width]}
+          extent={[box.minX, box.maxX]}
         />
       </g>
       <g transform={`translate(${left} 0)`}>
@@ -126,7 +135,7 @@ function Rulers({ frame, wall }: { frame: LayerFrame; wall: Size }) {
           scale={view.scale}
           zero={frame.y(0)}
           length={size.height}
-          extent={[0, wall.height]}
+          extent={[box.minY, box.maxY]}
         />
       </g>
     </>

@@ -1,5 +1,5 @@
 import type { Fit } from "../../fit/schema";
-import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
 import type { CardField, CardOption } from "../defineFinish";
 import { frameOf } from "./layout";
 import type { StripesSpec } from "./spec";
@@ -7,7 +7,7 @@ import type { StripesSpec } from "./spec";
 const startingAngle = 60;
 
 /** The few decisions that stripes ask for; which ones depends on how the wall is divided. */
-export function cardOfStripes(spec: StripesSpec, surface: Surface): CardField[] {
+export function cardOfStripes(spec: StripesSpec, strip: Strip): CardField[] {
   const { direction, colours, fit } = spec;
   const angled = typeof direction === "number";
   const option = (label: string, value: StripesSpec["direction"], selected: boolean): CardOption => ({
@@ -26,15 +26,15 @@ export function cardOfStripes(spec: StripesSpec, surface: Surface): CardField[] 
       ],
     },
     ...(angled ? [{ type: "angle", label: "Angle", path: ["direction"], value: direction } as const] : []),
-    { type: "choice", label: "Divide by", options: fitOptions(spec, surface) },
+    { type: "choice", label: "Divide by", options: fitOptions(spec, strip) },
     ...fitFields(fit, spec.widths !== undefined),
     { type: "colours", label: "Colours in turn", path: ["colours"], value: colours },
   ];
 }
 
-function fitOptions(spec: StripesSpec, surface: Surface): CardOption[] {
+function fitOptions(spec: StripesSpec, strip: Strip): CardOption[] {
   const { fit, widths } = spec;
-  const span = frameOf(spec.direction, surface.extent).span;
+  const span = frameOf(spec.direction, strip.corners).span;
   const width = currentWidth(fit, span);
   const size = widths ? {} : { width };
   const count = Math.max(1, Math.round(span / width));
@@ -42,7 +42,7 @@ function fitOptions(spec: StripesSpec, surface: Surface): CardOption[] {
     ["Near a width", { by: "near", ...size, ends: "any" }],
     ["By count", { by: "count", count, wish: widths ? undefined : width }],
     ["Keep the width", { by: "width", ...size, centre: "best" }],
-    ["From a line", { by: "anchor", ...size, at: surface.extent.minX }],
+    ["From a line", { by: "anchor", ...size, at: strip.extent.minX }],
     ...(widths ? [] : ([["Easy module", { by: "spread", module: width }]] as [string, Fit][])),
   ];
   return choices.map(([label, value]) => ({ label, selected: value.by === fit.by, set: { fit: value } }));

@@ -1,6 +1,6 @@
 import type { Finding } from "../../findings/finding";
 import { leastDivisionMm } from "../../trade/constants";
-import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
 import type { FinishContext } from "../defineFinish";
 import { checkClearance } from "./checkClearance";
 import { cureWith } from "./cureWith";
@@ -9,8 +9,8 @@ import { offersFor } from "./offers";
 import type { StripesSpec } from "./spec";
 
 /** What a painter should decide about these stripes before marking them, with cures where a change would do. */
-export function checkStripes(spec: StripesSpec, surface: Surface, context: FinishContext): Finding[] {
-  const offers = offersFor(spec, surface, context);
+export function checkStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Finding[] {
+  const offers = offersFor(spec, strip, context);
   const { layout } = offers;
   const { divided, input } = layout;
   if (divided.tooMany !== undefined) {
@@ -44,5 +44,5 @@ export function checkStripes(spec: StripesSpec, surface: Surface, context: Finis
       cure: cureWith(spec, layout, "anchor-on-wall", middle),
     });
   }
-  return [...findings, ...checkEnds(spec, offers, surface, context), ...checkClearance(spec, offers)];
+  return [...findings, ...checkEnds(spec, offers, strip, context), ...checkClearance(spec, offers)];
 }

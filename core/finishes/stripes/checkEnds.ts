@@ -1,9 +1,9 @@
 import type { Cure, Finding } from "../../findings/finding";
 import { divideSpan, type Division } from "../../fit/divideSpan";
 import { isPart, isUnderHalf, widthOf } from "../../fit/judgeDivision";
-import { judgeDifference, visibleTolerance } from "../../fit/visibleDifference";
+import { judgeDifference, visibleTolerance } from "../../trade/visibleDifference";
 import type { Fit } from "../../fit/schema";
-import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
 import type { FinishContext } from "../defineFinish";
 import { cureWith } from "./cureWith";
 import { lineAt, type StripeLayout } from "./layout";
@@ -14,7 +14,7 @@ import type { StripesSpec } from "./spec";
 export function checkEnds(
   spec: StripesSpec,
   offers: Offers,
-  surface: Surface,
+  strip: Strip,
   context: FinishContext,
 ): Finding[] {
   const { divisions } = offers.layout.divided;
@@ -23,7 +23,7 @@ export function checkEnds(
   const under = ends.flatMap((end, index): Finding[] => {
     if (!isUnderHalf(end) || (index === 1 && divisions.length === 1)) return [];
     const values = { end: widthOf(end), whole: end.whole, side: sides[index]! };
-    const at = placeOf(offers.layout, (end.from + end.to) / 2, surface);
+    const at = placeOf(offers.layout, (end.from + end.to) / 2, strip);
     return [
       {
         code: "end-under-half",
@@ -34,7 +34,7 @@ export function checkEnds(
       },
     ];
   });
-  return under.length > 0 ? under : checkRemainder(spec, offers, surface, context);
+  return under.length > 0 ? under : checkRemainder(spec, offers, strip, context);
 }
 
 /** The other centring when that clears the ends, else the best division into whole stripes. */
@@ -53,12 +53,7 @@ function cureEnds(spec: StripesSpec, { layout, candidates }: Offers): Cure | und
 }
 
 /** Neighbouring widths, or the gap that a spread module grew by, that differ by more than is seen. */
-function checkRemainder(
-  spec: StripesSpec,
-  offers: Offers,
-  surface: Surface,
-  context: FinishContext,
-): Finding[] {
+function checkRemainder(spec: StripesSpec, offers: Offers, strip: Strip, context: FinishContext): Finding[] {
   const { divisions } = offers.layout.divided;
   if (spec.widths || divisions.length < 2) return [];
   const ends: Division[] = [divisions[0]!, divisions.at(-1)!];
@@ -77,14 +72,14 @@ function checkRemainder(
   // Equal part ends of half a module or more are a school of their own: good to know, nothing to decide.
   const equalEnds = parts.length === 2 && Math.abs(widthOf(parts[0]!) - widthOf(parts[1]!)) < 0.5;
   const severity = verdict === "may show" || equalEnds ? "note" : "check";
-  const at = parts[0] ? placeOf(offers.layout, (parts[0].from + parts[0].to) / 2, surface) : null;
+  const at = parts[0] ? placeOf(offers.layout, (parts[0].from + parts[0].to) / 2, strip) : null;
   const values = { difference, tolerance, distance: context.viewingDistance };
   const finding: Finding = { code: "remainder-shows", severity, values, at };
   return severity === "check" ? [{ ...finding, cure: cureEnds(spec, offers) }] : [finding];
 }
 
 /** The middle of the stripe line at a distance from the span's start. */
-function placeOf({ frame }: StripeLayout, distance: number, surface: Surface) {
-  const line = lineAt(frame, distance, surface.extent);
+function placeOf({ frame }: StripeLayout, distance: number, strip: Strip) {
+  const line = lineAt(frame, distance, strip.extent);
   return line && { x: (line.a.x + line.b.x) / 2, y: (line.a.y + line.b.y) / 2 };
 }

@@ -1,9 +1,9 @@
 import { defineFinish } from "../defineFinish";
 import { cardOfStripes } from "./card";
 import { checkStripes } from "./check";
+import { designStripes } from "./design";
 import { dragStripeLine } from "./dragLine";
 import { fitStripes } from "./fit";
-import { patternStripes } from "./pattern";
 import { stripesSpec } from "./spec";
 
 const startingWidthMm = 300;
@@ -13,14 +13,15 @@ export const stripes = defineFinish({
   title: "Stripes",
   spec: stripesSpec,
   paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], paint })),
-  pattern: patternStripes,
+  noun: "stripe",
+  design: designStripes,
   check: checkStripes,
   fit: fitStripes,
   card: cardOfStripes,
   dragLine: dragStripeLine,
-  start: ({ wall }, paints) => ({
+  start: ({ base }, paints) => ({
     direction: "vertical",
-    colours: [paints.find((paint) => paint !== wall.base) ?? wall.base, wall.base],
+    colours: [paints.find((paint) => paint !== base) ?? base, base],
     fit: { by: "near", width: startingWidthMm, ends: "same" },
   }),
 });

@@ -1,7 +1,7 @@
 import { roundToDivision } from "../../measure/roundToDivision";
 import type { Fit } from "../../fit/schema";
 import { maximumCount } from "../../fit/schema";
-import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
 import type { FinishContext } from "../defineFinish";
 import { layOutStripes } from "./layout";
 import type { StripesSpec } from "./spec";
@@ -13,12 +13,12 @@ import type { StripesSpec } from "./spec";
  */
 export function dragStripeLine(
   spec: StripesSpec,
-  surface: Surface,
+  strip: Strip,
   context: FinishContext,
   line: number,
   to: number,
 ): { fit: Fit } | null {
-  const { frame, divided } = layOutStripes(spec, surface, context);
+  const { frame, divided } = layOutStripes(spec, strip, context);
   const moved = divided.divisions[line + 1];
   if (!moved) return null;
   const { fit } = spec;

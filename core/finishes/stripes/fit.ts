@@ -1,15 +1,15 @@
 import { wishOf, type Candidate } from "../../fit/candidates";
 import { isPart, judgeDivision } from "../../fit/judgeDivision";
 import { steppedError } from "../../fit/proof";
-import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
 import type { FinishContext, FitReport } from "../defineFinish";
 import type { Frame } from "./layout";
 import { offersFor } from "./offers";
 import type { StripesSpec } from "./spec";
 
 /** The chosen division, its proof, and the ranked ways to divide the wall instead. */
-export function fitStripes(spec: StripesSpec, surface: Surface, context: FinishContext): FitReport | null {
-  const { layout, input, candidates } = offersFor(spec, surface, context);
+export function fitStripes(spec: StripesSpec, strip: Strip, context: FinishContext): FitReport | null {
+  const { layout, input, candidates } = offersFor(spec, strip, context);
   const { frame, divided } = layout;
   if (divided.divisions.length === 0) return null;
   const chosen: Candidate = { fit: spec.fit, divided, ...judgeDivision(input, divided, wishOf(input), []) };
@@ -17,6 +17,7 @@ export function fitStripes(spec: StripesSpec, surface: Surface, context: FinishC
   const equal = !spec.widths && spec.fit.by !== "spread" && chosen.width !== null;
   return {
     axis: { normal: frame.normal, start: frame.start },
+    colours: spec.colours,
     chosen,
     candidates: candidates.map((candidate) => onSpecAxis(candidate, frame)),
     steppedAtEnd: equal ? steppedError(chosen.width!, whole, context.tapeDivision) : null,

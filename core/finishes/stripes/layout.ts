@@ -2,7 +2,7 @@ import { segment, type Box, type Segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
 import { lengthOf, sinCos } from "../../geometry/trig";
 import { divideSpan, type DivideInput, type DividedSpan } from "../../fit/divideSpan";
-import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
 import type { FinishContext } from "../defineFinish";
 import type { StripesSpec } from "./spec";
 
@@ -25,11 +25,9 @@ export interface StripeLayout {
  * Angled stripes of angle a count along (sin a, -cos a), square to their lines; an anchor x is where the line
  * crosses y = 0, which lies at x sin a. Upright is a = 90; level stripes count upwards instead.
  */
-export function frameOf(direction: StripesSpec["direction"], extent: Box): Frame {
+export function frameOf(direction: StripesSpec["direction"], corners: readonly Point[]): Frame {
   const normal = normalOf(direction);
-  const across = [extent.minX, extent.maxX].flatMap((x) =>
-    [extent.minY, extent.maxY].map((y) => x * normal.x + y * normal.y),
-  );
+  const across = corners.map(({ x, y }) => x * normal.x + y * normal.y);
   const start = Math.min(...across);
   const anchorScale = typeof direction === "number" ? normal.x : 1;
   return { normal, start, span: Math.max(...across) - start, anchorScale };
@@ -45,10 +43,10 @@ function normalOf(direction: StripesSpec["direction"]): Point {
 
 export function layOutStripes(
   spec: StripesSpec,
-  surface: Surface,
+  strip: Strip,
   { tapeDivision }: FinishContext,
 ): StripeLayout {
-  const frame = frameOf(spec.direction, surface.extent);
+  const frame = frameOf(spec.direction, strip.corners);
   const { fit } = spec;
   const input: DivideInput = {
     span: frame.span,

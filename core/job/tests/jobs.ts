@@ -58,6 +58,18 @@ const fit = fc.oneof(
   fc.record({ by: fc.constant("spread"), module: fc.integer({ min: 60, max: 900 }) }),
 );
 
+const colourings = fc.constantFrom(
+  ["kelp", "oyster"],
+  ["kelp", "brine"],
+  ["kelp", "oyster", "brine"],
+  ["kelp", "brine", "lantern"],
+  ["kelp"],
+);
+const direction = fc.oneof(fc.constantFrom("vertical", "horizontal"), fc.integer({ min: 5, max: 175 }));
+
+/** Stripes of every fit and direction. */
+export const randomFinish = fc.record({ direction, fit, colours: colourings });
+
 /** Random walls with random openings (also overlapping ones) and stripes of every fit and direction. */
 export const randomJob = fc
   .record({
@@ -70,15 +82,9 @@ export const randomJob = fc
     fc.record({
       wall: fc.constant(wall),
       openings: fc.array(opening(wall.width, wall.height), { maxLength: 5 }),
-      direction: fc.oneof(fc.constantFrom("vertical", "horizontal"), fc.integer({ min: 5, max: 175 })),
+      direction,
       fit,
-      colours: fc.constantFrom(
-        ["kelp", "oyster"],
-        ["kelp", "brine"],
-        ["kelp", "oyster", "brine"],
-        ["kelp", "brine", "lantern"],
-        ["kelp"],
-      ),
+      colours: colourings,
       tapeDivision: fc.constantFrom("1 mm", "1/16 in"),
       school: fc.constantFrom("finish", "coat-by-coat"),
     }),

@@ -3,6 +3,7 @@
 import { List, Volume2, X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import { useEffect, useState } from "react";
+import type { Wall } from "@/core/wall/schema";
 import type { PlanMark, PlanWall } from "@/core/job/planTypes";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
@@ -25,9 +26,10 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
   );
   const [speaks, setSpeaks] = useState(false);
   const mark = marks[Math.min(index, marks.length - 1)];
+  const from = found && mark ? measuredFrom(mark, found.wall) : "";
   useEffect(() => {
-    if (speaks && mark) speak(`${mark.reading.replace('"', " inches")} from the ${measuredFrom(mark)}`);
-  }, [speaks, mark]);
+    if (speaks && mark) speak(`${mark.reading.replace('"', " inches")} from the ${from}`);
+  }, [speaks, mark, from]);
   if (!found?.plan || !mark) return null;
   const plan = found.plan;
   const isLast = index >= marks.length - 1;
@@ -77,7 +79,7 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
               <X size={20} aria-hidden />
             </TopButton>
           </div>
-          <CalledMark mark={mark} plan={plan} />
+          <CalledMark mark={mark} wall={found.wall} plan={plan} />
           <CalledWall wall={found.wall} plan={plan} mark={mark} isDone={isDone} />
           <div className="mt-auto grid h-[132px] grid-cols-[29%_1fr] border-t border-hairline text-xl">
             <button
@@ -131,7 +133,7 @@ function TopButton({
   );
 }
 
-function CalledMark({ mark, plan }: { mark: PlanMark; plan: PlanWall }) {
+function CalledMark({ mark, wall, plan }: { mark: PlanMark; wall: Wall; plan: PlanWall }) {
   const job = useJob();
   const tape = tapeAtMark(plan, mark)[0];
   const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
@@ -143,8 +145,8 @@ function CalledMark({ mark, plan }: { mark: PlanMark; plan: PlanWall }) {
         <Measure>{mark.reading}</Measure>
       </p>
       <p className="px-5 pb-3 text-xl">
-        from the <b>{measuredFrom(mark)}</b>
-        {mark.axis === "x" ? " end of the wall" : ""}
+        from the <b>{measuredFrom(mark, wall)}</b>
+        {mark.axis === "x" && !wall.survey ? " end of the wall" : ""}
       </p>
       <TapeWindow at={mark.at + (mark.at < 0 ? -mark.error : mark.error)} units={job.units} />
       <div className="flex items-center gap-4 px-5 pt-4">

@@ -5,6 +5,8 @@ import Link from "next/link";
 import { useState } from "react";
 import { formatError } from "@/core/measure/formatLength";
 import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import type { PlanWall } from "@/core/job/planTypes";
+import type { Wall } from "@/core/wall/schema";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { CallOut } from "./CallOut";
@@ -35,11 +37,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
       ) : (
         <>
           <p className="pb-3 text-soft">
-            <Measure>
-              {plan.level
-                ? `Strike a level line ${plan.level.reading} up from the floor at the left. Hook the tape at the left end and leave it there for every mark.`
-                : "Hook the tape at the datum and leave it there for every mark."}
-            </Measure>
+            <Measure>{howToStart(found.wall, plan)}</Measure>
           </p>
           <div className="flex gap-2">
             <Button look="primary" className="flex-1" onClick={() => setCalling(true)}>
@@ -83,7 +81,8 @@ export function MarkCard({ wallId }: { wallId: string }) {
                     </span>
                     <span className="text-[0.9375rem] leading-tight text-soft">
                       {tape ? `tape ${tape.lies}` : mark.use}
-                      {mark.on !== "level" && `, ${madeAlong(mark)} from the ${measuredFrom(mark)}`}
+                      {mark.on !== "level" &&
+                        `, ${madeAlong(mark)} from the ${measuredFrom(mark, found.wall)}`}
                     </span>
                   </label>
                 </li>
@@ -115,4 +114,15 @@ export function MarkCard({ wallId }: { wallId: string }) {
       {isCalling && <CallOut wallId={wallId} onClose={() => setCalling(false)} />}
     </>
   );
+}
+
+/** Which line every reading hangs off, and where the tape is hooked. */
+function howToStart({ survey }: Wall, plan: PlanWall): string {
+  if (survey) {
+    const line = plan.survey!.levelLine;
+    return `Find the survey's level line again, ${line.aboveFloorReading} above the floor at the left; at the far end the floor is ${line.proof.reading} below it. Hook the tape at the left plumb line and leave it there for every mark.`;
+  }
+  return plan.level
+    ? `Strike a level line ${plan.level.reading} up from the floor at the left. Hook the tape at the left end and leave it there for every mark.`
+    : "Hook the tape at the datum and leave it there for every mark.";
 }

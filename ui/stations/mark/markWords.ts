@@ -1,8 +1,11 @@
+import type { Wall } from "@/core/wall/schema";
 import type { PlanMark } from "@/core/job/planTypes";
 
-/** Where the tape measure is hooked for a mark. */
-export function measuredFrom(mark: PlanMark): string {
-  return mark.axis === "x" ? "left" : "floor";
+/** What a mark is measured from: of a surveyed wall its plumb and level lines, else its left end and its floor. */
+export function measuredFrom(mark: PlanMark, { survey }: Wall): string {
+  if (mark.axis === "x") return survey ? "left plumb line" : "left";
+  if (!survey) return "floor";
+  return mark.at < 0 ? "level line, down" : "level line, up";
 }
 
 /** Along what the mark is made. */
@@ -20,6 +23,8 @@ export function madeAlong(mark: PlanMark): string {
 /** What to do at a mark once it is made. */
 export function strikeFrom(mark: PlanMark): string {
   if (mark.on === "level") return "Plumb the line through it.";
+  if (mark.carriedFrom)
+    return "It is also carried around the corner: both must meet. Then carry it level to the right end.";
   if (mark.on === "left") return "Carry it level to the right end.";
   return "Join it to the other mark of this line.";
 }

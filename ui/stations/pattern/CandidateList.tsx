@@ -7,6 +7,7 @@ import type { UnitSystem } from "@/core/measure/units";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
+import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 import { Measure } from "@/ui/parts/Measure";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
@@ -102,17 +103,27 @@ interface LittleWallProps {
 /** A wall as it would look, drawn from the candidate's lines alone. */
 function LittleWall({ wall, candidate, axis, paints }: LittleWallProps) {
   const clip = useId();
-  const { width, height, skirting, cornice } = wall;
+  const { minX, maxX, minY, maxY: top } = boxOfWall(wall);
+  const [width, height] = [maxX - minX, top - minY];
+  const corners = (list: readonly { x: number; y: number }[]) =>
+    pathOf(
+      list.map(({ x, y }) => [x, y]),
+      top,
+    );
   const [nx, ny] = axis.normal;
-  const reach = width + height;
+  const reach = 2 * (width + height) + Math.abs(axis.start);
   const edges = [0, ...candidate.boundaries, reach];
   const corner = (c: number, along: number): [number, number] => [nx * c - ny * along, ny * c + nx * along];
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} className="mt-0.5 h-12 w-[74px] shrink-0" aria-hidden="true">
+    <svg
+      viewBox={`${minX} 0 ${width} ${height}`}
+      className="mt-0.5 h-12 w-[74px] shrink-0"
+      aria-hidden="true"
+    >
       <clipPath id={clip}>
-        <rect y={cornice} width={width} height={height - skirting - cornice} />
+        <path d={corners(cornersInsideTrim(wall))} />
       </clipPath>
-      <rect width={width} height={height} fill="#fdfaf3" />
+      <path d={corners(cornersOfWall(wall))} fill="#fdfaf3" />
       <g clipPath={`url(#${clip})`}>
         {candidate.colours.map((colour, index) => {
           const [from, to] = [axis.start + edges[index]!, axis.start + edges[index + 1]!];
@@ -120,7 +131,7 @@ function LittleWall({ wall, candidate, axis, paints }: LittleWallProps) {
           return (
             <path
               key={index}
-              d={pathOf(points, height)}
+              d={pathOf(points, top)}
               fill={paints.find((paint) => paint.id === colour)?.hex}
             />
           );
@@ -131,14 +142,13 @@ function LittleWall({ wall, candidate, axis, paints }: LittleWallProps) {
           key={opening.id}
           d={pathOf(
             flattenContour(openingContour(opening, opening.casing)).map(({ x, y }) => [x, y]),
-            height,
+            top,
           )}
           fill="#f7f3ea"
         />
       ))}
-      <rect
-        width={width}
-        height={height}
+      <path
+        d={corners(cornersOfWall(wall))}
         fill="none"
         stroke="#2b1f33"
         strokeOpacity="0.5"

@@ -1,7 +1,7 @@
 "use client";
 
 import { finishOf, allFinishes } from "@/core/finishes/registry";
-import { buildSurface } from "@/core/wall/surface";
+import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
 import { useDocument, useJob, useJobState, useWall } from "@/ui/job/JobProvider";
 import { changeById, freshId, type FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
@@ -18,10 +18,9 @@ export function PatternCard({ wallId }: { wallId: string }) {
   const change = useJobState((state) => state.change);
   if (!found) return null;
   const { wall, plan } = found;
-  const surface = buildSurface(wall).surface;
-  const spec = job.finishes.findLast((finish) => finish.on === wallId);
+  const spec = job.finishes.findLast((finish) => isOnWall(job, finish, wallId));
   const written = document.finishes.find((finish) => finish.id === spec?.id);
-  if (!surface) {
+  if (plan?.survey === null) {
     return (
       <>
         <h2 className="text-2xl font-bold">Pattern</h2>
@@ -50,7 +49,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
                     id: freshId(`${wallId}-${finish.kind}`, before.finishes),
                     on: wallId,
                     kind: finish.kind,
-                    ...finish.start(surface, paints),
+                    ...finish.start(wall, paints),
                   } as FinishDocument,
                 ],
               }))
@@ -84,7 +83,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
       </div>
       <FinishFields
         key={spec.id}
-        fields={definition.card(spec, surface)}
+        fields={definition.card(spec, stripOfFinish(job, spec))}
         written={written}
         paints={job.paints}
         units={job.units}

@@ -25,7 +25,7 @@ export function BuyLayer({ wallId, frame }: { wallId: string; frame: LayerFrame 
       <RegionLabels plan={plan} frame={frame} />
       <HaloText
         x={frame.x(wall.width / 2)}
-        y={frame.y(0) + 28}
+        y={frame.y(frame.box.minY) + 28}
         textAnchor="middle"
         halo="stroke-plaster"
         className="text-[13px] font-semibold"

@@ -41,7 +41,11 @@ export function MarkLayer({
         const isX = mark.axis === "x";
         const y = isX
           ? frame.y(
-              mark.on === "level" ? level : mark.on === "top" ? wall.height - wall.cornice : wall.skirting,
+              mark.on === "level"
+                ? level
+                : mark.on === "top"
+                  ? frame.box.maxY - wall.cornice
+                  : frame.box.minY + wall.skirting,
             )
           : frame.y(mark.at);
         const x = isX ? frame.x(mark.at) : frame.x(mark.on === "right" ? wall.width : 0);

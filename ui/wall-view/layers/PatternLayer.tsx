@@ -8,7 +8,7 @@ import { formatReading } from "@/core/measure/formatReading";
 import { formatLength } from "@/core/measure/formatLength";
 import { roundToDivision } from "@/core/measure/roundToDivision";
 import type { PlanLine, PlanWall } from "@/core/job/planTypes";
-import { buildSurface } from "@/core/wall/surface";
+import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
 import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
 import { changeById, type FinishDocument, type JobDocument } from "@/ui/job/jobDocument";
 import type { LayerFrame } from "../WallStage";
@@ -21,7 +21,7 @@ export function PatternLayer({ wallId, frame }: { wallId: string; frame: LayerFr
   const found = useWall(wallId);
   const [active, setActive] = useState<{ index: number; at: number } | null>(null);
   const [chosen, setChosen] = useState(0);
-  const { drag, settle, undoDrag } = useLineDrag(wallId);
+  const { drag, settle, undoDrag } = useLineDrag(wallId, found?.plan ?? null);
   if (!found?.plan) return null;
   const { plan } = found;
   const { lines, fit } = plan;
@@ -114,7 +114,7 @@ function nudged({ fit }: PlanWall, at: number, index: number, step: number): num
 }
 
 /** Re-fits the finish while a line is dragged, and keeps the result as one step when it is let go. */
-function useLineDrag(wallId: string) {
+function useLineDrag(wallId: string, plan: PlanWall | null) {
   const job = useJob();
   const change = useJobState((state) => state.change);
   const preview = useJobState((state) => state.preview);
@@ -122,13 +122,14 @@ function useLineDrag(wallId: string) {
   const pending = useRef<JobDocument | null>(null);
 
   const drag = (line: number, to: number): number => {
-    const wall = job.walls.find((candidate) => candidate.id === wallId)!;
-    const surface = buildSurface(wall).surface;
-    const original = document.finishes.findLast((finish) => finish.on === wallId);
+    const original = document.finishes.findLast((finish) => isOnWall(job, finish, wallId));
     const spec = job.finishes.find((finish) => finish.id === original?.id);
     const at = roundToDivision(to, job.tapeDivision);
-    if (!surface || !original || !spec) return at;
-    const set = finishOf(spec.kind).dragLine(spec, surface, job, line, to);
+    if (!original || !spec || !plan?.fit) return at;
+    const strip = stripOfFinish(job, spec);
+    const offset = strip.parts.find((part) => part.wall.id === wallId)!.offset;
+    const { normal } = plan.fit.axis;
+    const set = finishOf(spec.kind).dragLine(spec, strip, job, line, to + normal[0] * offset);
     if (set) {
       const finishes = changeById<FinishDocument>(document.finishes, original.id, (finish) => ({
         ...finish,
@@ -249,8 +250,9 @@ function SpanNote({ wallId, plan, frame }: { wallId: string; plan: PlanWall; fra
   const { chosen } = plan.fit!;
   const width = chosen.width === null ? "" : ` of ${formatLength(chosen.width, job.units)}`;
   const ends = chosen.ends === "same" ? "ends alike" : "ends different";
-  const text = `${chosen.count} stripes${width}, ${ends}`;
-  const y = frame.y(0) + 24;
+  const noun = finishOf(job.finishes.find((finish) => finish.id === plan.fit!.finish)!.kind).noun;
+  const text = `${chosen.count} ${noun}s${width}, ${ends}`;
+  const y = frame.y(frame.box.minY) + 24;
   const [left, right] = [frame.x(0), frame.x(wall.width)];
   return (
     <g aria-hidden="true" pointerEvents="none">

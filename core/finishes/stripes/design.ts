@@ -1,15 +1,13 @@
-import { partitionSurface, type Piece } from "../../pattern/partition";
-import type { Pattern, SetOutLine } from "../../pattern/pattern";
-import type { Surface } from "../../wall/surface";
+import type { Design, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Strip } from "../../wall/strip";
 import type { FinishContext } from "../defineFinish";
 import { layOutStripes, lineAt, type StripeLayout } from "./layout";
 import type { StripesSpec } from "./spec";
 
-/** Cuts the surface into its stripes and says which lines set them out. */
-export function patternStripes(spec: StripesSpec, surface: Surface, context: FinishContext): Pattern {
-  const layout = layOutStripes(spec, surface, context);
-  const prefix = `${surface.wall.id}/${spec.id}`;
-  const lines = stripeLines(layout, surface, prefix);
+/** Which lines divide the strip into its stripes, and which stripe a place belongs to. */
+export function designStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Design {
+  const layout = layOutStripes(spec, strip, context);
+  const lines = stripeLines(layout, strip);
   const { frame, divided } = layout;
   const starts = divided.divisions.map((division) => division.from + frame.start);
   const pieces = divided.divisions.map((division, index): Piece => ({
@@ -17,27 +15,22 @@ export function patternStripes(spec: StripesSpec, surface: Surface, context: Fin
     name: `stripe ${index + 1}`,
     colour: spec.colours[division.colour]!,
   }));
-  const partition = partitionSurface(
-    surface,
-    lines.map((line) => ({ curve: line.path, source: line.id })),
-    prefix,
-    (point) => pieces[lastAtOrBefore(starts, frame.normal.x * point.x + frame.normal.y * point.y)]!,
-  );
-  return { ...partition, lines, findings: [] };
+  return {
+    lines,
+    dividers: lines.map((line) => ({ curve: line.path, source: line.id })),
+    pieceAt: ({ x, y }) => pieces[lastAtOrBefore(starts, frame.normal.x * x + frame.normal.y * y)]!,
+    findings: [],
+  };
 }
 
 /** One line for each boundary, in order; those that only touch a corner of the wall are left out. */
-export function stripeLines(
-  { frame, divided }: StripeLayout,
-  surface: Surface,
-  prefix: string,
-): SetOutLine[] {
+function stripeLines({ frame, divided }: StripeLayout, strip: Strip): SetOutLine[] {
   const kind = frame.normal.y === 0 ? "plumb" : frame.normal.x === 0 ? "level" : "slant";
   return divided.divisions.slice(1).flatMap((division, index) => {
-    const path = lineAt(frame, division.from, surface.extent);
+    const path = lineAt(frame, division.from, strip.extent);
     if (!path) return [];
     const use = `stripe ${index + 1} | stripe ${index + 2}`;
-    return [{ id: `${prefix}/line-${index + 1}`, kind, path, use } as const];
+    return [{ id: `line-${index + 1}`, index, kind, path, use } as const];
   });
 }
 

@@ -1,4 +1,4 @@
-import { resolvedMmPerMetre, unnoticedShare } from "../trade/constants";
+import { resolvedMmPerMetre, unnoticedShare } from "./constants";
 
 export type Visibility = "won't show" | "may show" | "will show";
 

@@ -1,0 +1,140 @@
+import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
+import { assignRounds, type Groups } from "../rounds/assignRounds";
+import { planTape, type JoinedEnd, type TapePiece } from "../tape/planTape";
+import { layOutWalls, type LaidOutWall } from "./layOutWalls";
+import type { Wall } from "../wall/schema";
+import type { Job } from "./schema";
+
+/** A laid-out wall with the order of its painting. */
+export interface OrderedWall extends LaidOutWall {
+  /** The group of each region: 0 is left in base. */
+  readonly groups: Groups;
+  readonly tape: readonly TapePiece[];
+}
+
+/** How walls that hang together are laid out: `orderWalls`, or something that answers unchanged walls from before. */
+export type OrderWalls = (job: Job, walls: readonly Wall[]) => OrderedWall[];
+
+/** A corner of a run: the walls to its left and right, by index, and what meets there. */
+interface Corner {
+  readonly first: number;
+  readonly second: number;
+  readonly touches: readonly CornerTouch[];
+}
+
+/** Lays out walls that hang together, and groups and tapes their regions. */
+export const orderWalls: OrderWalls = (job, walls) => {
+  const laidOut = layOutWalls(job, walls);
+  const corners = cornersOf(job, laidOut);
+  const standing = laidOut.flatMap(({ laid, wall }, index) =>
+    laid ? [{ index, pattern: laid.pattern, base: wall.base }] : [],
+  );
+  const places = new Map(standing.map(({ index }, place) => [index, place]));
+  const groups = assignRounds(
+    standing,
+    corners.map((corner) => ({
+      ...corner,
+      first: places.get(corner.first)!,
+      second: places.get(corner.second)!,
+    })),
+  );
+  const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
+  return laidOut.map((wall, index) => ({
+    ...wall,
+    groups: groupsOf(index),
+    tape: wall.laid
+      ? planTape(
+          wall.laid.pattern,
+          wall.laid.surface,
+          groupsOf(index),
+          joinedEnds(index, laidOut, corners, groupsOf),
+        )
+      : [],
+  }));
+};
+
+/** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
+function cornersOf(job: Job, walls: readonly LaidOutWall[]): Corner[] {
+  const indexOf = new Map(walls.map(({ wall }, index) => [wall.id, index]));
+  const seen = new Set<string>();
+  return job.runs.flatMap((run) =>
+    run.walls.slice(1).flatMap((id, place): Corner[] => {
+      const [first, second] = [indexOf.get(run.walls[place]!), indexOf.get(id)];
+      if (first === undefined || second === undefined || seen.has(`${first},${second}`)) return [];
+      seen.add(`${first},${second}`);
+      const [left, right] = [walls[first]!.laid, walls[second]!.laid];
+      return left && right ? [{ first, second, touches: matchCorner(left.pattern, right.pattern) }] : [];
+    }),
+  );
+}
+
+function joinedEnds(
+  index: number,
+  walls: readonly LaidOutWall[],
+  corners: readonly Corner[],
+  groupsOf: (index: number) => Groups,
+): JoinedEnd[] {
+  const other = (wall: number, region: number) => ({
+    wall: walls[wall]!.wall.id,
+    colour: walls[wall]!.laid!.pattern.regions[region]!.colour,
+    group: groupsOf(wall)[region]!,
+  });
+  return corners.flatMap(({ first, second, touches }): JoinedEnd[] => {
+    if (first === index) {
+      const meets = touches.map((touch) => ({
+        region: touch.first,
+        stretch: touch.onFirst,
+        other: other(second, touch.second),
+      }));
+      return [{ end: "right", meets }];
+    }
+    if (second !== index) return [];
+    const meets = touches.map((touch) => ({
+      region: touch.second,
+      stretch: touch.onSecond,
+      other: other(first, touch.first),
+    }));
+    return [{ end: "left", meets }];
+  });
+}
+
+/** Walls by what hangs together: those of one run, and of runs that share a wall. In the order of the job. */
+export function groupJoinedWalls(job: Job): Wall[][] {
+  const leader = new Map(job.walls.map(({ id }) => [id, id]));
+  const leaderOf = (id: string): string => {
+    const next = leader.get(id)!;
+    return next === id ? id : leaderOf(next);
+  };
+  for (const run of job.runs) {
+    for (const id of run.walls) leader.set(leaderOf(id), leaderOf(run.walls[0]!));
+  }
+  const groups = new Map<string, Wall[]>();
+  for (const wall of job.walls) {
+    const key = leaderOf(wall.id);
+    const group = groups.get(key);
+    if (group) group.push(wall);
+    else groups.set(key, [wall]);
+  }
+  return [...groups.values()];
+}
+
+/**
+ * An `orderWalls` that keeps its last answer for each group of walls and gives it again while nothing that they depend
+ * on has changed: the walls, their runs and finishes, the tape division and the viewing distance.
+ */
+export function keepUnchangedWalls(): OrderWalls {
+  const kept = new Map<string, { key: string; ordered: OrderedWall[] }>();
+  return (job, walls) => {
+    const ids = new Set(walls.map(({ id }) => id));
+    const runs = job.runs.filter((run) => run.walls.some((id) => ids.has(id)));
+    const places = new Set([...ids, ...runs.map(({ id }) => id)]);
+    const finishes = job.finishes.filter((finish) => places.has(finish.on));
+    const key = JSON.stringify([walls, runs, finishes, job.tapeDivision, job.viewingDistance]);
+    const name = walls[0]!.id;
+    const before = kept.get(name);
+    if (before?.key === key) return before.ordered;
+    const ordered = orderWalls(job, walls);
+    kept.set(name, { key, ordered });
+    return ordered;
+  };
+}

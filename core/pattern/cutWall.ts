@@ -1,0 +1,144 @@
+import { arrange } from "../geometry/arrange";
+import type { Face } from "../geometry/arrange";
+import { moveCurve } from "../geometry/curve";
+import { interiorPoint } from "../geometry/interiorPoint";
+import type { Point } from "../geometry/point";
+import type { SourcedCurve } from "../geometry/splitCurves";
+import { placeTolerance } from "../wall/outline";
+import { isOnSurface, type Surface } from "../wall/surface";
+import { clipToOutline } from "./clipToOutline";
+import type { Design, Pattern, PatternEdge, Piece, Region, WallLine } from "./pattern";
+
+/** A finish's design over a wall, and where the design's x = 0 lies: the wall's place in the strip. */
+export interface Layer {
+  readonly finish: string;
+  readonly design: Design;
+  readonly offset: number;
+}
+
+interface Found {
+  readonly piece: Piece;
+  /** Which layer it belongs to; null for bare base. */
+  readonly layer: Layer | null;
+}
+
+/**
+ * Cuts a wall's surface along the lines of its finishes into connected pieces, in the wall's own coordinates. Later
+ * layers lie over earlier ones; what a layer leaves uncovered shows the one below, and lines that are covered divide
+ * nothing. Ids are `wall/finish/key`, with a letter where one key has several pieces, from the lower left.
+ */
+export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
+  const { wall } = surface;
+  const bare: Found = { piece: { key: "wall", name: "the wall", colour: wall.base }, layer: null };
+  const foundAt = (point: Point): Found => {
+    for (let index = layers.length - 1; index >= 0; index--) {
+      const layer = layers[index]!;
+      const piece = layer.design.pieceAt(
+        layer.offset === 0 ? point : { x: point.x + layer.offset, y: point.y },
+      );
+      if (piece) return { piece, layer };
+    }
+    return bare;
+  };
+  const all = layers.map((layer) => dividersOn(layer, wall.id));
+  const dividers = layers.length < 2 ? all.flat() : visibleDividers(surface, layers, all, foundAt);
+  const { faces, edges } = arrange<string>([...surface.curves, ...dividers], placeTolerance);
+  const regionOf = new Map<number, number>();
+  const found: (Found & { face: Face; at: Point })[] = [];
+  faces.forEach((face, index) => {
+    const at = interiorPoint(face);
+    if (!isOnSurface(surface, at)) return;
+    regionOf.set(index, found.length);
+    found.push({ face, at, ...foundAt(at) });
+  });
+  const side = (face: number | null) => (face === null ? null : (regionOf.get(face) ?? null));
+  const painted = edges
+    .map((edge): PatternEdge => ({ ...edge, left: side(edge.left), right: side(edge.right) }))
+    .filter((edge) => edge.left !== edge.right);
+  const lines = layers.flatMap((layer) => linesOn(layer, surface));
+  return {
+    regions: nameRegions(found, wall.id),
+    edges: painted,
+    lines: layers.length < 2 ? lines : linesSeen(lines, painted),
+  };
+}
+
+const idOn = (wall: string, { finish }: Layer, id: string) => `${wall}/${finish}/${id}`;
+
+function dividersOn(layer: Layer, wall: string): SourcedCurve<string>[] {
+  return layer.design.dividers.map(({ curve, source }) => ({
+    curve: moveCurve(curve, -layer.offset, 0),
+    source: idOn(wall, layer, source),
+  }));
+}
+
+function linesOn(layer: Layer, surface: Surface): WallLine[] {
+  return layer.design.lines.flatMap((line) => {
+    const path = clipToOutline(moveCurve(line.path, -layer.offset, 0), surface);
+    return path ? [{ ...line, finish: layer.finish, id: idOn(surface.wall.id, layer, line.id), path }] : [];
+  });
+}
+
+function linesSeen(lines: readonly WallLine[], edges: readonly PatternEdge[]): WallLine[] {
+  const seen = new Set(edges.flatMap((edge) => edge.sources));
+  return lines.filter((line) => seen.has(line.id));
+}
+
+/** The parts of dividers that bound a piece of their own layer; elsewhere a later layer lies over them. */
+function visibleDividers(
+  surface: Surface,
+  layers: readonly Layer[],
+  dividers: readonly (readonly SourcedCurve<string>[])[],
+  foundAt: (point: Point) => Found,
+): SourcedCurve<string>[] {
+  const layerOf = new Map(
+    dividers.flatMap((list, index) => list.map(({ source }) => [source, layers[index]!] as const)),
+  );
+  const { faces, edges } = arrange<string>([...surface.curves, ...dividers.flat()], placeTolerance);
+  const top = faces.map((face) => foundAt(interiorPoint(face)).layer);
+  return edges.flatMap(({ curve, sources, left, right }) =>
+    sources
+      .filter((source) => {
+        const layer = layerOf.get(source);
+        return (
+          layer !== undefined &&
+          ((left !== null && top[left] === layer) || (right !== null && top[right] === layer))
+        );
+      })
+      .map((source) => ({ curve, source })),
+  );
+}
+
+function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall: string): Region[] {
+  const stems = found.map(({ piece, layer }) =>
+    layer ? idOn(wall, layer, piece.key) : `${wall}/${piece.key}`,
+  );
+  const ids = new Map<number, string>();
+  for (const [stem, indices] of groupIndices(stems)) {
+    const sorted = indices.sort((i, j) => found[i]!.at.y - found[j]!.at.y || found[i]!.at.x - found[j]!.at.x);
+    sorted.forEach((index, order) => ids.set(index, `${stem}${sorted.length > 1 ? letter(order) : ""}`));
+  }
+  return found.map(({ face, at, piece }, index) => ({
+    id: ids.get(index)!,
+    colour: piece.colour,
+    name: piece.name,
+    face,
+    at,
+  }));
+}
+
+function groupIndices(keys: readonly string[]): Map<string, number[]> {
+  const groups = new Map<string, number[]>();
+  keys.forEach((key, index) => {
+    const group = groups.get(key);
+    if (group) group.push(index);
+    else groups.set(key, [index]);
+  });
+  return groups;
+}
+
+/** a to z, then aa, ab ... */
+function letter(index: number): string {
+  const rest = Math.floor(index / 26);
+  return (rest > 0 ? letter(rest - 1) : "") + String.fromCharCode(97 + (index % 26));
+}

@@ -1,0 +1,56 @@
+import type { Finding } from "../findings/finding";
+import type { SetOutLine } from "../pattern/pattern";
+import { judgeTaper, type Taper } from "../wall/judgeTaper";
+import type { Surface } from "../wall/surface";
+import type { SideName } from "../wall/wallShape";
+
+/** A set-out line and the wedge between it and a side of the wall. */
+export interface LineTaper extends Taper {
+  readonly line: SetOutLine;
+}
+
+/** The tapers of the lines that stand nearest to each side: level ones to floor and ceiling, plumb ones to the ends. */
+export function listTapers(
+  lines: readonly SetOutLine[],
+  surface: Surface,
+  viewingDistance: number,
+): LineTaper[] {
+  return (["bottom", "top", "left", "right"] as const).flatMap((side) => {
+    const line = nearestTo(side, lines);
+    const taper = line && judgeTaper(line.path, side, surface, viewingDistance);
+    return line && taper ? [{ line, ...taper }] : [];
+  });
+}
+
+function nearestTo(side: SideName, lines: readonly SetOutLine[]): SetOutLine | undefined {
+  const isLevelSide = side === "top" || side === "bottom";
+  const axis = isLevelSide ? "y" : "x";
+  const sign = side === "top" || side === "right" ? -1 : 1;
+  return lines
+    .filter((line) => line.kind === (isLevelSide ? "level" : "plumb"))
+    .reduce<SetOutLine | undefined>(
+      (best, line) => (best && sign * best.path.a[axis] <= sign * line.path.a[axis] ? best : line),
+      undefined,
+    );
+}
+
+/** Lines whose wedge against a side that is out may show or will. */
+export function checkTapers(tapers: readonly LineTaper[], viewingDistance: number): Finding[] {
+  return tapers
+    .filter(({ verdict }) => verdict !== "won't show")
+    .map(({ line, side, first, last, least, most, verdict, clearAt }): Finding => {
+      const values = {
+        line: line.use,
+        against: side,
+        first,
+        last,
+        least,
+        most,
+        verdict,
+        clearAt,
+        distance: viewingDistance,
+      };
+      const at = first < last ? line.path.a : line.path.b;
+      return { code: "taper-shows", severity: verdict === "will show" ? "check" : "note", values, at };
+    });
+}
