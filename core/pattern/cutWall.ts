@@ -115,7 +115,7 @@ function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall
   );
   const ids = new Map<number, string>();
   for (const [stem, indices] of groupIndices(stems)) {
-    const sorted = indices.sort((i, j) => found[i]!.at.y - found[j]!.at.y || found[i]!.at.x - found[j]!.at.x);
+    const sorted = indices.sort((i, j) => fromLowerLeft(found[i]!.at, found[j]!.at));
     sorted.forEach((index, order) => ids.set(index, `${stem}${sorted.length > 1 ? letter(order) : ""}`));
   }
   return found.map(({ face, at, piece }, index) => ({
@@ -126,6 +126,10 @@ function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall
     at,
   }));
 }
+
+/** Pieces at one height go from the left; the last bits of a height decide nothing. */
+const fromLowerLeft = (a: Point, b: Point): number =>
+  Math.abs(a.y - b.y) > placeTolerance ? a.y - b.y : a.x - b.x;
 
 function groupIndices(keys: readonly string[]): Map<string, number[]> {
   const groups = new Map<string, number[]>();

@@ -151,6 +151,7 @@ export function sideOf(curve: Curve, isLeft: boolean): TapeSide {
   const sign = isLeft ? 1 : -1;
   const x = -(curve.b.y - curve.a.y) * sign;
   const y = (curve.b.x - curve.a.x) * sign;
-  if (Math.abs(x) >= Math.abs(y)) return x < 0 ? "left" : "right";
+  // At 45 degrees either word is true; the last bits must not choose it.
+  if (Math.abs(x) >= Math.abs(y) * (1 - 1e-9)) return x < 0 ? "left" : "right";
   return y > 0 ? "above" : "below";
 }
