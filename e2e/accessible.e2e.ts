@@ -17,6 +17,16 @@ async function faultsOn(page: Page): Promise<string[]> {
 }
 
 const plate = { id: "s", kind: "plate", x: 310, y: 1150, width: 86, height: 86 };
+const survey = {
+  stations: [
+    { x: 0, down: 1200, up: 1400 },
+    { x: 3000, down: 1200, up: 1383 },
+  ],
+  left: [
+    { y: -1200, off: 0 },
+    { y: 1400, off: 7 },
+  ],
+};
 const hatch = { id: "h", kind: "window", x: 1400, y: 900, width: 900, height: 900, casing: 70 };
 
 for (const [width, height] of [
@@ -28,14 +38,34 @@ for (const [width, height] of [
     const id = await makeJob(
       page,
       stripedWall("Accessible", {
-        wall: { fixtures: [plate], openings: [hatch] },
         finish: { fit: { by: "count", count: 14 } },
+        job: {
+          runs: [{ id: "r", walls: ["s", "t"] }],
+          walls: [
+            {
+              id: "w",
+              width: 4215,
+              height: 2610,
+              skirting: 95,
+              base: "oyster",
+              fixtures: [plate],
+              openings: [hatch],
+            },
+            ...["s", "t"].map((wall) => ({
+              id: wall,
+              base: "oyster",
+              survey,
+              conditions: [{ kind: "gloss" }],
+            })),
+          ],
+        },
       }),
     );
     for (const path of [
       "/",
       `/jobs/${id}/add-wall`,
       `/print/${id}/w`,
+      `/jobs/${id}/s/measure`,
       ...["measure", "pattern", "buy", "mark"].map((slug) => `/jobs/${id}/w/${slug}`),
     ]) {
       await page.goto(path);

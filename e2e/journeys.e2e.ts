@@ -5,6 +5,7 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
   await page.getByLabel("What it is called").fill("Boat house");
   await page.getByRole("button", { name: "Start the job" }).click();
   await page.getByLabel("What you call it").fill("Long wall");
+  await page.getByRole("button", { name: "as a plain rectangle" }).click();
   await page.getByLabel("Width").fill("nine feet");
   await page.getByLabel("Height").fill("8 ft");
   await page.getByRole("button", { name: "Add this wall" }).click();

@@ -61,6 +61,7 @@ test("a wall is added, left in its base, striped level, and taken off again", as
   await page.goto(`/jobs/${id}/w/pattern`);
   await page.getByRole("link", { name: "Wall", exact: true }).click();
   await page.getByLabel("What you call it").fill("Stair wall");
+  await page.getByRole("button", { name: "as a plain rectangle" }).click();
   await page.getByLabel("Width").fill("3120");
   await page.getByLabel("Height").fill("2655");
   await page.getByRole("button", { name: "Add this wall" }).click();

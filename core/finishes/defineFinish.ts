@@ -14,6 +14,8 @@ export interface FinishContext {
 
 /** How a finish divided the wall, and the other ways it could. */
 export interface FitReport {
+  /** What one division is called: "stripe". */
+  readonly noun: string;
   /** The axis across the divisions: a point p lies at normal . p, counted from start. */
   readonly axis: { readonly normal: Point; readonly start: number };
   /** The paints in turn, by a division's colour. */
@@ -56,8 +58,6 @@ export interface FinishDefinition<Kind extends string, Schema extends z.ZodObjec
   readonly paints: (
     spec: Spec,
   ) => readonly { readonly path: readonly (string | number)[]; readonly paint: string }[];
-  /** What one of its pieces is called: "stripe". */
-  readonly noun: string;
   readonly design: (spec: Spec, strip: Strip, context: FinishContext) => Design;
   readonly check: (spec: Spec, strip: Strip, context: FinishContext) => readonly Finding[];
   readonly fit: (spec: Spec, strip: Strip, context: FinishContext) => FitReport | null;

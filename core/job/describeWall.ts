@@ -109,6 +109,7 @@ function describeFit(
   const { centre } = report.chosen.divided;
   return {
     finish,
+    noun: report.noun,
     axis: { normal: toPoint(normal), start: start - normal.x * offset },
     chosen: { ...describe(report.chosen), ...(centre && { centre }) },
     proof: {

@@ -142,6 +142,8 @@ export interface PlanCandidate {
 
 export interface PlanFit {
   finish: string;
+  /** What one division is called: "stripe". */
+  noun: string;
   /** The axis across the divisions: a point p lies at normal . p, counted from start. */
   axis: { normal: PlanPoint; start: number };
   chosen: PlanCandidate & { centre?: "stripe" | "joint" };

@@ -83,14 +83,14 @@ function checkSide({ name, points }: Side): Finding[] {
  * Squareness from the two diagonals: of a parallelogram with sides w and h they differ as r^2 - f^2 = 4 w s, where
  * s is how far its top stands to the right of its foot.
  */
-function checkSquare({ wall, extent }: Surface, sides: readonly Side[]): Finding[] {
+function checkSquare({ wall }: Surface, sides: readonly Side[]): Finding[] {
   const corners = sides.map(({ points }) => points[0]!) as [Point, Point, Point, Point];
   const [lowerLeft, lowerRight, upperRight, upperLeft] = corners;
   const computed = { rising: distance(lowerLeft, upperRight), falling: distance(upperLeft, lowerRight) };
   const read = wall.diagonals;
   const { rising, falling } = read ?? computed;
   const skew = Math.abs(rising * rising - falling * falling) / (4 * wall.width);
-  const at = { x: (extent.minX + extent.maxX) / 2, y: (extent.minY + extent.maxY) / 2 };
+  const at = upperRight;
   const findings: Finding[] = [];
   if (skew > trueWithinMm) {
     const values = { difference: Math.abs(rising - falling), skew };

@@ -31,7 +31,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobTile[] }) {
         </div>
       </header>
       <div className="mt-10 grid gap-x-12 gap-y-10 md:grid-cols-[1fr_300px]">
-        <section aria-label="Jobs">
+        <section aria-label="Jobs" className="min-w-0">
           <h2 className="border-b border-ink pb-2 text-xl font-bold">Jobs</h2>
           {jobs.length === 0 && (
             <p className="py-4 text-soft">No jobs yet. Start one, or bring in a job file.</p>
@@ -48,14 +48,14 @@ export function HomeScreen({ jobs }: { jobs: readonly JobTile[] }) {
                     <p className="text-soft">{summaryOf(tile)}</p>
                     <p className="text-sm text-soft">{`changed ${tile.changed.slice(0, 10)}`}</p>
                   </div>
-                  <div className="flex items-end gap-2 overflow-hidden">
+                  <div className="flex flex-wrap items-end gap-2">
                     {tile.job?.walls.slice(0, 5).map((wall) => (
                       <MiniWall
                         key={wall.id}
                         wall={wall}
                         plan={tile.plan!.walls.find((planned) => planned.id === wall.id) ?? null}
                         paints={tile.job!.paints}
-                        className="h-24 max-w-60"
+                        className="h-16 max-w-36"
                       />
                     ))}
                   </div>

@@ -6,6 +6,7 @@ import { parseJob, type ParsedJob, type Problem } from "@/core/job/parseJob";
 /** A job document as it is written: texts such as `9' 4 3/8"` are kept, defaults are not filled in. */
 export type JobDocument = z.input<typeof jobSchema>;
 export type WallDocument = JobDocument["walls"][number];
+export type SurveyDocument = NonNullable<WallDocument["survey"]>;
 export type PaintDocument = JobDocument["paints"][number];
 export type FinishDocument = JobDocument["finishes"][number];
 

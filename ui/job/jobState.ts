@@ -22,6 +22,9 @@ export interface JobState {
   readonly plan: Plan;
   /** The finding or mark that is pointed at, on the card or on the wall. */
   readonly pointedAt: string | null;
+  /** Whether Measure draws what is out of true ten times over. */
+  readonly isExaggerated: boolean;
+  setExaggerated(isExaggerated: boolean): void;
   /** Takes a changed document unless it would not hold; answers what is wrong with it. */
   change(change: (document: JobDocument) => JobDocument): Problem[];
   /** As `change`, but not to be saved or undone to: a drag that is under way. */
@@ -56,6 +59,8 @@ export function createJobState(start: JobStart) {
         savedDocument: start.document,
         previewing: null,
         pointedAt: null,
+        isExaggerated: false,
+        setExaggerated: (isExaggerated) => set({ isExaggerated }),
         change(change) {
           const document = change(get().document);
           const problems = problemsOf(document);

@@ -1,6 +1,6 @@
 "use client";
 
-import { useId, useState, type ReactNode } from "react";
+import { useId, useState, type ReactNode, type Ref } from "react";
 
 interface Props {
   readonly label: string;
@@ -12,13 +12,27 @@ interface Props {
   readonly aside?: (typed: string | null) => ReactNode;
   readonly unit?: string;
   readonly inputMode?: "text" | "decimal";
+  /** A cell of a table: its label is for those who listen, and what was understood shows while typing. */
+  readonly isCell?: boolean;
+  readonly onFocus?: () => void;
+  readonly inputRef?: Ref<HTMLInputElement>;
 }
 
 /**
  * A field that is taken when it is left or Enter is pressed. A wrong entry is explained underneath and stays as
  * typed; Escape brings back what was there.
  */
-export function EntryField({ label, shown, onEntry, aside, unit, inputMode = "text" }: Props) {
+export function EntryField({
+  label,
+  shown,
+  onEntry,
+  aside,
+  unit,
+  inputMode = "text",
+  isCell = false,
+  onFocus,
+  inputRef,
+}: Props) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -34,14 +48,14 @@ export function EntryField({ label, shown, onEntry, aside, unit, inputMode = "te
   };
   return (
     <div className="min-w-0">
-      <div className="flex items-baseline justify-between gap-2 pb-1">
+      <div className={isCell ? "sr-only" : "flex items-baseline justify-between gap-2 pb-1"}>
         <label htmlFor={id} className="small-caps-label">
           {label}
         </label>
-        {aside?.(typed)}
+        {!isCell && aside?.(typed)}
       </div>
       <div
-        className={`flex min-h-11 items-center rounded-md border bg-paper px-3 focus-within:ring-2 focus-within:ring-violet/40 ${problem ? "border-brick" : "border-hairline focus-within:border-violet"}`}
+        className={`flex min-h-11 items-center rounded-md border bg-paper ${isCell ? "px-1.5" : "px-3"} focus-within:ring-2 focus-within:ring-violet/40 ${problem ? "border-brick" : "border-hairline focus-within:border-violet"}`}
       >
         <input
           id={id}
@@ -49,6 +63,8 @@ export function EntryField({ label, shown, onEntry, aside, unit, inputMode = "te
           value={typed ?? shown}
           inputMode={inputMode}
           autoComplete="off"
+          ref={inputRef}
+          onFocus={onFocus}
           aria-invalid={problem !== null}
           aria-describedby={`${id}-note`}
           onChange={(event) => {
@@ -66,6 +82,7 @@ export function EntryField({ label, shown, onEntry, aside, unit, inputMode = "te
       <p id={`${id}-note`} className="pt-1 text-sm text-brick empty:hidden" aria-live="polite">
         {problem}
       </p>
+      {isCell && typed !== null && <div className="pt-0.5 text-right">{aside?.(typed)}</div>}
     </div>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 
-import type { PlanFinding } from "@/core/job/planTypes";
 import { useJobState } from "@/ui/job/JobProvider";
+import type { ShownFinding } from "@/ui/wall-view/findingsAt";
 import { applyChange } from "@/ui/job/jobDocument";
 import { Button } from "./Button";
 import { Measure } from "./Measure";
@@ -13,21 +13,18 @@ const tones = {
 } as const;
 
 interface Props {
-  readonly findings: readonly PlanFinding[];
-  /** The key that the wall knows each finding by, and its number there. */
-  readonly keyOf: (index: number) => string;
+  readonly findings: readonly ShownFinding[];
 }
 
 /** Findings as sentences, each with its cure as a button; pointing at one shows its flag on the wall. */
-export function FindingList({ findings, keyOf }: Props) {
+export function FindingList({ findings }: Props) {
   const pointedAt = useJobState((state) => state.pointedAt);
   const pointAt = useJobState((state) => state.pointAt);
   const change = useJobState((state) => state.change);
   if (findings.length === 0) return null;
   return (
     <ul className="flex flex-col gap-3" aria-label="Findings">
-      {findings.map((finding, index) => {
-        const key = keyOf(index);
+      {findings.map(({ finding, key, number }) => {
         const { dot, word } = tones[finding.severity];
         return (
           <li
@@ -41,7 +38,7 @@ export function FindingList({ findings, keyOf }: Props) {
               title={word}
             >
               <span className="sr-only">{word}: </span>
-              {index + 1}
+              {number}
             </span>
             <div>
               <p>

@@ -2,6 +2,9 @@
 
 import { parseLengthEntry } from "@/core/measure/parseLengthEntry";
 import type { UnitSystem } from "@/core/measure/units";
+import type { Ref } from "react";
+import type { Aim } from "@/devices/laser/laserMeter";
+import { useLaserFields } from "@/ui/laser/LaserFields";
 import { EntryField } from "./EntryField";
 import { inOtherUnits, readEntry, showWritten, valueOfWritten, type WrittenLength } from "./lengthEntry";
 import { Measure } from "./Measure";
@@ -12,10 +15,15 @@ interface Props {
   readonly units: UnitSystem;
   /** Takes the new value in document form; answers what is wrong with it, or null. */
   readonly onChange: (value: number | string) => string | null;
+  /** What a laser is pointed at to fill this field; without it the field takes typing alone. */
+  readonly aim?: Aim;
+  readonly isCell?: boolean;
+  readonly inputRef?: Ref<HTMLInputElement>;
 }
 
 /** A length as a painter would write it, with what the program understood beside its label. */
-export function LengthField({ label, written, units, onChange }: Props) {
+export function LengthField({ label, written, units, onChange, aim, isCell, inputRef }: Props) {
+  const laser = useLaserFields();
   const understoodAs = (typed: string | null) => {
     // What is written is taken at its own worth; only what is being typed is read off the screen.
     const understood = typed === null ? valueOfWritten(written) : parseLengthEntry(typed, units);
@@ -31,6 +39,14 @@ export function LengthField({ label, written, units, onChange }: Props) {
     return "problem" in entry ? entry.problem : onChange(entry.value);
   };
   return (
-    <EntryField label={label} shown={showWritten(written, units)} aside={understoodAs} onEntry={onEntry} />
+    <EntryField
+      label={label}
+      shown={isCell ? showWritten(written, units).replace(/ in$/, '"') : showWritten(written, units)}
+      aside={understoodAs}
+      onEntry={onEntry}
+      isCell={isCell}
+      inputRef={inputRef}
+      onFocus={laser && aim ? () => laser.pointAt({ label, aim, fill: onChange }) : undefined}
+    />
   );
 }

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/stations/mark/useMarkProgress";
+import { findingsAt } from "@/ui/wall-view/findingsAt";
 import { isTyping } from "./isTyping";
 import { stationPath, stations, type StationSlug } from "./stations";
 import { useAddress } from "./useAddress";
@@ -111,24 +112,11 @@ function StandingMark({ standing }: { standing: Standing }) {
   }
 }
 
-const patternCodes = new Set([
-  "end-under-half",
-  "near-miss",
-  "sliver",
-  "remainder-shows",
-  "ends-impossible",
-  "anchor-outside",
-  "too-many-divisions",
-  "too-narrow",
-  "taper-shows",
-]);
-
 /** How each station stands: what is noticed at it, or that there is nothing left to do. */
 function useStandings(wallId: string | null): Record<StationSlug, Standing> {
   const found = useWall(wallId);
   const plan = usePlan();
   const { isDone } = useMarkProgress(wallId ?? "");
-  const findings = found?.plan?.findings ?? [];
   const stand = (list: readonly { severity: string }[], done: boolean): Standing => {
     if (list.some((finding) => finding.severity === "stop")) return { kind: "stop" };
     const checks = list.filter((finding) => finding.severity === "check").length;
@@ -138,11 +126,11 @@ function useStandings(wallId: string | null): Record<StationSlug, Standing> {
   const marks = found?.plan?.marks ?? [];
   return {
     measure: stand(
-      findings.filter((finding) => !patternCodes.has(finding.code)),
+      findingsAt(found?.plan, "measure").map(({ finding }) => finding),
       found !== null,
     ),
     pattern: stand(
-      findings.filter((finding) => patternCodes.has(finding.code)),
+      findingsAt(found?.plan, "pattern").map(({ finding }) => finding),
       Boolean(found?.plan?.fit),
     ),
     buy: stand(plan.findings, false),

@@ -9,6 +9,7 @@ import { Logo } from "@/ui/parts/Logo";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { CommandSearch } from "./CommandSearch";
 import { isTyping } from "./isTyping";
+import { wallsInRunOrder } from "./wallsInRunOrder";
 import { stationPath } from "./stations";
 import { useAddress } from "./useAddress";
 import { useContrast } from "./useContrast";
@@ -78,15 +79,16 @@ function WallSwitcher() {
   const { wallId, station } = useAddress();
   return (
     <nav aria-label="Walls" className="order-last flex w-full gap-1 overflow-x-auto md:order-none md:w-auto">
-      {job.walls.map((wall) => {
+      {wallsInRunOrder(job).map(({ wall, isJoined }) => {
         const isHere = wall.id === wallId;
         return (
           <Link
             key={wall.id}
             href={stationPath(jobId, wall.id, station ?? "pattern")}
             aria-current={isHere ? "page" : undefined}
-            className={`flex min-h-11 flex-col items-start justify-end gap-0.5 border-b-[3px] px-2 pb-1 text-[0.8125rem] ${isHere ? "border-violet font-semibold" : "border-transparent text-soft hover:border-hairline"}`}
+            className={`relative flex min-h-11 flex-col items-start justify-end gap-0.5 border-b-[3px] ${isJoined ? "-ml-1 pl-3" : "pl-2"} pb-1 pr-2 text-[0.8125rem] ${isHere ? "border-violet font-semibold" : "border-transparent text-soft hover:border-hairline"}`}
           >
+            {isJoined && <CornerMark />}
             <MiniWall
               wall={wall}
               plan={plan.walls.find((other) => other.id === wall.id) ?? null}
@@ -107,6 +109,22 @@ function WallSwitcher() {
         <UnitSwitch />
       </div>
     </nav>
+  );
+}
+
+/** The corner around which a wall goes on from the one before it. */
+function CornerMark() {
+  return (
+    <svg
+      width="9"
+      height="38"
+      viewBox="0 0 9 38"
+      className="absolute top-1 -left-px hidden md:block"
+      role="img"
+      aria-label="around the corner"
+    >
+      <path d="M1 1l6 5v26l-6 5" fill="none" className="stroke-soft" strokeWidth={1.4} />
+    </svg>
   );
 }
 

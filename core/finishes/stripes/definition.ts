@@ -13,7 +13,6 @@ export const stripes = defineFinish({
   title: "Stripes",
   spec: stripesSpec,
   paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], paint })),
-  noun: "stripe",
   design: designStripes,
   check: checkStripes,
   fit: fitStripes,

@@ -16,6 +16,7 @@ export function fitStripes(spec: StripesSpec, strip: Strip, context: FinishConte
   const whole = divided.divisions.filter((division) => !isPart(division)).length;
   const equal = !spec.widths && spec.fit.by !== "spread" && chosen.width !== null;
   return {
+    noun: "stripe",
     axis: { normal: frame.normal, start: frame.start },
     colours: spec.colours,
     chosen,

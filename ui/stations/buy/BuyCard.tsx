@@ -25,7 +25,13 @@ export function BuyCard() {
       {plan.paint.length === 0 && (
         <p className="py-2">Nothing is to be painted yet. Lay out a pattern first.</p>
       )}
-      <FindingList findings={plan.findings} keyOf={(index) => `job finding ${index}`} />
+      <FindingList
+        findings={plan.findings.map((finding, index) => ({
+          finding,
+          key: `job finding ${index}`,
+          number: index + 1,
+        }))}
+      />
       {plan.paint.map((paint) => (
         <PaintNeed key={paint.colour} paint={paint} />
       ))}

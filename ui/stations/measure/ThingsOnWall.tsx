@@ -2,7 +2,10 @@
 
 import { Plus, X } from "lucide-react";
 import type { UnitSystem } from "@/core/measure/units";
+import { boxOfWall } from "@/core/wall/boxOfWall";
+import type { Wall } from "@/core/wall/schema";
 import { changeById, freshId, type WallDocument } from "@/ui/job/jobDocument";
+import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";
@@ -15,112 +18,101 @@ const openingKinds = ["window", "door", "hatch", "niche", "opening"] as const;
 const fixtureKinds = ["plate", "radiator", "pipe", "shelf", "furniture"] as const;
 
 interface Props {
-  readonly wall: WallDocument;
+  readonly wall: Wall;
+  readonly written: WallDocument;
   readonly units: UnitSystem;
   readonly onEdit: (update: (wall: WallDocument) => WallDocument) => string | null;
 }
 
-/** Openings and fixtures, each by its lower left corner and its size. */
-export function ThingsOnWall({ wall, units, onEdit }: Props) {
-  const openings = wall.openings ?? [];
-  const fixtures = wall.fixtures ?? [];
+/** Openings and fixtures, each by its lower left corner and its size; on the wall they can be dragged. */
+export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
+  const openings = written.openings ?? [];
+  const fixtures = written.fixtures ?? [];
   const taken = [...openings, ...fixtures];
+  const { minX, minY, maxX, maxY } = boxOfWall(wall);
+  // A new thing stands where it is seen and fits, to be dragged or typed from there.
+  const place = (width: number, height: number, up: number) => ({
+    x: Math.round(minX + (maxX - minX) * 0.12),
+    y: Math.round(minY + Math.min(up, (maxY - minY) * 0.4)),
+    width: Math.round(Math.min(width, (maxX - minX) / 3)),
+    height: Math.round(Math.min(height, (maxY - minY) / 3)),
+  });
+  const yLabel = written.survey ? "Above the level line" : "From the floor";
+  const list = <Item extends OpeningDocument | FixtureDocument>(
+    items: readonly Item[],
+    set: (next: Item[]) => string | null,
+    kinds: readonly string[],
+    sizes: readonly SizeKey[],
+  ) =>
+    items.map((item) => (
+      <Thing
+        key={item.id}
+        thing={item}
+        kinds={kinds}
+        sizes={sizes}
+        units={units}
+        yLabel={yLabel}
+        onEdit={(change) => set(changeById(items, item.id, (before) => ({ ...before, ...change }) as Item))}
+        onRemove={() => set(items.filter((other) => other.id !== item.id))}
+      />
+    ));
   const setOpenings = (next: OpeningDocument[]) => onEdit((before) => ({ ...before, openings: next }));
   const setFixtures = (next: FixtureDocument[]) => onEdit((before) => ({ ...before, fixtures: next }));
+  const addOpening = () =>
+    setOpenings([
+      ...openings,
+      { id: freshId("window", taken), kind: "window", ...place(600, 900, 900), casing: 70 },
+    ]);
+  const addFixture = () =>
+    setFixtures([...fixtures, { id: freshId("plate", taken), kind: "plate", ...place(86, 86, 1100) }]);
   return (
     <>
-      <section className="mt-4 border-t border-hairline py-3" aria-label="Openings">
-        <div className="flex items-center justify-between">
-          <h3 className="text-lg font-bold">Openings</h3>
-          <Button
-            look="quiet"
-            onClick={() =>
-              setOpenings([
-                ...openings,
-                {
-                  id: freshId("window", taken),
-                  kind: "window",
-                  x: 600,
-                  y: 900,
-                  width: 600,
-                  height: 900,
-                  casing: 70,
-                },
-              ])
-            }
-          >
-            <Plus size={16} aria-hidden /> Opening
-          </Button>
-        </div>
-        {openings.map((opening) => (
-          <Thing
-            key={opening.id}
-            thing={opening}
-            kinds={openingKinds}
-            sizes={["x", "y", "width", "height", "casing"]}
-            units={units}
-            onEdit={(change) =>
-              setOpenings(
-                changeById(openings, opening.id, (before) => ({ ...before, ...change }) as OpeningDocument),
-              )
-            }
-            onRemove={() => setOpenings(openings.filter((other) => other.id !== opening.id))}
-          />
-        ))}
-      </section>
-      <section className="border-t border-hairline py-3" aria-label="Fixtures">
-        <div className="flex items-center justify-between">
-          <h3 className="text-lg font-bold">Plates and fixtures</h3>
-          <Button
-            look="quiet"
-            onClick={() =>
-              setFixtures([
-                ...fixtures,
-                { id: freshId("plate", taken), kind: "plate", x: 300, y: 1100, width: 86, height: 86 },
-              ])
-            }
-          >
-            <Plus size={16} aria-hidden /> Fixture
-          </Button>
-        </div>
-        {fixtures.map((fixture) => (
-          <Thing
-            key={fixture.id}
-            thing={fixture}
-            kinds={fixtureKinds}
-            sizes={["x", "y", "width", "height"]}
-            units={units}
-            onEdit={(change) =>
-              setFixtures(
-                changeById(fixtures, fixture.id, (before) => ({ ...before, ...change }) as FixtureDocument),
-              )
-            }
-            onRemove={() => setFixtures(fixtures.filter((other) => other.id !== fixture.id))}
-          />
-        ))}
-      </section>
+      <Heading title="Openings" button="Opening" onAdd={addOpening}>
+        {list(openings, setOpenings, openingKinds, ["x", "y", "width", "height", "casing"])}
+      </Heading>
+      <Heading title="Plates and fixtures" button="Fixture" onAdd={addFixture}>
+        {list(fixtures, setFixtures, fixtureKinds, ["x", "y", "width", "height"])}
+      </Heading>
     </>
   );
 }
 
-const sizeLabels = {
-  x: "From the left",
-  y: "From the floor",
-  width: "Width",
-  height: "Height",
-  casing: "Casing",
-} as const;
+interface HeadingProps {
+  readonly title: string;
+  readonly button: string;
+  readonly onAdd: () => void;
+  readonly children: React.ReactNode;
+}
+
+function Heading({ title, button, onAdd, children }: HeadingProps) {
+  return (
+    <section className="border-t border-hairline py-3" aria-label={title}>
+      <div className="flex items-center justify-between">
+        <h3 className="text-lg font-bold">{title}</h3>
+        <Button look="quiet" onClick={onAdd}>
+          <Plus size={16} aria-hidden /> {button}
+        </Button>
+      </div>
+      {children}
+    </section>
+  );
+}
+
+type SizeKey = "x" | "y" | "width" | "height" | "casing";
+const sizeLabels = { x: "From the left", width: "Width", height: "Height", casing: "Casing" } as const;
+const shapes = { rectangle: "square-headed", arch: "arch-topped", circle: "round" } as const;
 
 interface ThingProps {
   readonly thing: OpeningDocument | FixtureDocument;
   readonly kinds: readonly string[];
-  readonly sizes: readonly (keyof typeof sizeLabels)[];
+  readonly sizes: readonly SizeKey[];
   readonly units: UnitSystem;
+  readonly yLabel: string;
   readonly onEdit: (change: Record<string, unknown>) => string | null;
   readonly onRemove: () => void;
 }
 
-function Thing({ thing, kinds, sizes, units, onEdit, onRemove }: ThingProps) {
+function Thing({ thing, kinds, sizes, units, yLabel, onEdit, onRemove }: ThingProps) {
   const values = thing as Record<string, unknown>;
   const title = thing.name ?? thing.kind;
   return (
@@ -143,12 +135,16 @@ function Thing({ thing, kinds, sizes, units, onEdit, onRemove }: ThingProps) {
         {sizes.map((key) => (
           <LengthField
             key={key}
-            label={sizeLabels[key]}
+            label={key === "y" ? yLabel : sizeLabels[key]}
             written={(values[key] as number | string | undefined) ?? 0}
             units={units}
-            onChange={(value) => onEdit({ [key]: value })}
+            aim={{ toward: "thing", about: mmOf(values[key] as number | string | undefined) || null }}
+            onChange={(value) => onEdit({ [key]: value, ...(isRound(thing) && sideOfCircle(key, value)) })}
           />
         ))}
+        {sizes.includes("casing") && (
+          <OpeningShape opening={thing as OpeningDocument} units={units} onEdit={onEdit} />
+        )}
         <div className="self-end pb-6">
           <Button look="quiet" onClick={onRemove} aria-label={`Remove ${title}`}>
             <X size={16} aria-hidden /> Remove
@@ -156,5 +152,48 @@ function Thing({ thing, kinds, sizes, units, onEdit, onRemove }: ThingProps) {
         </div>
       </div>
     </details>
+  );
+}
+
+const isRound = (thing: object): boolean => "shape" in thing && thing.shape === "circle";
+
+/** A circle is as high as it is wide. */
+const sideOfCircle = (key: SizeKey, value: number | string) =>
+  key === "width" ? { height: value } : key === "height" ? { width: value } : {};
+
+interface ShapeProps {
+  readonly opening: OpeningDocument;
+  readonly units: UnitSystem;
+  readonly onEdit: (change: Record<string, unknown>) => string | null;
+}
+
+function OpeningShape({ opening, units, onEdit }: ShapeProps) {
+  const current = opening.shape ?? "rectangle";
+  const [width, height] = [mmOf(opening.width), mmOf(opening.height)];
+  const changeOf = {
+    rectangle: { shape: undefined, rise: undefined },
+    arch: { shape: "arch", rise: Math.min(height, width / 2) },
+    circle: { shape: "circle", rise: undefined, height: opening.width },
+  } as const;
+  return (
+    <>
+      <Choice
+        label="Shape"
+        options={(Object.keys(shapes) as (keyof typeof shapes)[]).map((shape) => ({
+          label: shapes[shape],
+          shape,
+          selected: shape === current,
+        }))}
+        onChoose={({ shape }) => onEdit(changeOf[shape])}
+      />
+      {current === "arch" && (
+        <LengthField
+          label="Rise of the arch"
+          written={opening.rise ?? 0}
+          units={units}
+          onChange={(rise) => onEdit({ rise })}
+        />
+      )}
+    </>
   );
 }

@@ -6,7 +6,7 @@ import { useDocument, useJob, useJobState, useWall } from "@/ui/job/JobProvider"
 import { changeById, freshId, type FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { FindingList } from "@/ui/parts/FindingList";
-import { findingKey } from "@/ui/wall-view/layers/FindingFlags";
+import { findingsAt } from "@/ui/wall-view/findingsAt";
 import { CandidateList } from "./CandidateList";
 import { FinishFields } from "./FinishFields";
 
@@ -25,7 +25,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
       <>
         <h2 className="text-2xl font-bold">Pattern</h2>
         <p className="py-2 text-soft">This wall cannot be laid out as it was measured.</p>
-        <FindingList findings={plan?.findings ?? []} keyOf={(index) => findingKey(wallId, index)} />
+        <FindingList findings={findingsAt(plan, "measure")} />
       </>
     );
   }
@@ -62,6 +62,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
     );
   }
   const definition = finishOf(spec.kind);
+  const decisions = findingsAt(plan, "pattern");
   const update = (edit: (finish: FinishDocument) => FinishDocument) =>
     change((before) => ({ ...before, finishes: changeById<FinishDocument>(before.finishes, spec.id, edit) }));
   return (
@@ -89,9 +90,9 @@ export function PatternCard({ wallId }: { wallId: string }) {
         units={job.units}
         onEdit={update}
       />
-      {plan && plan.findings.length > 0 && (
+      {decisions.length > 0 && (
         <section className="border-t border-hairline py-3" aria-label="To decide">
-          <FindingList findings={plan.findings} keyOf={(index) => findingKey(wallId, index)} />
+          <FindingList findings={decisions} />
         </section>
       )}
       {plan?.fit && (

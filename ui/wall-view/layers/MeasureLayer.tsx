@@ -2,51 +2,136 @@
 
 import { HaloText } from "@/ui/parts/HaloText";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
-import { useJob, useWall } from "@/ui/job/JobProvider";
+import type { Wall } from "@/core/wall/schema";
+import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import { findingsAt } from "../findingsAt";
+import { exaggerate } from "./exaggerate";
 import { FindingFlags } from "./FindingFlags";
+import { JudgedLine } from "./JudgedLine";
+import { MovableThings } from "./MovableThings";
 import type { LayerFrame } from "../WallStage";
 
-/** The measured sizes, written where they were taken. */
+/** The readings where they were taken, things to be dragged into place, and the line that is judged. */
 export function MeasureLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const found = useWall(wallId);
   const { units } = useJob();
+  const isExaggerated = useJobState((state) => state.isExaggerated);
   if (!found) return null;
   const { wall, plan } = found;
-  const length = (mm: number) => formatLength(mm, units);
   return (
     <g>
+      {isExaggerated && <Exaggerated wall={wall} frame={frame} />}
       <g aria-hidden="true" pointerEvents="none">
+        {wall.survey && <Stations wall={wall} frame={frame} />}
         <Dimension
           x1={frame.x(0)}
           x2={frame.x(wall.width)}
-          y={frame.y(0) + 24}
+          y={frame.y(frame.box.minY) + 24}
           text={formatSpan(wall.width, units)}
         />
-        {wall.openings.map((opening) => {
-          const [x, top] = [frame.x(opening.x + opening.width / 2), frame.y(opening.y + opening.height / 2)];
-          return (
-            <g key={opening.id}>
-              <Words x={x} y={top - 3} text={opening.name ?? opening.kind} strong />
-              <Words x={x} y={top + 14} text={`${length(opening.width)} × ${length(opening.height)}`} />
-              <Dimension
-                x1={frame.x(0)}
-                x2={frame.x(opening.x)}
-                y={frame.y(opening.y) + 14}
-                text={length(opening.x)}
-              />
-            </g>
-          );
-        })}
-        {wall.fixtures.map((fixture) => (
-          <Words
-            key={fixture.id}
-            x={frame.x(fixture.x + fixture.width / 2)}
-            y={frame.y(fixture.y) + 15}
-            text={fixture.name ?? fixture.kind}
-          />
+        {[...wall.openings, ...wall.fixtures].map((thing) => (
+          <ThingWords key={thing.id} thing={thing} frame={frame} />
         ))}
       </g>
-      {plan && <FindingFlags plan={plan} frame={frame} />}
+      {plan?.survey && <JudgedLine wallId={wallId} survey={plan.survey} frame={frame} />}
+      <MovableThings wallId={wallId} wall={wall} frame={frame} />
+      <FindingFlags findings={findingsAt(plan, "measure")} frame={frame} />
+    </g>
+  );
+}
+
+/** The level line with its stations, and the readings down and up from it. */
+function Stations({ wall, frame }: { wall: Wall; frame: LayerFrame }) {
+  const { units } = useJob();
+  const { stations } = wall.survey!;
+  const line = "stroke-violet";
+  const dash = { strokeDasharray: "10 6", strokeWidth: 1.3 };
+  const labelled = (index: number) =>
+    index === 0 || frame.x(stations[index]!.x) - frame.x(stations[index - 1]!.x) > 34;
+  return (
+    <g>
+      <line
+        x1={frame.x(0) - 12}
+        x2={frame.x(wall.width) + 12}
+        y1={frame.y(0)}
+        y2={frame.y(0)}
+        className={line}
+        {...dash}
+      />
+      {[0, wall.width].map((x) => (
+        <line
+          key={x}
+          x1={frame.x(x)}
+          x2={frame.x(x)}
+          y1={frame.y(frame.box.maxY) - 8}
+          y2={frame.y(frame.box.minY) + 8}
+          className={line}
+          {...dash}
+        />
+      ))}
+      {stations.map(({ x, down, up }, index) => (
+        <g key={index}>
+          <circle cx={frame.x(x)} cy={frame.y(0)} r={3.5} className="fill-violet" />
+          {labelled(index) &&
+            [
+              { y: up * 0.82, text: formatLength(up, units) },
+              { y: -down * 0.62, text: formatLength(down, units) },
+            ].map(({ y, text }) => (
+              <HaloText
+                key={text + y}
+                transform={`translate(${frame.x(x) + (index === stations.length - 1 ? -6 : 14)} ${frame.y(y)}) rotate(-90)`}
+                textAnchor="middle"
+                className="fill-violet text-[12.5px] font-semibold"
+              >
+                {text}
+              </HaloText>
+            ))}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** What is out of true, ten times over, with how much it is at each corner. */
+function Exaggerated({ wall, frame }: { wall: Wall; frame: LayerFrame }) {
+  const { units } = useJob();
+  const { points, notes } = exaggerate(wall);
+  const d = points.map(({ x, y }) => `${frame.x(x)} ${frame.y(y)}`).join("L");
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <path d={`M${d}Z`} className="fill-violet/10 stroke-violet" strokeWidth={2} />
+      {notes.map(({ at, off }, index) => (
+        <HaloText
+          key={index}
+          x={frame.x(at.x)}
+          y={frame.y(at.y) + (at.y > 0 ? 18 : -10)}
+          textAnchor="middle"
+          className="fill-violet text-[12.5px] font-bold"
+        >
+          {`${off > 0 ? "+" : "−"}${formatLength(Math.abs(off), units)}`}
+        </HaloText>
+      ))}
+    </g>
+  );
+}
+
+function ThingWords({
+  thing,
+  frame,
+}: {
+  thing: Wall["openings"][number] | Wall["fixtures"][number];
+  frame: LayerFrame;
+}) {
+  const { units } = useJob();
+  const length = (mm: number) => formatLength(mm, units);
+  const isOpening = "casing" in thing;
+  const [x, middle] = [frame.x(thing.x + thing.width / 2), frame.y(thing.y + thing.height / 2)];
+  if (!isOpening) return <Words x={x} y={frame.y(thing.y) + 15} text={thing.name ?? thing.kind} />;
+  return (
+    <g>
+      <Words x={x} y={middle - 3} text={thing.name ?? thing.kind} strong />
+      <Words x={x} y={middle + 14} text={`${length(thing.width)} × ${length(thing.height)}`} />
+      <Dimension x1={frame.x(0)} x2={frame.x(thing.x)} y={frame.y(thing.y) + 14} text={length(thing.x)} />
     </g>
   );
 }

@@ -12,6 +12,7 @@ import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
 import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
 import { changeById, type FinishDocument, type JobDocument } from "@/ui/job/jobDocument";
 import type { LayerFrame } from "../WallStage";
+import { findingsAt } from "../findingsAt";
 import { FindingFlags } from "./FindingFlags";
 import { LineReading } from "./LineReading";
 import { RegionLabels } from "./RegionLabels";
@@ -78,7 +79,7 @@ export function PatternLayer({ wallId, frame }: { wallId: string; frame: LayerFr
       {active && (
         <LineReading line={movedTo(lines[active.index]!, plan, active.at)} at={active.at} frame={frame} />
       )}
-      <FindingFlags plan={plan} frame={frame} />
+      <FindingFlags findings={findingsAt(plan, "pattern")} frame={frame} />
     </g>
   );
 }
@@ -247,10 +248,9 @@ function KeyboardLine({ line, label, at, onKeyDown, frame }: KeyboardLineProps) 
 function SpanNote({ wallId, plan, frame }: { wallId: string; plan: PlanWall; frame: LayerFrame }) {
   const job = useJob();
   const wall = job.walls.find((candidate) => candidate.id === wallId)!;
-  const { chosen } = plan.fit!;
+  const { chosen, noun } = plan.fit!;
   const width = chosen.width === null ? "" : ` of ${formatLength(chosen.width, job.units)}`;
   const ends = chosen.ends === "same" ? "ends alike" : "ends different";
-  const noun = finishOf(job.finishes.find((finish) => finish.id === plan.fit!.finish)!.kind).noun;
   const text = `${chosen.count} ${noun}s${width}, ${ends}`;
   const y = frame.y(frame.box.minY) + 24;
   const [left, right] = [frame.x(0), frame.x(wall.width)];

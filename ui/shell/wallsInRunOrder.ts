@@ -1,0 +1,26 @@
+import type { Job } from "@/core/job/schema";
+import type { Wall } from "@/core/wall/schema";
+
+export interface PlacedWall {
+  readonly wall: Wall;
+  /** Whether it goes on around the corner from the wall before it. */
+  readonly isJoined: boolean;
+}
+
+/** The walls as one walks past them: a run stands together, in its order, where its first wall is. */
+export function wallsInRunOrder({ walls, runs }: Pick<Job, "walls" | "runs">): PlacedWall[] {
+  const placed: PlacedWall[] = [];
+  const seen = new Set<string>();
+  const place = (id: string, isJoined: boolean) => {
+    const wall = walls.find((candidate) => candidate.id === id);
+    if (!wall || seen.has(id)) return;
+    seen.add(id);
+    placed.push({ wall, isJoined });
+  };
+  for (const { id } of walls) {
+    const run = runs.find((candidate) => candidate.walls.includes(id));
+    if (run && !seen.has(id)) run.walls.forEach((other, index) => place(other, index > 0));
+    else place(id, false);
+  }
+  return placed;
+}

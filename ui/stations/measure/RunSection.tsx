@@ -1,0 +1,117 @@
+"use client";
+
+import { ArrowDown, ArrowUp, Unlink } from "lucide-react";
+import type { Wall } from "@/core/wall/schema";
+import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
+import type { JobDocument } from "@/ui/job/jobDocument";
+import { joinToRun, leaveRun, moveInRun } from "@/ui/job/editRuns";
+import { Button } from "@/ui/parts/Button";
+
+/** The walls that this one goes on to around its corners: joined, put in order, or taken out. */
+export function RunSection({ wall }: { wall: Wall }) {
+  const job = useJob();
+  const document = useDocument();
+  const change = useJobState((state) => state.change);
+  const run = job.runs.find((candidate) => candidate.walls.includes(wall.id));
+  const nameOf = (id: string) => job.walls.find((other) => other.id === id)?.name ?? id;
+  const edit = (update: (document: JobDocument) => JobDocument) => void change(update);
+  const inRuns = new Set(job.runs.flatMap(({ walls }) => walls));
+  const couldJoin = job.walls.filter(
+    (other) =>
+      other.id !== wall.id &&
+      (run ? !inRuns.has(other.id) : true) &&
+      (other.survey === undefined) === (wall.survey === undefined),
+  );
+  return (
+    <section className="border-t border-hairline py-3" aria-label="Around the corner">
+      <h3 className="text-lg font-bold">Around the corner</h3>
+      {run ? (
+        <ol className="pt-1">
+          {run.walls.map((id, index) => (
+            <li key={id} className="flex items-center gap-1">
+              <CornerFold isFirst={index === 0} isLast={index === run.walls.length - 1} />
+              <span className={`flex-1 ${id === wall.id ? "font-semibold" : ""}`}>{nameOf(id)}</span>
+              <IconButton
+                label={`Move ${nameOf(id)} left`}
+                isOff={index === 0}
+                onClick={() => edit(() => moveInRun(document, run.id, id, -1))}
+              >
+                <ArrowUp size={16} aria-hidden />
+              </IconButton>
+              <IconButton
+                label={`Move ${nameOf(id)} right`}
+                isOff={index === run.walls.length - 1}
+                onClick={() => edit(() => moveInRun(document, run.id, id, 1))}
+              >
+                <ArrowDown size={16} aria-hidden />
+              </IconButton>
+              <IconButton
+                label={`Take ${nameOf(id)} out of the run`}
+                onClick={() => edit(() => leaveRun(document, run.id, id))}
+              >
+                <Unlink size={16} aria-hidden />
+              </IconButton>
+            </li>
+          ))}
+        </ol>
+      ) : (
+        <p className="text-[0.9375rem] text-soft">
+          This wall stands alone. Joined to its neighbour, a pattern goes on around the corner.
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2 pt-2">
+        {couldJoin.map((other) => (
+          <Button
+            key={other.id}
+            className="text-sm"
+            onClick={() => edit(() => joinToRun(document, wall.id, other.id))}
+          >
+            {`Goes on to ${nameOf(other.id)}`}
+          </Button>
+        ))}
+      </div>
+      {wall.survey && couldJoin.length > 0 && (
+        <p className="pt-1 text-sm text-soft">
+          Only walls read from one and the same level line belong together.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** A wall of the run from above: the line turns where a corner joins it to the next. */
+function CornerFold({ isFirst, isLast }: { isFirst: boolean; isLast: boolean }) {
+  return (
+    <svg width="26" height="44" viewBox="0 0 26 44" aria-hidden="true" className="shrink-0">
+      <path
+        d={`M6 ${isFirst ? 12 : 0}V12H20V32H6V${isLast ? 32 : 44}`}
+        fill="none"
+        className="stroke-ink"
+        strokeWidth={2}
+      />
+      {!isLast && <circle cx={6} cy={38} r={2.6} className="fill-violet" />}
+    </svg>
+  );
+}
+
+interface IconButtonProps {
+  readonly label: string;
+  readonly isOff?: boolean;
+  readonly onClick: () => void;
+  readonly children: React.ReactNode;
+}
+
+function IconButton({ label, isOff, onClick, children }: IconButtonProps) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      disabled={isOff}
+      className="flex size-11 items-center justify-center rounded-md text-soft hover:bg-violet-wash hover:text-ink disabled:opacity-30"
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
