@@ -47,7 +47,7 @@ function PairedLaser({ laser, units }: { laser: LaserMeter; units: UnitSystem })
     <section aria-label="Laser measure" className="border-t border-hairline py-3">
       <div className="flex items-center gap-2">
         <Crosshair size={18} aria-hidden className={standing === "apart" ? "text-soft" : "text-brick"} />
-        <h2 className="flex-1 text-lg font-bold">{laser.name}</h2>
+        <h2 className="flex-1 font-bold">{laser.name}</h2>
         {standing === "apart" && <Button onClick={() => void pair()}>Pair</Button>}
         {isBusy && <Button onClick={stop}>Stop</Button>}
         {standing === "paired" && (

@@ -52,6 +52,19 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
           </ul>
         </Section>
       )}
+      {planned.preparation.length > 0 && (
+        <Section title="Before the first coat">
+          <ul className="list-disc pl-5">
+            {planned.preparation.map(({ kind, step, caution, note }, index) => (
+              <li key={index}>
+                {[`${kind.replace("-", " ")}${note ? ` (${note})` : ""}: ${step}`, caution]
+                  .filter(Boolean)
+                  .join(" ")}
+              </li>
+            ))}
+          </ul>
+        </Section>
+      )}
       <Section title={`Marks (${planned.marks.length})`}>
         {planned.marks.length === 0 && <p>Nothing to mark.</p>}
         <ol className="columns-2 gap-8 sm:columns-3">
@@ -68,7 +81,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
               <span className="text-[9pt] leading-tight">
                 {[
                   tapeSide(planned, mark),
-                  mark.on === "level" ? "" : `${madeAlong(mark)}, from the ${measuredFrom(mark, wall)}`,
+                  mark.on === "level" ? "" : `${madeAlong(mark, wall)}, ${measuredFrom(mark, wall)}`,
                 ]
                   .filter(Boolean)
                   .join("; ")}

@@ -48,7 +48,8 @@ export function Workspace({ children }: { children: ReactNode }) {
               {isCardFolded ? "Show the card" : "Show more wall"}
             </button>
           )}
-          <div className="min-h-0 flex-1 overflow-y-auto px-5 py-4">{children}</div>
+          {/* Relative, so that what is hidden inside for those who listen does not make the page longer. */}
+          <div className="relative min-h-0 flex-1 overflow-y-auto px-5 py-4">{children}</div>
         </main>
       </div>
       <Ledger />

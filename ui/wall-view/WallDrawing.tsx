@@ -1,3 +1,4 @@
+import { useId } from "react";
 import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
@@ -28,8 +29,12 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
   const inside = pathOf(asPoints(cornersInsideTrim(wall)), top);
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
   const hatchOf = (id: string) => paints.findIndex((paint) => paint.id === id) % hatches.length;
+  const clip = useId();
   return (
     <g>
+      <clipPath id={clip}>
+        <path d={outline} />
+      </clipPath>
       {hatch && <HatchPatterns prefix={hatch} />}
       <path d={outline} fill="#fbf8f1" />
       {plan?.regions.length
@@ -49,7 +54,7 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
         <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />
       )}
       {wall.openings.map((opening) => (
-        <g key={opening.id}>
+        <g key={opening.id} clipPath={`url(#${clip})`}>
           {opening.casing > 0 && (
             <path
               d={pathOf(pointsOf(opening, opening.casing), top)}

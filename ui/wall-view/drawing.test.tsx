@@ -1,3 +1,5 @@
+import { wallSchema } from "@/core/wall/schema";
+import { exaggerate } from "./layers/exaggerate";
 import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
@@ -28,8 +30,8 @@ describe("drawings hold numbers only", () => {
       <MiniWall wall={job.walls[0]!} plan={planned.walls[0]!} paints={job.paints} />,
     );
     expect(markup).not.toMatch(/NaN|undefined|Infinity/);
-    // Besides the regions: the wall, its trim line, the opening and its casing, and the outline.
-    expect(markup.match(/<path/g)!.length).toBe(planned.walls[0]!.regions.length + 5);
+    // Besides the regions: the clip, the wall, its trim line, the opening and its casing, and the outline.
+    expect(markup.match(/<path/g)!.length).toBe(planned.walls[0]!.regions.length + 6);
     const sheet = renderToStaticMarkup(
       <SettingOutSheet
         job={job}
@@ -88,4 +90,45 @@ it("each mark knows the tape on its own line, and no other", () => {
   }
   // Line 4 stands at 1873, within the hatch: one piece above it and one below.
   expect(tapeAtMark(wall, wall.marks[3]!)).toHaveLength(2);
+});
+
+describe("what is out of true, ten times over", () => {
+  it("moves corners from the first reading of their side, and says by how much", () => {
+    const wall = wallSchema.parse({
+      id: "w",
+      base: "b",
+      survey: {
+        stations: [
+          { x: 0, down: 1000, up: 1400 },
+          { x: 3000, down: 1012, up: 1397 },
+        ],
+        left: [
+          { y: -1000, off: 0 },
+          { y: 1400, off: 4 },
+        ],
+      },
+    });
+    const { points, notes } = exaggerate(wall);
+    // The floor falls 12, drawn as 120; the ceiling 3 as 30; the left end leans 4 as 40.
+    expect(points.map(({ x, y }) => [Math.round(x), Math.round(y)])).toEqual([
+      [0, -1000],
+      [3000, -1120],
+      [3000, 1370],
+      [40, 1400],
+    ]);
+    expect(notes.map(({ off }) => Math.round(off))).toEqual([-12, -3, 4]);
+  });
+
+  it("leaves a true wall and a real step as they are", () => {
+    const step = [
+      { x: 0, down: 1000, up: 1400 },
+      { x: 900, down: 1000, up: 1400 },
+      { x: 900, down: 1000, up: 1100 },
+      { x: 2000, down: 1000, up: 1100 },
+    ];
+    const wall = wallSchema.parse({ id: "w", base: "b", survey: { stations: step } });
+    const { points, notes } = exaggerate(wall);
+    expect(notes).toEqual([]);
+    expect(points.map(({ y }) => y)).toEqual([-1000, -1000, 1100, 1100, 1400, 1400]);
+  });
 });

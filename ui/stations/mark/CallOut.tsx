@@ -28,7 +28,7 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
   const mark = marks[Math.min(index, marks.length - 1)];
   const from = found && mark ? measuredFrom(mark, found.wall) : "";
   useEffect(() => {
-    if (speaks && mark) speak(`${mark.reading.replace('"', " inches")} from the ${from}`);
+    if (speaks && mark) speak(`${mark.reading.replace('"', " inches")} ${from}`);
   }, [speaks, mark, from]);
   if (!found?.plan || !mark) return null;
   const plan = found.plan;
@@ -63,7 +63,7 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
           <div className="flex items-start gap-1 px-5 pt-3">
             <div className="min-w-0 flex-1">
               <p className="text-soft">{found.wall.name ?? wallId}</p>
-              <Dialog.Title className="font-display font-bold">{`Mark ${index + 1} of ${marks.length}, ${madeAlong(mark)}`}</Dialog.Title>
+              <Dialog.Title className="font-display font-bold">{`Mark ${index + 1} of ${marks.length}, ${madeAlong(mark, found.wall)}`}</Dialog.Title>
             </div>
             <TopButton
               label={speaks ? "Stop speaking" : "Speak"}
@@ -145,7 +145,7 @@ function CalledMark({ mark, wall, plan }: { mark: PlanMark; wall: Wall; plan: Pl
         <Measure>{mark.reading}</Measure>
       </p>
       <p className="px-5 pb-3 text-xl">
-        from the <b>{measuredFrom(mark, wall)}</b>
+        <b>{measuredFrom(mark, wall)}</b>
         {mark.axis === "x" && !wall.survey ? " end of the wall" : ""}
       </p>
       <TapeWindow at={mark.at + (mark.at < 0 ? -mark.error : mark.error)} units={job.units} />

@@ -25,6 +25,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
   const [isCalling, setCalling] = useState(false);
   if (!found?.plan) return null;
   const { plan } = found;
+  const nameOfWall = (id: string) => job.walls.find((other) => other.id === id)?.name ?? id;
   const done = plan.marks.filter(isDone).length;
   const proof = plan.fit?.proof;
   const stepped = proof?.steppedAtEnd_mm;
@@ -76,13 +77,17 @@ export function MarkCard({ wallId }: { wallId: string }) {
                       onChange={(event) => setDone(mark, event.target.checked)}
                     />
                     <span className="w-6 text-right text-soft">{index + 1}</span>
-                    <span className={`w-24 text-lg font-semibold ${isDone(mark) ? "text-leaf" : ""}`}>
+                    <span
+                      className={`w-[6.5rem] shrink-0 text-lg font-semibold ${isDone(mark) ? "text-leaf" : ""}`}
+                    >
                       <Measure>{mark.reading}</Measure>
                     </span>
                     <span className="text-[0.9375rem] leading-tight text-soft">
                       {tape ? `tape ${tape.lies}` : mark.use}
                       {mark.on !== "level" &&
-                        `, ${madeAlong(mark)} from the ${measuredFrom(mark, found.wall)}`}
+                        `, ${madeAlong(mark, found.wall)} ${measuredFrom(mark, found.wall)}`}
+                      {mark.carriedFrom &&
+                        `; carries around the corner from ${nameOfWall(mark.carriedFrom.wall)}`}
                     </span>
                   </label>
                 </li>
@@ -102,7 +107,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
                       <Measure>{check.reading}</Measure>
                     </span>
                     <span className="text-soft">
-                      {check.use === "the right end of the wall" ? check.use : madeAlong(check)}
+                      {check.use === "the right end of the wall" ? check.use : madeAlong(check, found.wall)}
                     </span>
                   </li>
                 ))}

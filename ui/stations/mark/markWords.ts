@@ -3,17 +3,18 @@ import type { PlanMark } from "@/core/job/planTypes";
 
 /** What a mark is measured from: of a surveyed wall its plumb and level lines, else its left end and its floor. */
 export function measuredFrom(mark: PlanMark, { survey }: Wall): string {
-  if (mark.axis === "x") return survey ? "left plumb line" : "left";
-  if (!survey) return "floor";
-  return mark.at < 0 ? "level line, down" : "level line, up";
+  if (mark.axis === "x") return survey ? "from the left plumb line" : "from the left";
+  if (!survey) return "from the floor";
+  return mark.at < 0 ? "down from the level line" : "up from the level line";
 }
 
 /** Along what the mark is made. */
-export function madeAlong(mark: PlanMark): string {
+export function madeAlong(mark: PlanMark, { survey }: Wall): string {
+  const end = survey ? "on" : "up";
   return {
     level: "along the level line",
-    left: "up the left end",
-    right: "up the right end",
+    left: `${end} the left end`,
+    right: `${end} the right end`,
     top: "along the top",
     bottom: "along the bottom",
     line: "along the line",

@@ -40,7 +40,7 @@ export function AddWallCard() {
       : { stations: [0, mmOf(sides.width)].map((x) => ({ x, down: 0, up: sides.height ?? 0 })) };
   return (
     <div className="flex min-h-full flex-col gap-x-8 md:flex-row">
-      <div className="min-h-56 flex-1 md:sticky md:top-0 md:h-[calc(100dvh-190px)]">
+      <div className="h-44 shrink-0 md:flex-1 md:sticky md:top-0 md:h-[calc(100dvh-190px)]">
         <DraftWall survey={drawn} units={units} isSurveyed={how === "survey"} />
       </div>
       <div className="w-full md:w-[400px]">

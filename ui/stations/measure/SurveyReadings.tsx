@@ -1,7 +1,7 @@
 "use client";
 
 import { X } from "lucide-react";
-import { useEffect, useRef, useState, type Ref, type RefObject } from "react";
+import { useEffect, useRef, useState, type Ref } from "react";
 import type { UnitSystem } from "@/core/measure/units";
 import { LengthField } from "@/ui/parts/LengthField";
 import type { SurveyDocument } from "@/ui/job/jobDocument";
@@ -29,7 +29,7 @@ const columns = [
  */
 export function SurveyReadings({ survey, units, onChange }: Props) {
   const { stations } = survey;
-  const takesCursor = useRef(false);
+  const [takesCursor, setTakesCursor] = useState(false);
   const setStations = (next: StationDocument[]) => onChange({ ...survey, stations: next });
   return (
     <div role="table" aria-label="Stations on the level line">
@@ -59,7 +59,10 @@ export function SurveyReadings({ survey, units, onChange }: Props) {
           }
           onRemove={
             stations.length > 1
-              ? () => setStations(stations.filter((_, place) => place !== index))
+              ? () => {
+                  setTakesCursor(false);
+                  setStations(stations.filter((_, place) => place !== index));
+                }
               : undefined
           }
         />
@@ -70,7 +73,10 @@ export function SurveyReadings({ survey, units, onChange }: Props) {
         isFirst={stations.length === 0}
         number={stations.length + 1}
         units={units}
-        onAdd={(station) => setStations([...stations, station].sort((a, b) => mmOf(a.x) - mmOf(b.x)))}
+        onAdd={(station, last) => {
+          setTakesCursor(last === "up");
+          return setStations([...stations, station].sort((a, b) => mmOf(a.x) - mmOf(b.x)));
+        }}
       />
     </div>
   );
@@ -128,27 +134,24 @@ interface NextProps {
   readonly isFirst: boolean;
   readonly number: number;
   readonly units: UnitSystem;
-  readonly onAdd: (station: StationDocument) => string | null;
+  /** `last` is the reading that filled the row. */
+  readonly onAdd: (station: StationDocument, last: keyof StationDocument) => string | null;
   /** Set when a row was just filled, so that the fresh one takes the cursor. */
-  readonly takesCursor: RefObject<boolean>;
+  readonly takesCursor: boolean;
 }
 
 function NextStation({ isFirst, number, units, onAdd, takesCursor }: NextProps) {
   const [station, setStation] = useState<Partial<StationDocument>>(isFirst ? { x: 0 } : {});
   const first = useRef<HTMLInputElement>(null);
   useEffect(() => {
-    if (takesCursor.current) first.current?.focus();
-    takesCursor.current = false;
+    if (takesCursor) first.current?.focus();
   }, [takesCursor]);
   const edit = (key: keyof StationDocument, value: number | string): string | null => {
     const next = { ...station, [key]: value };
     setStation(next);
     const { x, down, up } = next;
     if (x === undefined || down === undefined || up === undefined) return null;
-    takesCursor.current = key === "up";
-    const problem = onAdd({ x, down, up });
-    if (problem) takesCursor.current = false;
-    return problem;
+    return onAdd({ x, down, up }, key);
   };
   return <StationRow number={number} station={station} units={units} onEdit={edit} firstRef={first} />;
 }

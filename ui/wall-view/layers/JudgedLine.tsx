@@ -85,7 +85,7 @@ export function JudgedLine({
       <path d={`M${right + 3} ${y}l9 -5v10z`} className="fill-violet stroke-paper" />
       {level && (
         <HaloText x={right - 8} y={y - 6} textAnchor="end" className="text-[12.5px] font-semibold">
-          {`${text}, ${level.verdict}`}
+          {right - left > 330 ? `${text}, ${level.verdict}` : level.verdict}
         </HaloText>
       )}
     </g>

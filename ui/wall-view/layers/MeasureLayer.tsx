@@ -115,6 +115,9 @@ function Exaggerated({ wall, frame }: { wall: Wall; frame: LayerFrame }) {
   );
 }
 
+/** A thing that stands this near the floor has its reading above its foot, clear of the wall's own. */
+const nearFloorMm = 120;
+
 function ThingWords({
   thing,
   frame,
@@ -131,7 +134,12 @@ function ThingWords({
     <g>
       <Words x={x} y={middle - 3} text={thing.name ?? thing.kind} strong />
       <Words x={x} y={middle + 14} text={`${length(thing.width)} × ${length(thing.height)}`} />
-      <Dimension x1={frame.x(0)} x2={frame.x(thing.x)} y={frame.y(thing.y) + 14} text={length(thing.x)} />
+      <Dimension
+        x1={frame.x(0)}
+        x2={frame.x(thing.x)}
+        y={frame.y(thing.y) + (thing.y - frame.box.minY < nearFloorMm ? -26 : 14)}
+        text={length(thing.x)}
+      />
     </g>
   );
 }
