@@ -21,6 +21,7 @@ import { LaserFields } from "@/ui/laser/LaserFields";
 import { LaserPanel } from "@/ui/laser/LaserPanel";
 import { stationPath } from "@/ui/shell/stations";
 import { Conditions } from "./Conditions";
+import { DiagonalReadings } from "./DiagonalReadings";
 import { EndReadings } from "./EndReadings";
 import { JobSettings } from "./JobSettings";
 import { RunSection } from "./RunSection";
@@ -188,6 +189,7 @@ function TheWall({ wall, written, onEdit }: SectionProps & { wall: Wall }) {
         </div>
         {length("skirting", "Skirting")}
         {length("cornice", "Cornice")}
+        <DiagonalReadings written={written} units={units} onEdit={onEdit} />
         <Choice
           label="Left end"
           options={options(edges, wall.leftEdge, "leftEdge")}

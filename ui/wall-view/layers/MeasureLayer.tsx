@@ -29,6 +29,17 @@ export function MeasureLayer({ wallId, frame }: { wallId: string; frame: LayerFr
           y={frame.y(frame.box.minY) + 24}
           text={formatSpan(wall.width, units)}
         />
+        {wall.conditions.map(
+          ({ at, kind }, index) =>
+            at && (
+              <ConditionMark
+                key={index}
+                x={frame.x(at[0])}
+                y={frame.y(at[1])}
+                text={kind.replace("-", " ")}
+              />
+            ),
+        )}
         {[...wall.openings, ...wall.fixtures].map((thing) => (
           <ThingWords key={thing.id} thing={thing} frame={frame} />
         ))}
@@ -111,6 +122,16 @@ function Exaggerated({ wall, frame }: { wall: Wall; frame: LayerFrame }) {
           {`${off > 0 ? "+" : "−"}${formatLength(Math.abs(off), units)}`}
         </HaloText>
       ))}
+    </g>
+  );
+}
+
+/** A place that wants preparing before the first coat. */
+function ConditionMark({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <g>
+      <path d={`M${x - 6} ${y - 6}l12 12m0 -12l-12 12`} className="stroke-ochre" strokeWidth={2.5} />
+      <Words x={x} y={y + 20} text={text} />
     </g>
   );
 }
