@@ -20,8 +20,9 @@ export function DiagonalReadings({ written, units, onEdit }: Props) {
   const [half, setHalf] = useState<Partial<Diagonals>>({});
   const read = written.diagonals ?? half;
   const set = (key: keyof Diagonals, value: number | string): string | null => {
-    const { rising, falling } = { ...read, [key]: value };
-    setHalf({ rising, falling });
+    const next: Partial<Diagonals> = { ...read, [key]: value };
+    const { rising, falling } = next;
+    setHalf(next);
     if (rising === undefined || falling === undefined) return null;
     return onEdit((before) => ({ ...before, diagonals: { rising, falling } }));
   };
