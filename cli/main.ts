@@ -20,14 +20,28 @@ function main(): number {
       answer.problems.map(({ path, message }) => `${path || "(document)"}: ${message}`).join("\n"),
     );
   }
+  if (call.out === undefined) {
+    printAll(answer.text);
+    return 0;
+  }
   try {
-    writeFileSync(call.out ?? 1, answer.text);
+    writeFileSync(call.out, answer.text);
   } catch (error) {
-    // A reader that closes the pipe early has had what it wanted.
-    if ((error as NodeJS.ErrnoException).code === "EPIPE") return 0;
-    return refuse(`${call.out ?? "output"}: cannot be written (${reasonOf(error)})`);
+    return refuse(`${call.out}: cannot be written (${reasonOf(error)})`);
   }
   return 0;
+}
+
+/**
+ * Writes through the stream, which waits for a slow reader; a synchronous write gives up with EAGAIN once a pipe is
+ * full. The process ends by itself when all is out.
+ */
+function printAll(text: string): void {
+  process.stdout.on("error", (error: NodeJS.ErrnoException) => {
+    // A reader that closes the pipe early has had what it wanted.
+    process.exitCode = error.code === "EPIPE" ? 0 : refuse(`output: cannot be written (${reasonOf(error)})`);
+  });
+  process.stdout.write(text);
 }
 
 function readCall(): { file: string; out?: string } | string {

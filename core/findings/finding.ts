@@ -39,6 +39,14 @@ export interface FindingValues {
   "level-line-reach": { aboveFloor: number; better: number | null };
   "trim-too-tall": { trim: number; height: number };
   "nothing-to-paint": Record<never, never>;
+  "tiny-face": { areaMm2: number; name: string };
+  "off-wall": { thing: string };
+  "bands-overlap": { first: string; second: string };
+  "shape-crosses": { thing: string };
+  "line-eats-pattern": { line: number; left: number };
+  "acute-angle": { degrees: number };
+  "out-of-reach": { isOff: boolean; above: number };
+  "cut-off": { over: number; room: number };
   "no-packs": { paint: string; needMl: number };
 }
 

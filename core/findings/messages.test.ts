@@ -46,6 +46,14 @@ const values: FindingValues = {
   "level-line-reach": { aboveFloor: 2100, better: null },
   "trim-too-tall": { trim: 3000, height: 2600 },
   "nothing-to-paint": {},
+  "tiny-face": { areaMm2: 40, name: "row 3" },
+  "off-wall": { thing: "band 1" },
+  "bands-overlap": { first: "band 1", second: "band 2" },
+  "shape-crosses": { thing: "block 1" },
+  "line-eats-pattern": { line: 48, left: 30 },
+  "acute-angle": { degrees: 11.2 },
+  "out-of-reach": { isOff: true, above: 0 },
+  "cut-off": { over: 120, room: 900 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 

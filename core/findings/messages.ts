@@ -128,6 +128,45 @@ export const findingMessages: {
     say: "The openings take the whole wall. Nothing is left to paint.",
     remedy: "Check the sizes of the openings.",
   }),
+  "tiny-face": ({ areaMm2, name }) => ({
+    say: `A piece of ${name} is only ${Math.round(areaMm2)} square millimetres, smaller than a coin.`,
+    remedy: "Move a line so that it vanishes or grows, or leave it in the colour beside it.",
+  }),
+  "off-wall": ({ thing }) => ({
+    say: `${capital(thing)} is off the painted wall, so nothing of it is seen.`,
+    remedy: "Check its place against the wall.",
+  }),
+  "bands-overlap": ({ first, second }) => ({
+    say: `${capital(first)} and ${second} overlap.`,
+    remedy: "Move one of them, or make it narrower.",
+  }),
+  "shape-crosses": ({ thing }) => ({
+    say: `The sides of ${thing} cross each other, so it is not one shape.`,
+    remedy: "List its corners in turn, going once around.",
+  }),
+  "line-eats-pattern": ({ line, left }, { length }) => ({
+    say:
+      left <= 0
+        ? `A line ${length(line)} wide leaves nothing of the cells between the tapes.`
+        : `The lines are ${length(line)} wide and leave only ${length(left)} of a cell between them.`,
+    remedy: "Use narrower tape, or make the cells larger.",
+  }),
+  "acute-angle": ({ degrees }) => ({
+    say: `Tapes meet at ${Math.round(degrees * 10) / 10} degrees here. A corner that sharp cannot be painted cleanly.`,
+    remedy: "Make the cells wider or lower, so that corners open to 15 degrees or more.",
+  }),
+  "out-of-reach": ({ isOff, above }, { length }) => ({
+    say: isOff
+      ? "The centre is off the painted wall, so no pin holds the string there."
+      : `The centre is ${length(above)} above the foot of the wall, out of easy reach.`,
+    remedy: isOff
+      ? "Fix a batten that reaches out to the centre, or set the curve out by heights along the level line."
+      : "Work from a firm trestle with both feet on it, or set the curve out by heights along the level line.",
+  }),
+  "cut-off": ({ over, room }, { length }) => ({
+    say: `The arch would reach ${length(over)} beyond the top of the painted wall and is cut off there.`,
+    remedy: `Shorten the longest string to ${length(room)} or less, or lower the centre.`,
+  }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,
     remedy: "List the tins that can be bought, with their prices.",

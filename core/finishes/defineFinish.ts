@@ -3,7 +3,6 @@ import type { Finding } from "../findings/finding";
 import type { Candidate } from "../fit/candidates";
 import type { Point } from "../geometry/point";
 import type { Design } from "../pattern/pattern";
-import type { Wall } from "../wall/schema";
 import type { Strip } from "../wall/strip";
 
 /** What a finish may know about the job around it. */
@@ -40,7 +39,22 @@ export type CardField =
       readonly label: string;
       readonly path: readonly (string | number)[];
       readonly value: readonly string[];
-    };
+    }
+  | {
+      readonly type: "paint";
+      readonly label: string;
+      readonly path: readonly (string | number)[];
+      /** Null: left in what is there. */
+      readonly value: string | null;
+      readonly mayBeNone: boolean;
+    }
+  | {
+      /** Something done with a button: a band more, a block less. */
+      readonly type: "action";
+      readonly label: string;
+      readonly set: Readonly<Record<string, unknown>>;
+    }
+  | { readonly type: "heading"; readonly label: string };
 
 export interface CardOption {
   readonly label: string;
@@ -48,31 +62,42 @@ export interface CardOption {
   readonly set: Readonly<Record<string, unknown>>;
 }
 
-/** A finish: plain data and pure functions. Adding one is one folder and one line in the registry. */
+/** A place in a spec that names something of the job, and what it names. */
+export interface SpecReference {
+  readonly path: readonly (string | number)[];
+  readonly id: string;
+}
+
+/**
+ * A finish: plain data and pure functions. Adding one is one folder and one line in the registry. (Its functions are
+ * written as methods so that the registry can hold finishes of different specs in one list.)
+ */
 export interface FinishDefinition<Kind extends string, Schema extends z.ZodObject, Spec = z.infer<Schema>> {
   readonly kind: Kind;
   /** What a painter calls it. */
   readonly title: string;
   readonly spec: Schema;
-  /** Every paint that the spec names, with its path in the spec. */
-  readonly paints: (
-    spec: Spec,
-  ) => readonly { readonly path: readonly (string | number)[]; readonly paint: string }[];
-  readonly design: (spec: Spec, strip: Strip, context: FinishContext) => Design;
-  readonly check: (spec: Spec, strip: Strip, context: FinishContext) => readonly Finding[];
-  readonly fit: (spec: Spec, strip: Strip, context: FinishContext) => FitReport | null;
+  /** Every paint that the spec names. */
+  paints(spec: Spec): readonly SpecReference[];
+  /** Every opening or fixture that the spec names. */
+  things(spec: Spec): readonly SpecReference[];
+  /** What it makes of a strip: one design, or several that lie over each other, the lowest first. */
+  design(spec: Spec, strip: Strip, context: FinishContext): readonly Design[];
+  check(spec: Spec, strip: Strip, context: FinishContext): readonly Finding[];
+  /** How it divides the wall and could otherwise; null for a finish that divides nothing. */
+  fit(spec: Spec, strip: Strip, context: FinishContext): FitReport | null;
   /** The few numbers that the card shows. */
-  readonly card: (spec: Spec, strip: Strip) => readonly CardField[];
+  card(spec: Spec, strip: Strip): readonly CardField[];
   /** What becomes of the spec when a set-out line is dragged to a new reading; null when it cannot move. */
-  readonly dragLine: (
+  dragLine(
     spec: Spec,
     strip: Strip,
     context: FinishContext,
     line: number,
     to: number,
-  ) => Readonly<Record<string, unknown>> | null;
+  ): Readonly<Record<string, unknown>> | null;
   /** A first spec for a wall that has none. */
-  readonly start: (wall: Wall, paints: readonly string[]) => Readonly<Record<string, unknown>>;
+  start(strip: Strip, paints: readonly string[], base: string): Readonly<Record<string, unknown>>;
 }
 
 /** Copies and freezes a definition, so that no caller can change a finish for the others. */

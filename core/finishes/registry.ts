@@ -1,13 +1,22 @@
 import type { z } from "zod";
+import { arches } from "./arches/definition";
+import { bands } from "./bands/definition";
+import { blocks } from "./blocks/definition";
+import { chevron } from "./chevron/definition";
+import type { FinishDefinition } from "./defineFinish";
+import { diamonds } from "./diamonds/definition";
 import { stripes } from "./stripes/definition";
 
 /** The only list of finishes. */
-export const allFinishes = [stripes] as const;
+const list = [stripes, bands, blocks, chevron, diamonds, arches] as const;
 
-export type AnyFinish = (typeof allFinishes)[number];
-export type FinishKind = AnyFinish["kind"];
+export type FinishKind = (typeof list)[number]["kind"];
+export type AnySpec = z.infer<(typeof list)[number]["spec"]>;
+export type AnyFinish = FinishDefinition<FinishKind, z.ZodObject, AnySpec>;
 
-export const finishKinds: readonly FinishKind[] = allFinishes.map((finish) => finish.kind);
+export const allFinishes: readonly AnyFinish[] = list;
+
+export const finishKinds: readonly FinishKind[] = list.map((finish) => finish.kind);
 
 /** The definition of a kind that the document's check has let through. */
 export function finishOf(kind: FinishKind): AnyFinish {
@@ -15,7 +24,7 @@ export function finishOf(kind: FinishKind): AnyFinish {
 }
 
 /** The schemas of all kinds, as a tuple, for a discriminated union. */
-export const finishSpecs = specsOf(allFinishes);
+export const finishSpecs = specsOf(list);
 
 function specsOf<const List extends readonly { spec: z.ZodObject }[]>(
   list: List,

@@ -5,6 +5,7 @@ import { worstReadingError } from "../fit/proof";
 import { flattenContour, flattenPath } from "../geometry/flatten";
 import type { Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
+import { roundToDivision } from "../measure/roundToDivision";
 import type { Pass } from "../rounds/listPasses";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
 import { listMarks, type Mark } from "../setout/listMarks";
@@ -28,14 +29,23 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     outline: cornersOfWall(wall.wall).map(toPoint),
     survey: surface && level && describeSurvey(job, surface, level, wall.tapers, speech),
     preparation: describePreparation(wall.wall),
-    radii: [],
     findings: [...wall.findings, ...checkLevelLine(level, wall.wall.survey !== undefined)].map((finding) =>
       speakFinding(finding, speech),
     ),
   };
   if (!laid)
-    return { ...shared, regions: [], lines: [], level: null, marks: [], checks: [], tape: [], fit: null };
-  const { marks, checks } = listMarks(laid.pattern.lines, laid.surface, job.tapeDivision);
+    return {
+      ...shared,
+      radii: [],
+      regions: [],
+      lines: [],
+      level: null,
+      marks: [],
+      checks: [],
+      tape: [],
+      fit: null,
+    };
+  const { marks, checks } = listMarks(laid.pattern, laid.surface, job.tapeDivision);
   return {
     ...shared,
     regions: laid.pattern.regions.map(({ id, colour, face, name, at }) => ({
@@ -55,6 +65,13 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       path: [toPoint(path.a), toPoint(path.b)],
       use,
     })),
+    radii: laid.pattern.centres.flatMap(({ centre, radii }) =>
+      radii.map((radius) => ({
+        centre: toPoint(centre),
+        radius,
+        reading: formatReading(roundToDivision(radius, job.tapeDivision), job.units),
+      })),
+    ),
     level: describeLevel(job, level!, marks),
     marks: marks.map((mark) => describeMark(mark, job)),
     checks: checks.map((mark) => describeMark(mark, job)),

@@ -5,6 +5,7 @@ import { cutWall, type Layer } from "../pattern/cutWall";
 import type { Design, Pattern } from "../pattern/pattern";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
 import { checkSurvey } from "../wall/checkSurvey";
+import { tinyFaceMm2 } from "../trade/constants";
 import { joinWalls, partAt, type Strip } from "../wall/strip";
 import { buildSurface, type Surface } from "../wall/surface";
 import type { Wall } from "../wall/schema";
@@ -30,7 +31,8 @@ interface LaidFinish {
   readonly strip: Strip;
   readonly checks: readonly Finding[];
   readonly isStopped: boolean;
-  readonly design: Design | null;
+  /** The lowest first. */
+  readonly designs: readonly Design[];
 }
 
 /** Survey to pattern for walls that hang together: surfaces, regions and lines, and what was noticed on the way. */
@@ -63,12 +65,17 @@ export const stripOfFinish = (job: Job, finish: Pick<JobFinish, "on">): Strip =>
   joinWalls(wallsOfFinish(job, finish), (wall) => buildSurface(wall).surface);
 
 function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
-  if (strip.corners.length === 0) return { finish, strip, checks: [], isStopped: true, design: null };
+  if (strip.corners.length === 0) return { finish, strip, checks: [], isStopped: true, designs: [] };
   const definition = finishOf(finish.kind);
   const checks = definition.check(finish, strip, job);
   const isStopped = checks.some((finding) => finding.severity === "stop");
-  const design = isStopped ? null : definition.design(finish, strip, job);
-  return { finish, strip, checks: [...checks, ...(design?.findings ?? [])], isStopped, design };
+  return {
+    finish,
+    strip,
+    checks,
+    isStopped,
+    designs: isStopped ? [] : definition.design(finish, strip, job),
+  };
 }
 
 function layOutWall(
@@ -85,11 +92,9 @@ function layOutWall(
   const checks = finishes.flatMap((finish) => findingsOn(wall, finish));
   const all = [...findings, ...survey, ...checks];
   if (finishes.some(({ isStopped }) => isStopped)) return { ...bare, surfaceM2, findings: all };
-  const layers = finishes.map(({ finish, design, strip }): Layer => ({
-    finish: finish.id,
-    design: design!,
-    offset: offsetOf(wall, strip),
-  }));
+  const layers = finishes.flatMap(({ finish, designs, strip }) =>
+    designs.map((design): Layer => ({ finish: finish.id, design, offset: offsetOf(wall, strip) })),
+  );
   const pattern = cutWall(surface, layers);
   const tapers = listTapers(pattern.lines, surface, job.viewingDistance);
   const top = finishes.at(-1);
@@ -101,8 +106,20 @@ function layOutWall(
     surfaceM2,
     fit: top && report ? { finish: top.finish.id, report, offset: offsetOf(wall, top.strip) } : null,
     tapers,
-    findings: [...all, ...checkTapers(tapers, job.viewingDistance)],
+    findings: [...all, ...checkTapers(tapers, job.viewingDistance), ...checkTinyFaces(pattern)],
   };
+}
+
+/** Pieces too small to paint by themselves; they are kept, so that areas add up. */
+function checkTinyFaces({ regions }: Pattern): Finding[] {
+  return regions
+    .filter(({ face }) => face.area < tinyFaceMm2)
+    .map(({ face, at, name }): Finding => ({
+      code: "tiny-face",
+      severity: "note",
+      values: { areaMm2: face.area, name },
+      at,
+    }));
 }
 
 const offsetOf = (wall: Wall, { parts }: Strip): number =>

@@ -154,8 +154,18 @@ function checkReferences(job: Job): Problem[] {
   });
   job.finishes.forEach((finish, index) => {
     expect(places, finish.on, ["finishes", index, "on"], "wall or run");
-    for (const { path, paint } of finishOf(finish.kind).paints(finish)) {
-      expect(paints, paint, ["finishes", index, ...path], "paint");
+    const definition = finishOf(finish.kind);
+    for (const { path, id } of definition.paints(finish)) {
+      expect(paints, id, ["finishes", index, ...path], "paint");
+    }
+    const onIt = job.runs.find((run) => run.id === finish.on)?.walls ?? [finish.on];
+    const things = new Set(
+      job.walls
+        .filter((wall) => onIt.includes(wall.id))
+        .flatMap((wall) => [...wall.openings, ...wall.fixtures].map((thing) => thing.id)),
+    );
+    for (const { path, id } of definition.things(finish)) {
+      expect(things, id, ["finishes", index, ...path], "opening or fixture");
     }
   });
   return problems;

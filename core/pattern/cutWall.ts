@@ -7,7 +7,7 @@ import type { SourcedCurve } from "../geometry/splitCurves";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type Surface } from "../wall/surface";
 import { clipToOutline } from "./clipToOutline";
-import type { Design, Pattern, PatternEdge, Piece, Region, WallLine } from "./pattern";
+import type { Design, Pattern, PatternEdge, Piece, Region, StringCentre, WallLine } from "./pattern";
 
 /** A finish's design over a wall, and where the design's x = 0 lies: the wall's place in the strip. */
 export interface Layer {
@@ -33,9 +33,8 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
   const foundAt = (point: Point): Found => {
     for (let index = layers.length - 1; index >= 0; index--) {
       const layer = layers[index]!;
-      const piece = layer.design.pieceAt(
-        layer.offset === 0 ? point : { x: point.x + layer.offset, y: point.y },
-      );
+      const { offset, design } = layer;
+      const piece = design.pieceAt(offset === 0 ? point : { x: point.x + offset, y: point.y }, wall.id);
       if (piece) return { piece, layer };
     }
     return bare;
@@ -60,22 +59,39 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     regions: nameRegions(found, wall.id),
     edges: painted,
     lines: layers.length < 2 ? lines : linesSeen(lines, painted),
+    centres: layers.flatMap((layer) => centresOn(layer, surface)),
   };
 }
 
 const idOn = (wall: string, { finish }: Layer, id: string) => `${wall}/${finish}/${id}`;
 
 function dividersOn(layer: Layer, wall: string): SourcedCurve<string>[] {
-  return layer.design.dividers.map(({ curve, source }) => ({
-    curve: moveCurve(curve, -layer.offset, 0),
-    source: idOn(wall, layer, source),
-  }));
+  return layer.design.dividers
+    .filter((divider) => divider.wall === undefined || divider.wall === wall)
+    .map(({ curve, source }) => ({
+      curve: moveCurve(curve, -layer.offset, 0),
+      source: idOn(wall, layer, source),
+    }));
 }
 
 function linesOn(layer: Layer, surface: Surface): WallLine[] {
   return layer.design.lines.flatMap((line) => {
+    if (line.wall !== undefined && line.wall !== surface.wall.id) return [];
     const path = clipToOutline(moveCurve(line.path, -layer.offset, 0), surface);
     return path ? [{ ...line, finish: layer.finish, id: idOn(surface.wall.id, layer, line.id), path }] : [];
+  });
+}
+
+/** Centres of arcs that reach this wall. */
+function centresOn({ design, offset, finish }: Layer, { wall, extent }: Surface): StringCentre[] {
+  return (design.centres ?? []).flatMap(({ centre, radii, id, use }) => {
+    const here = { x: centre.x - offset, y: centre.y };
+    const across = Math.max(extent.minX - here.x, here.x - extent.maxX, 0);
+    const upright = Math.max(extent.minY - here.y, here.y - extent.maxY, 0);
+    const reaching = radii.filter((radius) => radius * radius > across * across + upright * upright);
+    return reaching.length === 0
+      ? []
+      : [{ id: `${wall.id}/${finish}/${id}`, centre: here, radii: reaching, use }];
   });
 }
 

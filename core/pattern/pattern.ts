@@ -1,4 +1,3 @@
-import type { Finding } from "../findings/finding";
 import type { Segment } from "../geometry/curve";
 import type { Face } from "../geometry/arrange";
 import type { Curve } from "../geometry/curve";
@@ -19,11 +18,24 @@ export interface Piece {
  */
 export interface Design {
   readonly lines: readonly SetOutLine[];
+  readonly centres?: readonly StringCentre[];
   /** The curves that divide pieces; the source is the id of a line, or a name of its own. */
-  readonly dividers: readonly SourcedCurve<string>[];
-  /** The piece at a point that lies on no divider; null for what this finish leaves uncovered. */
-  readonly pieceAt: (point: Point) => Piece | null;
-  readonly findings: readonly Finding[];
+  readonly dividers: readonly Divider[];
+  /** The piece at a point of a wall that lies on no divider; null for what this finish leaves uncovered. */
+  readonly pieceAt: (point: Point, wall: string) => Piece | null;
+}
+
+/** A dividing curve; one that follows a wall's own floor or ceiling divides that wall alone. */
+export interface Divider extends SourcedCurve<string> {
+  readonly wall?: string;
+}
+
+/** A place that strings are held at, and their lengths, mm, the longest first. */
+export interface StringCentre {
+  readonly id: string;
+  readonly centre: Point;
+  readonly radii: readonly number[];
+  readonly use: string;
 }
 
 /** One connected piece of the wall in one paint, as the finish lays it out. */
@@ -56,6 +68,8 @@ export interface SetOutLine {
   readonly path: Segment;
   /** What lies on its two sides: "stripe 1 | stripe 2". */
   readonly use: string;
+  /** The one wall that it runs over, where it follows that wall's floor or ceiling. */
+  readonly wall?: string;
 }
 
 /** A set-out line as it runs over one wall. */
@@ -68,4 +82,5 @@ export interface Pattern {
   readonly regions: readonly Region[];
   readonly edges: readonly PatternEdge[];
   readonly lines: readonly WallLine[];
+  readonly centres: readonly StringCentre[];
 }

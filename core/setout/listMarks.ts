@@ -1,7 +1,7 @@
 import { roundToDivision } from "../measure/roundToDivision";
 import { distanceToSegment } from "../geometry/distanceToSegment";
 import type { Point } from "../geometry/point";
-import type { SetOutLine } from "../pattern/pattern";
+import type { Pattern } from "../pattern/pattern";
 import { placeTolerance } from "../wall/outline";
 import { offsetAt } from "../wall/polyline";
 import type { Surface } from "../wall/surface";
@@ -22,12 +22,13 @@ export interface Mark {
 }
 
 /**
- * The fewest marks that fix the lines of a wall, each read from the wall's own datum and rounded from its
- * true position, so that none is more than half a division out: one a plumb or level line, two a slanted one.
+ * The fewest marks that fix the lines of a wall, each read from the wall's own datum and rounded from its true
+ * position, so that none is more than half a division out: one a plumb or level line, two a slanted one (and two for an
+ * end of it that lies within the wall), two the centre of strings. What an earlier line has marked is not marked again.
  * Checks repeat them on the far edge and read the wall's end.
  */
 export function listMarks(
-  lines: readonly SetOutLine[],
+  { lines, centres }: Pick<Pattern, "lines" | "centres">,
   surface: Surface,
   tapeDivision: number,
 ): { marks: Mark[]; checks: Mark[] } {
@@ -37,24 +38,49 @@ export function listMarks(
   };
   const marks: Mark[] = [];
   const checks: Mark[] = [];
+  const seen = new Set<string>();
+  const isNew = (what: string, ...places: number[]): boolean => {
+    const key = [what, ...places.map((place) => Math.round(place / placeTolerance))].join();
+    return !seen.has(key) && seen.add(key) !== undefined;
+  };
+  // A plumb or level line that is marked already gives one of a point's two readings.
+  const unmarked = (point: Point) => {
+    const places = placesOf(point, surface);
+    return places.length === 1
+      ? places
+      : places.filter(({ axis }) => isNew(axis === "x" ? "plumb" : "level", point[axis]));
+  };
   for (const { id, kind, path, use } of lines) {
     switch (kind) {
       case "plumb":
+        if (!isNew("plumb", path.a.x)) break;
         marks.push(mark(`${id}/mark`, "level", "x", path.a.x, use));
         checks.push(mark(`${id}/check`, "top", "x", path.a.x, use));
         break;
       case "level":
+        if (!isNew("level", path.a.y)) break;
         marks.push(mark(`${id}/mark`, "left", "y", path.a.y, use));
         checks.push(mark(`${id}/check`, "right", "y", path.a.y, use));
         break;
       case "slant":
         [path.a, path.b].forEach((end, index) => {
-          const { on, axis } = edgeAt(end, surface);
-          marks.push(mark(`${id}/mark-${index + 1}`, on, axis, end[axis], use));
+          if (!isNew("point", end.x, end.y)) return;
+          for (const { on, axis } of unmarked(end)) {
+            const name = `${id}/mark-${index + 1}${on === "level" ? "-along" : ""}`;
+            marks.push(mark(name, on, axis, end[axis], use));
+          }
         });
         break;
       default:
         kind satisfies never;
+    }
+  }
+  for (const { id, centre, use } of centres) {
+    const { minX, maxX } = surface.extent;
+    // A pin beyond the wall's ends cannot be marked on it; a finding says so.
+    if (centre.x < minX || centre.x > maxX || !isNew("point", centre.x, centre.y)) continue;
+    for (const { on, axis } of unmarked(centre)) {
+      marks.push(mark(`${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`));
     }
   }
   if (lines.some((line) => line.kind === "plumb")) {
@@ -70,8 +96,24 @@ export function listMarks(
   return { marks, checks };
 }
 
+interface PlaceOfMark {
+  readonly on: MarkOn;
+  readonly axis: "x" | "y";
+}
+
+/** One reading fixes a point on a side of the wall; within it, one along the level line and one up the plumb line there. */
+function placesOf(point: Point, surface: Surface): PlaceOfMark[] {
+  const edge = edgeAt(point, surface);
+  return edge.distance <= 10 * placeTolerance
+    ? [edge]
+    : [
+        { on: "level", axis: "x" },
+        { on: "line", axis: "y" },
+      ];
+}
+
 /** The side of the wall that a place lies on, and the axis that fixes it there: along a steep side, the upright one. */
-function edgeAt(point: Point, { sides }: Surface): { on: MarkOn; axis: "x" | "y" } {
+function edgeAt(point: Point, { sides }: Surface): PlaceOfMark & { distance: number } {
   let best = { distance: Infinity, on: "left" as MarkOn, axis: "y" as "x" | "y" };
   for (const { curve, source } of sides) {
     const distance = distanceToSegment(point, curve.a, curve.b);
@@ -81,5 +123,5 @@ function edgeAt(point: Point, { sides }: Surface): { on: MarkOn; axis: "x" | "y"
     const isSteep = Math.abs(curve.b.y - curve.a.y) > Math.abs(curve.b.x - curve.a.x);
     best = { distance, on: source, axis: isSteep ? "y" : "x" };
   }
-  return { on: best.on, axis: best.axis };
+  return best;
 }

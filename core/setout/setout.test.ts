@@ -17,6 +17,11 @@ const lineOf = (kind: SetOutLine["kind"], x1: number, y1: number, x2: number, y2
   use: "stripe 1 | stripe 2",
 });
 
+const patternOf = (lines: SetOutLine[]) => ({
+  lines: lines.map((line) => ({ ...line, finish: "f" })),
+  centres: [],
+});
+
 describe("marks", () => {
   it("are one a plumb or level line and two a slanted one, each from the wall's own datum", () => {
     const lines = [
@@ -24,7 +29,7 @@ describe("marks", () => {
       lineOf("level", 0, 812.7, 4000, 812.7),
       lineOf("slant", 0, 300, 2300, 2600),
     ];
-    const { marks, checks } = listMarks(lines, surfaceOf(), 1);
+    const { marks, checks } = listMarks(patternOf(lines), surfaceOf(), 1);
     expect(marks.map(({ on, axis, at, reading }) => [on, axis, at, reading])).toEqual([
       ["level", "x", 500.4, 500],
       ["left", "y", 812.7, 813],
@@ -42,7 +47,7 @@ describe("marks", () => {
   it("never step: a tenth of a division lost at each mark would show at the last", () => {
     const true24 = Array.from({ length: 23 }, (_, k) => ((k + 1) * 4000) / 24);
     const { marks } = listMarks(
-      true24.map((x) => lineOf("plumb", x, 100, x, 2600)),
+      patternOf(true24.map((x) => lineOf("plumb", x, 100, x, 2600))),
       surfaceOf(),
       1,
     );

@@ -82,3 +82,12 @@ export const flatWithinMm = 3;
 
 /** What is at hand to draw a level line with, and its length; ticks stand so close that it meets two. */
 export const levellingTools = { "long level": 1800, "hand level": 600, laser: 2400 } as const;
+
+/** A piece of the pattern under this is smaller than a coin. */
+export const tinyFaceMm2 = 100;
+
+/** Two tapes that meet at less than this leave a corner that no brush fills cleanly. */
+export const acuteAngleDegrees = 15;
+
+/** A pin or a mark higher above the floor than this is not reached without steps. */
+export const reachMm = 2100;

@@ -89,6 +89,11 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
             </li>
           ))}
         </ol>
+        {planned.radii.length > 0 && (
+          <p className="pt-1.5">
+            <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading }) => reading).join(", ")}.`}</Measure>
+          </p>
+        )}
         {planned.checks.length > 0 && (
           <p className="pt-1.5">
             <Measure>{`Prove it: the same readings on the far edge; the wall ends at ${planned.checks.at(-1)!.reading}.`}</Measure>

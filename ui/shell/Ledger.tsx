@@ -27,25 +27,33 @@ export function Ledger() {
     <footer
       aria-label="Ledger"
       tabIndex={0}
-      className="flex items-stretch overflow-x-auto border-t border-hairline bg-card px-3 md:h-[74px] md:px-5"
+      className="flex items-stretch overflow-x-auto border-t border-hairline bg-card px-3 md:h-[74px] md:overflow-visible md:px-5"
     >
-      {plan.paint.map((paint) => {
-        const colour = job.paints.find((candidate) => candidate.id === paint.colour);
-        const former = before?.paint.find((candidate) => candidate.colour === paint.colour)?.need_ml;
-        return (
-          <Entry
-            key={paint.colour}
-            swatch={colour?.hex}
-            value={`${formatVolume(paint.need_ml, job.units)} ${colour?.name ?? paint.colour}`}
-            change={change(paint.need_ml, former, (by) => formatVolume(by, job.units))}
-            note={
-              paint.area_m2 > 0
-                ? packsText(paint, job)
-                : `${paint.packs.length > 0 ? packsText(paint, job) : "in the store"}, sealing`
-            }
-          />
-        );
-      })}
+      {/* Many paints scroll by themselves; what the whole job comes to stays in sight. */}
+      <div
+        role="group"
+        aria-label="Paint of the job"
+        tabIndex={0}
+        className="flex shrink-0 items-stretch md:min-w-0 md:flex-1 md:shrink md:overflow-x-auto"
+      >
+        {plan.paint.map((paint) => {
+          const colour = job.paints.find((candidate) => candidate.id === paint.colour);
+          const former = before?.paint.find((candidate) => candidate.colour === paint.colour)?.need_ml;
+          return (
+            <Entry
+              key={paint.colour}
+              swatch={colour?.hex}
+              value={`${formatVolume(paint.need_ml, job.units)} ${colour?.name ?? paint.colour}`}
+              change={change(paint.need_ml, former, (by) => formatVolume(by, job.units))}
+              note={
+                paint.area_m2 > 0
+                  ? packsText(paint, job)
+                  : `${paint.packs.length > 0 ? packsText(paint, job) : "in the store"}, sealing`
+              }
+            />
+          );
+        })}
+      </div>
       {plan.tapeTotals.length > 0 && (
         <Entry
           value={`${formatRun(run(plan), job.units)} tape`}

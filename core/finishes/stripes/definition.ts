@@ -12,13 +12,14 @@ export const stripes = defineFinish({
   kind: "stripes",
   title: "Stripes",
   spec: stripesSpec,
-  paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], paint })),
+  paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], id: paint })),
+  things: () => [],
   design: designStripes,
   check: checkStripes,
   fit: fitStripes,
   card: cardOfStripes,
   dragLine: dragStripeLine,
-  start: ({ base }, paints) => ({
+  start: (_, paints, base) => ({
     direction: "vertical",
     colours: [paints.find((paint) => paint !== base) ?? base, base],
     fit: { by: "near", width: startingWidthMm, ends: "same" },

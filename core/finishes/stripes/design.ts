@@ -5,7 +5,7 @@ import { layOutStripes, lineAt, type StripeLayout } from "./layout";
 import type { StripesSpec } from "./spec";
 
 /** Which lines divide the strip into its stripes, and which stripe a place belongs to. */
-export function designStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Design {
+export function designStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Design[] {
   const layout = layOutStripes(spec, strip, context);
   const lines = stripeLines(layout, strip);
   const { frame, divided } = layout;
@@ -15,12 +15,12 @@ export function designStripes(spec: StripesSpec, strip: Strip, context: FinishCo
     name: `stripe ${index + 1}`,
     colour: spec.colours[division.colour]!,
   }));
-  return {
+  const design: Design = {
     lines,
     dividers: lines.map((line) => ({ curve: line.path, source: line.id })),
     pieceAt: ({ x, y }) => pieces[lastAtOrBefore(starts, frame.normal.x * x + frame.normal.y * y)]!,
-    findings: [],
   };
+  return [design];
 }
 
 /** One line for each boundary, in order; those that only touch a corner of the wall are left out. */

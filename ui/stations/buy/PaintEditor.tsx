@@ -24,7 +24,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
     job.finishes.some((finish) =>
       finishOf(finish.kind)
         .paints(finish)
-        .some((use) => use.paint === paint.id),
+        .some((use) => use.id === paint.id),
     );
   const packs = paint.packs ?? [];
   const setPack = (index: number, update: Partial<(typeof packs)[number]>) =>

@@ -94,6 +94,19 @@ export function MarkCard({ wallId }: { wallId: string }) {
               );
             })}
           </ol>
+          {plan.radii.length > 0 && (
+            <section aria-label="Strings" className="border-t border-hairline py-3">
+              <h3 className="text-lg font-bold">Strings</h3>
+              <p className="text-[0.9375rem] text-soft">From the pin at the centre, the longest first.</p>
+              <ul className="flex flex-wrap gap-x-5 pt-1 text-lg font-semibold">
+                {plan.radii.map(({ reading }, index) => (
+                  <li key={index}>
+                    <Measure>{reading}</Measure>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
           {plan.checks.length > 0 && (
             <details className="border-t border-hairline pt-2">
               <summary className="min-h-11 cursor-pointer py-2 font-semibold">Prove it</summary>

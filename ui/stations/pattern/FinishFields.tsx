@@ -26,11 +26,11 @@ export function FinishFields({ fields, written, paints, units, onEdit }: Props) 
     firstMessage(onEdit((finish) => setIn(finish, path, value)));
   return (
     <div className="grid grid-cols-2 items-start gap-x-3 gap-y-2 py-3">
-      {fields.map((field) => {
+      {fields.map((field, index) => {
         switch (field.type) {
           case "choice":
             return (
-              <div key={field.label}>
+              <div key={index}>
                 <Choice
                   label={field.label}
                   options={field.options}
@@ -41,7 +41,7 @@ export function FinishFields({ fields, written, paints, units, onEdit }: Props) 
           case "length":
             return (
               <LengthField
-                key={field.label}
+                key={index}
                 label={field.label}
                 written={writtenAt(written, field.path) ?? field.value ?? undefined}
                 units={units}
@@ -52,7 +52,7 @@ export function FinishFields({ fields, written, paints, units, onEdit }: Props) 
           case "angle":
             return (
               <NumberField
-                key={field.label}
+                key={index}
                 label={field.label}
                 value={field.value}
                 unit={field.type === "angle" ? "degrees" : ""}
@@ -63,12 +63,38 @@ export function FinishFields({ fields, written, paints, units, onEdit }: Props) 
           case "colours":
             return (
               <ColourTurn
-                key={field.label}
+                key={index}
                 label={field.label}
                 value={field.value}
                 paints={paints}
                 onChange={(value) => set(field.path, value)}
               />
+            );
+          case "paint":
+            return (
+              <PaintChoice
+                key={index}
+                field={field}
+                paints={paints}
+                onChange={(value) => set(field.path, value ?? undefined)}
+              />
+            );
+          case "action":
+            return (
+              <Button
+                key={index}
+                look="quiet"
+                className="justify-self-start self-end px-0 text-sm text-violet"
+                onClick={() => onEdit((finish) => ({ ...finish, ...field.set }))}
+              >
+                {field.label}
+              </Button>
+            );
+          case "heading":
+            return (
+              <h3 key={index} className="col-span-2 border-t border-hairline pt-2 text-base font-bold">
+                {field.label}
+              </h3>
             );
           default:
             return field satisfies never;
@@ -86,6 +112,47 @@ function writtenAt(finish: FinishDocument, path: readonly (string | number)[]): 
     finish,
   );
   return typeof value === "number" || typeof value === "string" ? value : undefined;
+}
+
+interface PaintProps {
+  readonly field: Extract<CardField, { type: "paint" }>;
+  readonly paints: readonly Paint[];
+  readonly onChange: (value: string | null) => void;
+}
+
+const noPaint = { label: "as it is", id: null };
+
+/** One paint; where the finish may leave the place alone, that is a choice too. */
+function PaintChoice({ field, paints, onChange }: PaintProps) {
+  const options = [
+    ...(field.mayBeNone ? [noPaint] : []),
+    ...paints.map(({ id, name }) => ({ label: name, id })),
+  ];
+  return (
+    <div className="flex items-end gap-2">
+      <span
+        aria-hidden="true"
+        className="mb-2.5 size-6 shrink-0 rounded-full border border-ink/20"
+        style={{ background: paints.find((paint) => paint.id === field.value)?.hex ?? "transparent" }}
+      />
+      <div className="min-w-0 flex-1">
+        <label className="block">
+          <span className="small-caps-label block pb-1">{field.label}</span>
+          <select
+            className="min-h-11 w-full rounded-md border border-hairline bg-paper px-2.5 font-semibold"
+            value={options.findIndex(({ id }) => id === field.value)}
+            onChange={(event) => onChange(options[Number(event.target.value)]!.id)}
+          >
+            {options.map(({ label }, index) => (
+              <option key={index} value={index}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+    </div>
+  );
 }
 
 interface TurnProps {

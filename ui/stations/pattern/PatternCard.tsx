@@ -1,25 +1,29 @@
 "use client";
 
-import { finishOf, allFinishes } from "@/core/finishes/registry";
+import { Plus } from "lucide-react";
+import { useState } from "react";
+import { finishOf } from "@/core/finishes/registry";
+import type { JobFinish } from "@/core/job/schema";
 import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
 import { useDocument, useJob, useJobState, useWall } from "@/ui/job/JobProvider";
-import { changeById, freshId, type FinishDocument } from "@/ui/job/jobDocument";
+import { changeById, type FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { FindingList } from "@/ui/parts/FindingList";
 import { findingsAt } from "@/ui/wall-view/findingsAt";
 import { CandidateList } from "./CandidateList";
 import { FinishFields } from "./FinishFields";
+import { FinishPicker } from "./FinishPicker";
 
-/** What the wall is to look like: the finish's few numbers, the ways to divide, and what is to decide. */
+/** What the wall is to look like: its finishes, the few numbers of the one in hand, and what is to decide. */
 export function PatternCard({ wallId }: { wallId: string }) {
   const found = useWall(wallId);
   const job = useJob();
   const document = useDocument();
   const change = useJobState((state) => state.change);
+  const [inHand, setInHand] = useState<string | null>(null);
+  const [isPicking, setPicking] = useState(false);
   if (!found) return null;
   const { wall, plan } = found;
-  const spec = job.finishes.findLast((finish) => isOnWall(job, finish, wallId));
-  const written = document.finishes.find((finish) => finish.id === spec?.id);
   if (plan?.survey === null) {
     return (
       <>
@@ -29,59 +33,49 @@ export function PatternCard({ wallId }: { wallId: string }) {
       </>
     );
   }
-  if (!spec || !written) {
-    const paints = job.paints.map((paint) => paint.id);
+  const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
+  const spec = stack.find(({ id }) => id === inHand) ?? stack.at(-1);
+  const written = document.finishes.find((finish) => finish.id === spec?.id);
+  const pick = (finish: FinishDocument) => {
+    change((before) => ({ ...before, finishes: [...before.finishes, finish] }));
+    setInHand(finish.id);
+    setPicking(false);
+  };
+  if (!spec || !written || isPicking) {
     return (
       <>
-        <h2 className="text-2xl font-bold">Pattern</h2>
-        <p className="pt-1 pb-4 text-soft">All of this wall is left in its base. Choose what goes on it.</p>
-        {allFinishes.map((finish) => (
-          <Button
-            key={finish.kind}
-            look="primary"
-            className="w-full"
-            onClick={() =>
-              change((before) => ({
-                ...before,
-                finishes: [
-                  ...before.finishes,
-                  {
-                    id: freshId(`${wallId}-${finish.kind}`, before.finishes),
-                    on: wallId,
-                    kind: finish.kind,
-                    ...finish.start(wall, paints),
-                  } as FinishDocument,
-                ],
-              }))
-            }
-          >
-            Lay out {finish.title.toLowerCase()}
-          </Button>
-        ))}
+        <div className="flex items-baseline justify-between">
+          <h2 className="text-2xl font-bold">Pattern</h2>
+          {spec && (
+            <Button look="quiet" className="-mr-3 text-sm" onClick={() => setPicking(false)}>
+              Back
+            </Button>
+          )}
+        </div>
+        <p className="pt-1 text-soft">
+          {spec
+            ? "What is laid out next lies over what is there."
+            : "All of this wall is left in its base. Choose what goes on it."}
+        </p>
+        <FinishPicker wall={wall} onPick={pick} />
       </>
     );
   }
-  const definition = finishOf(spec.kind);
-  const decisions = findingsAt(plan, "pattern");
   const update = (edit: (finish: FinishDocument) => FinishDocument) =>
     change((before) => ({ ...before, finishes: changeById<FinishDocument>(before.finishes, spec.id, edit) }));
+  const takeOff = () =>
+    change((before) => ({ ...before, finishes: before.finishes.filter(({ id }) => id !== spec.id) }));
+  const definition = finishOf(spec.kind);
+  const decisions = findingsAt(plan, "pattern");
   return (
     <>
       <div className="flex items-baseline justify-between">
         <h2 className="text-2xl font-bold">{definition.title}</h2>
-        <Button
-          look="quiet"
-          className="-mr-3 text-sm"
-          onClick={() =>
-            change((before) => ({
-              ...before,
-              finishes: before.finishes.filter((finish) => finish.id !== spec.id),
-            }))
-          }
-        >
+        <Button look="quiet" className="-mr-3 text-sm" onClick={takeOff}>
           Take off
         </Button>
       </div>
+      <FinishStack stack={stack} inHand={spec.id} onTake={setInHand} onAdd={() => setPicking(true)} />
       <FinishFields
         key={spec.id}
         fields={definition.card(spec, stripOfFinish(job, spec))}
@@ -95,7 +89,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
           <FindingList findings={decisions} />
         </section>
       )}
-      {plan?.fit && (
+      {plan?.fit?.finish === spec.id && (
         <CandidateList
           wall={wall}
           plan={plan}
@@ -105,5 +99,35 @@ export function PatternCard({ wallId }: { wallId: string }) {
         />
       )}
     </>
+  );
+}
+
+interface StackProps {
+  readonly stack: readonly JobFinish[];
+  readonly inHand: string;
+  readonly onTake: (id: string) => void;
+  readonly onAdd: () => void;
+}
+
+/** The finishes of a wall, the lowest first; one of them is in hand. */
+function FinishStack({ stack, inHand, onTake, onAdd }: StackProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-1.5 pt-1" role="group" aria-label="Finishes on this wall">
+      {stack.length > 1 &&
+        stack.map(({ id, kind }, index) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={id === inHand}
+            className={`min-h-9 rounded-full border px-3 text-sm ${id === inHand ? "border-violet bg-violet-wash font-semibold" : "border-hairline hover:border-violet"}`}
+            onClick={() => onTake(id)}
+          >
+            {`${index + 1} ${finishOf(kind).title.toLowerCase()}`}
+          </button>
+        ))}
+      <Button look="quiet" className="min-h-9 px-1 text-sm text-violet" onClick={onAdd}>
+        <Plus size={15} aria-hidden /> Lay another over it
+      </Button>
+    </div>
   );
 }

@@ -73,30 +73,50 @@ export function MarkLayer({
   );
 }
 
-/** The body of a piece of tape, to scale but never thinner than can be seen. */
+/** The body of a piece of tape, to scale but never thinner than can be seen; along a curve on its inner or outer side. */
 function TapeStrip({ piece, frame }: { piece: PlanTape; frame: LayerFrame }) {
   const width = Math.max(5, piece.width * frame.view.scale);
-  const [[ax, ay], [bx, by]] = [piece.path[0]!, piece.path.at(-1)!];
-  const length = Math.hypot(bx - ax, by - ay) || 1;
-  const normal = [-(by - ay) / length, (bx - ax) / length] as const;
-  const along = {
-    left: -normal[0],
-    right: normal[0],
-    above: normal[1],
-    below: -normal[1],
-    inside: 1,
-    outside: -1,
-  }[piece.lies];
-  const shift = (Math.sign(along) * width) / 2;
+  const points = piece.path.map(([x, y]) => ({ x: frame.x(x), y: frame.y(y) }));
+  const shifted = points.map((point, index) => {
+    const [before, after] = [
+      points[Math.max(0, index - 1)]!,
+      points[Math.min(points.length - 1, index + 1)]!,
+    ];
+    const length = Math.hypot(after.x - before.x, after.y - before.y) || 1;
+    // The left of the path as it is drawn, with y down.
+    const normal = { x: (after.y - before.y) / length, y: -(after.x - before.x) / length };
+    const side = sideOfPath(piece.lies, normal, points) * (width / 2);
+    return `${point.x + normal.x * side} ${point.y + normal.y * side}`;
+  });
   return (
-    <line
-      x1={frame.x(ax) + normal[0] * shift}
-      y1={frame.y(ay) - normal[1] * shift}
-      x2={frame.x(bx) + normal[0] * shift}
-      y2={frame.y(by) - normal[1] * shift}
-      stroke="#9cc3b5"
-      strokeOpacity={0.92}
-      strokeWidth={width}
-    />
+    <path d={`M${shifted.join("L")}`} fill="none" stroke="#9cc3b5" strokeOpacity={0.92} strokeWidth={width} />
   );
+}
+
+interface Px {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** 1 where the tape's body lies to the left of the path, -1 to the right. */
+function sideOfPath(lies: PlanTape["lies"], normal: Px, points: readonly Px[]): number {
+  switch (lies) {
+    case "left":
+      return normal.x < 0 ? 1 : -1;
+    case "right":
+      return normal.x > 0 ? 1 : -1;
+    case "above":
+      return normal.y < 0 ? 1 : -1;
+    case "below":
+      return normal.y > 0 ? 1 : -1;
+    case "inside":
+    case "outside": {
+      // A curve that turns right on the screen has its inside on the right.
+      const [a, b, c] = [points[0]!, points[Math.floor(points.length / 2)]!, points.at(-1)!];
+      const turn = (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
+      return turn > 0 === (lies === "inside") ? -1 : 1;
+    }
+    default:
+      return lies satisfies never;
+  }
 }

@@ -1,10 +1,16 @@
 import type { PlanWall } from "@/core/job/planTypes";
+import { HaloText } from "@/ui/parts/HaloText";
 import type { LayerFrame } from "../WallStage";
 
 const leastWidthPx = 15;
+const pxPerLetter = 6.5;
+/** More pieces than this are told by number, or the wall could not be seen for words. */
+const mostNamed = 40;
 
 /** The number of each region, low on the wall, in a tone that reads on its paint. */
 export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFrame }) {
+  const kinds = new Set(plan.regions.map(({ name }) => name.replace(/\d+/g, "")));
+  const isMixed = kinds.size > 1 && plan.regions.length < mostNamed;
   return (
     <g aria-hidden="true" pointerEvents="none">
       {plan.regions.map((region) => {
@@ -17,6 +23,20 @@ export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFram
         const isTall = height > width * 2;
         const y = isTall ? frame.y(Math.min(...ys)) - 10 : frame.y(region.label[1]) + 4;
         const x = isTall ? frame.x((Math.min(...xs) + Math.max(...xs)) / 2) : frame.x(region.label[0]);
+        // Where pieces of several kinds share the wall, a number alone does not tell them apart.
+        if (isMixed) {
+          return width * frame.view.scale < region.name.length * pxPerLetter ? null : (
+            <HaloText
+              key={region.id}
+              x={frame.x(region.label[0])}
+              y={frame.y(region.label[1]) + 4}
+              textAnchor="middle"
+              className="text-[12px] font-semibold"
+            >
+              {region.name}
+            </HaloText>
+          );
+        }
         return (
           <g key={region.id}>
             <circle cx={x} cy={y - 4} r={9} className="fill-paper" fillOpacity={0.88} />

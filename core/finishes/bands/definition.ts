@@ -1,0 +1,33 @@
+import { defineFinish } from "../defineFinish";
+import { optionalPaint } from "../optionalPaint";
+import { cardOfBands } from "./card";
+import { checkBands } from "./check";
+import { designBands } from "./design";
+import { bandsSpec } from "./spec";
+
+export const bands = defineFinish({
+  kind: "bands",
+  title: "Bands",
+  spec: bandsSpec,
+  paints: ({ below, above, between, bands }) => [
+    ...optionalPaint("below", below),
+    ...optionalPaint("above", above),
+    ...optionalPaint("between", between),
+    ...bands.map(({ colour }, index) => ({ path: ["bands", index, "colour"], id: colour })),
+  ],
+  things: ({ bands }) =>
+    bands.flatMap(({ around }, index) =>
+      around === undefined ? [] : [{ path: ["bands", index, "around"], id: around }],
+    ),
+  design: designBands,
+  check: checkBands,
+  fit: () => null,
+  card: cardOfBands,
+  dragLine: () => null,
+  start: ({ extent }, paints, base) => {
+    // A band a tenth of the wall high, a third of the way up.
+    const from = Math.round(extent.minY + (extent.maxY - extent.minY) / 3);
+    const to = Math.round(from + (extent.maxY - extent.minY) / 10);
+    return { datum: "level", bands: [{ from, to, colour: paints.find((paint) => paint !== base) ?? base }] };
+  },
+});

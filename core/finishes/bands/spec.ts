@@ -1,0 +1,56 @@
+import { z } from "zod";
+import { coordinateRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
+import { finishEnvelope } from "../envelope";
+
+const bandSchema = z
+  .strictObject({
+    from: lengthSchema(coordinateRange).optional(),
+    to: lengthSchema(coordinateRange).optional(),
+    around: idSchema.optional().describe("an opening or fixture that lies in the band's middle"),
+    gap: lengthSchema(sizeRange).optional().describe("left above and below what it lies around"),
+    colour: idSchema,
+  })
+  .superRefine(({ from, to, around, gap }, context) => {
+    const issue = (path: string, message: string) =>
+      context.addIssue({ code: "custom", path: [path], message });
+    if (around === undefined) {
+      if (gap !== undefined) issue("gap", "a gap is left around something; expected around beside it");
+      if (from === undefined) issue("from", "missing; expected a length");
+      if (to === undefined) issue("to", "missing; expected a length");
+      if (from !== undefined && to !== undefined && from >= to) {
+        issue("to", `a band ends at ${to} but begins at ${from}; expected from to be less than to`);
+      }
+    } else if (from !== undefined || to !== undefined) {
+      issue(
+        from === undefined ? "to" : "from",
+        "a band around something has its place from it; expected gap alone",
+      );
+    }
+  });
+
+/** Level bands, or bands that follow a floor or ceiling. Distances are upright from the datum; from a ceiling, down. */
+export const bandsSpec = z
+  .strictObject({
+    ...finishEnvelope("bands"),
+    datum: z.enum(["level", "floor", "ceiling"]).default("level"),
+    below: idSchema.optional().describe("the paint under the lowest band; left out, what is there stays"),
+    above: idSchema.optional(),
+    between: idSchema.optional().describe("between two bands; above, when left out"),
+    bands: z.array(bandSchema).min(1).max(200),
+  })
+  .superRefine(({ datum, bands }, context) => {
+    const issue = (index: number, key: string, message: string) =>
+      context.addIssue({ code: "custom", path: ["bands", index, key], message });
+    bands.forEach(({ around, from, to }, index) => {
+      if (around !== undefined && datum !== "level") {
+        issue(index, "around", "a band around something is level; expected the datum level");
+      }
+      if (from === undefined || to === undefined) return;
+      const other = bands.findIndex(
+        (band, place) => place < index && band.from !== undefined && band.from < to && from < band.to!,
+      );
+      if (other !== -1) issue(index, "from", `overlaps bands[${other}]; expected bands without overlap`);
+    });
+  });
+
+export type BandsSpec = z.infer<typeof bandsSpec>;

@@ -1,0 +1,42 @@
+import { defineFinish } from "../defineFinish";
+import { wholeFitFields } from "../wholeFitFields";
+import { checkChevron } from "./check";
+import { designChevron } from "./design";
+import { chevronSpec } from "./spec";
+
+const starting = { column: 360, row: 220, rise: 220 } as const;
+
+export const chevron = defineFinish({
+  kind: "chevron",
+  title: "Chevron",
+  spec: chevronSpec,
+  paints: ({ colours }) => colours.map((id, index) => ({ path: ["colours", index], id })),
+  things: () => [],
+  design: designChevron,
+  check: checkChevron,
+  fit: () => null,
+  card: ({ columns, rows, rise, lineWidth, uprights, colours }, { extent }) => [
+    ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
+    ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
+    { type: "length", label: "Rise over a column", path: ["rise"], value: rise },
+    { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
+    {
+      type: "choice",
+      label: "Uprights",
+      options: [
+        { label: "none", selected: !uprights, set: { uprights: false } },
+        { label: "at columns", selected: uprights, set: { uprights: true } },
+      ],
+    },
+    { type: "colours", label: "Colours in turn", path: ["colours"], value: colours },
+  ],
+  dragLine: () => null,
+  start: (_, paints, base) => ({
+    columns: { by: "near", width: starting.column },
+    rows: { by: "near", width: starting.row },
+    rise: starting.rise,
+    lineWidth: 0,
+    uprights: false,
+    colours: [paints.find((paint) => paint !== base) ?? base, base],
+  }),
+});

@@ -1,0 +1,132 @@
+import { segment } from "../../geometry/curve";
+import type { Point } from "../../geometry/point";
+import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Strip } from "../../wall/strip";
+import { layOutChevron, type ChevronLayout } from "./layout";
+import type { ChevronSpec } from "./spec";
+
+/**
+ * Cells between zigzags, parted at the columns where there are uprights. They are set out from plumb lines at the
+ * columns and level lines at the heights where zigzags turn: every turn is where two of these cross.
+ */
+export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
+  const layout = layOutChevron(spec, strip);
+  const heightOf = (zigzag: number, x: number) =>
+    layout.bottom + zigzag * layout.row + climb(spec, layout, x);
+  const pieceAt = ({ x, y }: Point): Piece | null => {
+    const column = Math.min(layout.columns - 1, Math.max(0, Math.floor((x - layout.left) / layout.column)));
+    const zigzag = Math.floor((y - layout.bottom - climb(spec, layout, x)) / layout.row);
+    const { halfLine, halfLineUp } = layout;
+    const [under, over] = [y - heightOf(zigzag, x), heightOf(zigzag + 1, x) - y];
+    if (under < halfLineUp || over < halfLineUp) return null;
+    if (spec.uprights) {
+      const along = x - layout.left - column * layout.column;
+      const [atLeft, atRight] = [
+        column > 0 && along < halfLine,
+        column < layout.columns - 1 && layout.column - along < halfLine,
+      ];
+      if (atLeft || atRight) return null;
+    }
+    return pieceOf(spec, column, zigzag);
+  };
+  return [{ lines: linesOf(spec, layout, strip), dividers: dividersOf(spec, layout), pieceAt }];
+}
+
+function pieceOf({ colours, uprights }: ChevronSpec, column: number, zigzag: number): Piece {
+  const turn = uprights ? column + zigzag : zigzag;
+  const colour = colours[((turn % colours.length) + colours.length) % colours.length]!;
+  // Counted from 1 at the lower left; the part cells below the first zigzag are row 0.
+  return uprights
+    ? { key: `cell-${column + 1}-${zigzag + 1}`, name: `column ${column + 1}, row ${zigzag + 1}`, colour }
+    : { key: `row-${zigzag + 1}`, name: `row ${zigzag + 1}`, colour };
+}
+
+/** How far a zigzag has climbed at x: up over one column, down over the next. */
+function climb({ rise }: ChevronSpec, { left, column }: ChevronLayout, x: number): number {
+  const along = (x - left) / column;
+  const turn = Math.floor(along);
+  const share = along - turn;
+  return rise * (Math.abs(turn) % 2 === 0 ? share : 1 - share);
+}
+
+/** The edges of the cells; with a line's width two zigzags and two uprights beside each line, cut where they meet. */
+function dividersOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
+  const { left, column, columns, first, zigzags, halfLine, halfLineUp } = layout;
+  const sides = spec.lineWidth > 0 ? [-1, 1] : [0];
+  const dividers: Divider[] = [];
+  const edgeOf = (index: number) => left + index * column;
+  for (let k = first; k < first + zigzags; k++) {
+    for (let i = 0; i < columns; i++) {
+      const [from, to] = [edgeOf(i), edgeOf(i + 1)];
+      const [a, b] = [heightAtEdge(spec, layout, k, i), heightAtEdge(spec, layout, k, i + 1)];
+      const inset = spec.uprights ? halfLine : 0;
+      const [low, high] = [i > 0 ? inset : 0, i < columns - 1 ? inset : 0];
+      const slope = (b - a) / column;
+      for (const side of sides) {
+        const start = { x: from + low, y: a + slope * low + side * halfLineUp };
+        const end = { x: to - high, y: b - slope * high + side * halfLineUp };
+        dividers.push({ curve: segment(start, end), source: `zigzag-${k + 1}` });
+      }
+    }
+  }
+  if (spec.uprights) dividers.push(...uprightsOf(spec, layout));
+  return dividers;
+}
+
+/** Upright edges from zigzag to zigzag; a line's own sides stop at the cells, so that the lines stay one piece. */
+function uprightsOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
+  const { left, column, columns, first, zigzags, halfLine, halfLineUp } = layout;
+  const slope = spec.rise / column;
+  const sides = spec.lineWidth > 0 ? [-1, 1] : [0];
+  return Array.from({ length: columns - 1 }, (_, place) => place + 1).flatMap((i) =>
+    sides.flatMap((side) => {
+      const x = left + i * column + side * halfLine;
+      // Beside a turn that is high the zigzag has fallen a little at the line's side, beside a low one it has risen.
+      const drop = (i % 2 === 1 ? -1 : 1) * slope * halfLine * Math.abs(side);
+      return Array.from({ length: zigzags - 1 }, (_, row): Divider => {
+        const k = first + row;
+        const y = heightAtEdge(spec, layout, k, i) + drop;
+        const [low, high] = [y + halfLineUp, y + layout.row - halfLineUp];
+        return { curve: segment({ x, y: low }, { x, y: high }), source: `upright-${i}` };
+      }).filter(({ curve }) => curve.b.y > curve.a.y);
+    }),
+  );
+}
+
+const heightAtEdge = (
+  { rise }: ChevronSpec,
+  { bottom, row }: ChevronLayout,
+  zigzag: number,
+  edge: number,
+): number => bottom + zigzag * row + (edge % 2 === 1 ? rise : 0);
+
+/** Plumb lines at the columns and level lines at the turns, as far as they are on the strip. */
+function linesOf(spec: ChevronSpec, layout: ChevronLayout, { extent }: Strip): SetOutLine[] {
+  const { left, column, columns, first, zigzags } = layout;
+  const { minX, maxX, minY, maxY } = extent;
+  const plumbs = Array.from({ length: columns - 1 }, (_, index): SetOutLine => {
+    const x = left + (index + 1) * column;
+    const path = segment({ x, y: minY }, { x, y: maxY });
+    return {
+      id: `column-${index + 1}`,
+      index,
+      kind: "plumb",
+      path,
+      use: `column ${index + 1} | column ${index + 2}`,
+    };
+  });
+  const turns = Array.from({ length: zigzags }, (_, place) => first + place).flatMap((k) =>
+    [0, 1].map((edge) => ({
+      y: heightAtEdge(spec, layout, k, edge),
+      use: `zigzag ${k + 1} turns ${edge ? "down" : "up"}`,
+    })),
+  );
+  const levels = [...new Map(turns.map((turn) => [turn.y.toFixed(4), turn])).values()]
+    .filter(({ y }) => y > minY + 0.01 && y < maxY - 0.01)
+    .sort((a, b) => a.y - b.y)
+    .map(({ y, use }, place): SetOutLine => {
+      const path = segment({ x: minX, y }, { x: maxX, y });
+      return { id: `level-${place + 1}`, index: columns - 1 + place, kind: "level", path, use };
+    });
+  return [...plumbs, ...levels];
+}

@@ -1,0 +1,43 @@
+import { countWhole } from "../../fit/schema";
+import type { Strip } from "../../wall/strip";
+import type { ChevronSpec } from "./spec";
+
+/** Columns and rows of a chevron over a strip; mm. */
+export interface ChevronLayout {
+  readonly left: number;
+  readonly bottom: number;
+  readonly columns: number;
+  readonly column: number;
+  readonly rows: number;
+  readonly row: number;
+  /** The lowest zigzag that cuts the strip, and how many there are. */
+  readonly first: number;
+  readonly zigzags: number;
+  /** Half a line's width, square to an upright, and measured upright from a zigzag. */
+  readonly halfLine: number;
+  readonly halfLineUp: number;
+}
+
+/**
+ * A zigzag rises by `rise` over a column, so a line of width w reaches w / 2 x sqrt(1 + (rise / column)^2) above and
+ * below it. Zigzags start below the strip where the rise brings them into it, and end above it.
+ */
+export function layOutChevron(spec: ChevronSpec, { extent }: Strip): ChevronLayout {
+  const [width, height] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
+  const [columns, rows] = [countWhole(width, spec.columns), countWhole(height, spec.rows)];
+  const [column, row] = [width / columns, height / rows];
+  const first = -Math.max(1, Math.ceil(spec.rise / row - 1e-9));
+  const slope = spec.rise / column;
+  return {
+    left: extent.minX,
+    bottom: extent.minY,
+    columns,
+    column,
+    rows,
+    row,
+    first,
+    zigzags: rows - first + 1,
+    halfLine: spec.lineWidth / 2,
+    halfLineUp: (spec.lineWidth / 2) * Math.sqrt(1 + slope * slope),
+  };
+}

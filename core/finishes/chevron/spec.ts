@@ -1,0 +1,19 @@
+import { z } from "zod";
+import { wholeFitSchema } from "../../fit/schema";
+import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";
+import { finishEnvelope } from "../envelope";
+
+/** Zigzags that climb over one column and fall over the next, in whole columns and rows. */
+export const chevronSpec = z.strictObject({
+  ...finishEnvelope("chevron"),
+  columns: wholeFitSchema,
+  rows: wholeFitSchema,
+  rise: lengthSchema(divisionRange).describe("how far a zigzag climbs over one column"),
+  lineWidth: lengthSchema({ min: 0, max: 500 })
+    .default(0)
+    .describe("of the base that the tape leaves as a line"),
+  uprights: z.boolean().default(false).describe("whether the columns are parted by upright lines"),
+  colours: z.array(idSchema).min(1).max(50),
+});
+
+export type ChevronSpec = z.infer<typeof chevronSpec>;

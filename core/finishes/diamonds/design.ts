@@ -1,0 +1,84 @@
+import { polygonContour } from "../../geometry/contour";
+import { segment } from "../../geometry/curve";
+import type { Point } from "../../geometry/point";
+import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Strip } from "../../wall/strip";
+import { layOutDiamonds, type DiamondLayout } from "./layout";
+import type { DiamondsSpec } from "./spec";
+
+/** Rhombi around the middles of the grid's cells, and between them those around its corners. */
+export function designDiamonds(spec: DiamondsSpec, strip: Strip): Design[] {
+  const layout = layOutDiamonds(spec, strip);
+  const { left, bottom, columns, rows, width, height, share } = layout;
+  const pieceAt = ({ x, y }: Point): Piece | null => {
+    const [u, v] = [(x - left) / width, (y - bottom) / height];
+    const [i, j] = [clamp(Math.floor(u), columns), clamp(Math.floor(v), rows)];
+    if (isInRhombus(u - i - 0.5, v - j - 0.5, share)) {
+      return {
+        key: `diamond-${i + 1}-${j + 1}`,
+        name: `diamond ${i + 1}, row ${j + 1}`,
+        colour: spec.colours[0]!,
+      };
+    }
+    const between = spec.colours[1];
+    const [p, q] = [Math.round(u), Math.round(v)];
+    if (between === undefined || !isInRhombus(u - p, v - q, share)) return null;
+    return { key: `between-${p}-${q}`, name: "between the diamonds", colour: between };
+  };
+  const dividers: Divider[] = [];
+  const add = (u: number, v: number, source: string) => {
+    const [x, y] = [left + u * width, bottom + v * height];
+    const [a, b] = [(width / 2) * share, (height / 2) * share];
+    const tips = [
+      { x: x + a, y },
+      { x, y: y + b },
+      { x: x - a, y },
+      { x, y: y - b },
+    ];
+    dividers.push(...polygonContour(tips).map((curve) => ({ curve, source })));
+  };
+  for (let i = 0; i < columns; i++) {
+    for (let j = 0; j < rows; j++) add(i + 0.5, j + 0.5, `diamond-${i + 1}-${j + 1}`);
+  }
+  // Without a line the cells between share the diamonds' own edges.
+  if (spec.lineWidth > 0 && spec.colours.length > 1) {
+    for (let p = 0; p <= columns; p++) {
+      for (let q = 0; q <= rows; q++) add(p, q, `between-${p}-${q}`);
+    }
+  }
+  return [{ lines: linesOf(layout, strip), dividers, pieceAt }];
+}
+
+const clamp = (index: number, count: number): number => Math.min(count - 1, Math.max(0, index));
+
+const isInRhombus = (u: number, v: number, share: number): boolean => Math.abs(u) + Math.abs(v) < share / 2;
+
+/** Plumb lines through tips and middles of the columns, level ones through those of the rows: their crossings are the tips. */
+function linesOf(
+  { left, bottom, columns, rows, width, height }: DiamondLayout,
+  { extent }: Strip,
+): SetOutLine[] {
+  const { minX, maxX, minY, maxY } = extent;
+  const words = (index: number, what: string) =>
+    index % 2 === 1
+      ? `the middle of ${what} ${(index + 1) / 2}`
+      : `${what} ${index / 2} | ${what} ${index / 2 + 1}`;
+  const plumbs = Array.from({ length: 2 * columns - 1 }, (_, place): SetOutLine => {
+    const x = left + ((place + 1) * width) / 2;
+    const path = segment({ x, y: minY }, { x, y: maxY });
+    return {
+      id: `column-line-${place + 1}`,
+      index: place,
+      kind: "plumb",
+      path,
+      use: words(place + 1, "column"),
+    };
+  });
+  const levels = Array.from({ length: 2 * rows - 1 }, (_, place): SetOutLine => {
+    const y = bottom + ((place + 1) * height) / 2;
+    const path = segment({ x: minX, y }, { x: maxX, y });
+    const index = plumbs.length + place;
+    return { id: `row-line-${place + 1}`, index, kind: "level", path, use: words(place + 1, "row") };
+  });
+  return [...plumbs, ...levels];
+}

@@ -1,0 +1,26 @@
+import { countWhole } from "../../fit/schema";
+import { lengthOf } from "../../geometry/trig";
+import type { Strip } from "../../wall/strip";
+import type { DiamondsSpec } from "./spec";
+
+/** The grid of a strip's rhombi; mm. */
+export interface DiamondLayout {
+  readonly left: number;
+  readonly bottom: number;
+  readonly columns: number;
+  readonly rows: number;
+  readonly width: number;
+  readonly height: number;
+  /** How much of a rhombus a line of its width leaves, along both diagonals; 1 without a line. */
+  readonly share: number;
+}
+
+/** An edge lies ab / sqrt(a^2 + b^2) from the middle of a rhombus with half diagonals a and b; half a line comes off. */
+export function layOutDiamonds(spec: DiamondsSpec, { extent }: Strip): DiamondLayout {
+  const [across, up] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
+  const [columns, rows] = [countWhole(across, spec.columns), countWhole(up, spec.rows)];
+  const [width, height] = [across / columns, up / rows];
+  const [a, b] = [width / 2, height / 2];
+  const share = 1 - spec.lineWidth / 2 / ((a * b) / lengthOf(a, b));
+  return { left: extent.minX, bottom: extent.minY, columns, rows, width, height, share };
+}

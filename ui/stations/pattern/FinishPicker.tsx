@@ -1,0 +1,84 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { allFinishes } from "@/core/finishes/registry";
+import { plan } from "@/core/job/plan";
+import { finishSchema, type Job } from "@/core/job/schema";
+import { stripOfFinish } from "@/core/job/layOutWalls";
+import type { Wall } from "@/core/wall/schema";
+import { useDocument, useJob } from "@/ui/job/JobProvider";
+import { freshId, type FinishDocument } from "@/ui/job/jobDocument";
+import { Choice } from "@/ui/parts/Choice";
+import { MiniWall } from "@/ui/wall-view/WallDrawing";
+
+interface Props {
+  readonly wall: Wall;
+  readonly onPick: (finish: FinishDocument) => void;
+}
+
+/** The finishes, each drawn as it would first look on this very wall. */
+export function FinishPicker({ wall, onPick }: Props) {
+  const job = useJob();
+  const document = useDocument();
+  const run = job.runs.find(({ walls }) => walls.includes(wall.id));
+  const [goesAround, setGoesAround] = useState(run !== undefined);
+  const on = run && goesAround ? run.id : wall.id;
+  const offers = useMemo(() => offersOn(job, wall, on), [job, wall, on]);
+  return (
+    <section aria-label="Finishes" className="py-2">
+      {run && (
+        <div className="pb-3">
+          <Choice
+            label="Laid on"
+            options={[
+              { label: "around the corner", selected: goesAround, value: true },
+              { label: "this wall alone", selected: !goesAround, value: false },
+            ]}
+            onChoose={({ value }) => setGoesAround(value)}
+          />
+        </div>
+      )}
+      <ul className="grid grid-cols-2 gap-2">
+        {offers.map(({ kind, title, spec, picture }) => (
+          <li key={kind}>
+            <button
+              type="button"
+              className="flex w-full flex-col items-start gap-1.5 rounded-md border border-hairline bg-paper p-2 text-left hover:border-violet"
+              onClick={() =>
+                onPick({ ...spec, id: freshId(`${wall.id}-${kind}`, document.finishes) } as FinishDocument)
+              }
+            >
+              {picture && <MiniWall wall={wall} plan={picture} paints={job.paints} className="h-20 w-full" />}
+              <span className="font-semibold">
+                <span className="sr-only">Lay out </span>
+                {title.toLowerCase()}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Each finish with its first spec for this place, and the wall as that would make it. */
+function offersOn(job: Job, wall: Wall, on: string) {
+  const paints = job.paints.map(({ id }) => id);
+  const strip = stripOfFinish(job, { on });
+  if (strip.corners.length === 0) return [];
+  return allFinishes.map((finish) => {
+    const spec = { id: "offer", on, kind: finish.kind, ...finish.start(strip, paints, wall.base) };
+    return { kind: finish.kind, title: finish.title, spec, picture: pictureOf(job, wall, spec) };
+  });
+}
+
+/** The wall with nothing but the trial on it; the spec goes through its own schema, so that its defaults are filled in. */
+function pictureOf(job: Job, wall: Wall, spec: object) {
+  const parsed = finishSchema.safeParse(spec);
+  if (!parsed.success) return null;
+  const { on } = parsed.data;
+  const walls = on === wall.id ? [wall] : job.walls;
+  const runs = on === wall.id ? [] : job.runs.filter(({ id }) => id === on);
+  const trial = plan({ ...job, walls, runs, finishes: [parsed.data] });
+  return trial.walls.find(({ id }) => id === wall.id) ?? null;
+}
