@@ -24,6 +24,7 @@ function main(): void {
     hardMarks: plan(hard).walls.reduce((sum, wall) => sum + wall.marks.length, 0),
     growthFrom1000To2000: round(timeLarge / timeSmall),
     replanOneWallOfHardMs: replanOneWall(hard),
+    planOf60TapedLinesMs: median(() => plan(tapedJob(60))),
     ...facesOfLines(60),
   };
   process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
@@ -93,6 +94,26 @@ function stripedJob(count: number): Job {
     { id: "f", on: "w", kind: "stripes", colours: ["kelp", "oyster"], fit: { by: "count", count } },
   ];
   return parsed(parseJob({ format: "jacaranda-job/1", name: "Long", paints, walls, finishes }));
+}
+
+/** A wall under full taped lines, an opening in it, its faces shuffled: what one edited line costs. */
+function tapedJob(count: number): Job {
+  let state = 11;
+  const next = (size: number) => {
+    state = (state * 48271) % 2147483647;
+    return (state / 2147483647) * size;
+  };
+  const lines = Array.from({ length: count }, () => ({
+    through: [
+      [0, next(2700)],
+      [4000, next(2700)],
+    ],
+  }));
+  const openings = [{ id: "o", kind: "window", x: 1500, y: 900, width: 900, height: 900, casing: 70 }];
+  const walls = [{ id: "w", width: 4000, height: 2700, base: "oyster", openings }];
+  const shuffle = { colours: ["kelp", "brine", "lantern"], seed: 3 };
+  const finishes = [{ id: "f", on: "w", kind: "tape-lines", lines, shuffle }];
+  return parsed(parseJob({ format: "jacaranda-job/1", name: "Taped", paints, walls, finishes }));
 }
 
 function replanOneWall(job: Job): number {

@@ -40,6 +40,9 @@ export interface FindingValues {
   "trim-too-tall": { trim: number; height: number };
   "nothing-to-paint": Record<never, never>;
   "tiny-face": { areaMm2: number; name: string };
+  "loose-end": Record<never, never>;
+  "fill-in-opening": { number: number };
+  "equal-neighbours": { pairs: number };
   "off-wall": { thing: string };
   "bands-overlap": { first: string; second: string };
   "shape-crosses": { thing: string };

@@ -132,6 +132,21 @@ export const findingMessages: {
     say: `A piece of ${name} is only ${Math.round(areaMm2)} square millimetres, smaller than a coin.`,
     remedy: "Move a line so that it vanishes or grows, or leave it in the colour beside it.",
   }),
+  "loose-end": () => ({
+    say: "A line ends here without meeting another line or an edge, so it divides nothing.",
+    remedy: "Draw it on to the next line or edge, or take it out.",
+  }),
+  "fill-in-opening": ({ number }) => ({
+    say: `Fill ${number} lies in an opening, on a line or off the wall, so it colours nothing.`,
+    remedy: "Put it into the face that it is meant for.",
+  }),
+  "equal-neighbours": ({ pairs }) => ({
+    say:
+      pairs === 1
+        ? "Two faces side by side have the same colour."
+        : `${pairs} pairs of faces side by side have the same colour.`,
+    remedy: "Add a colour to shuffle from, or fill one of them by hand.",
+  }),
   "off-wall": ({ thing }) => ({
     say: `${capital(thing)} is off the painted wall, so nothing of it is seen.`,
     remedy: "Check its place against the wall.",

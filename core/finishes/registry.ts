@@ -6,9 +6,10 @@ import { chevron } from "./chevron/definition";
 import type { FinishDefinition } from "./defineFinish";
 import { diamonds } from "./diamonds/definition";
 import { stripes } from "./stripes/definition";
+import { tapeLines } from "./tape-lines/definition";
 
 /** The only list of finishes. */
-const list = [stripes, bands, blocks, chevron, diamonds, arches] as const;
+const list = [stripes, bands, blocks, tapeLines, chevron, diamonds, arches] as const;
 
 export type FinishKind = (typeof list)[number]["kind"];
 export type AnySpec = z.infer<(typeof list)[number]["spec"]>;

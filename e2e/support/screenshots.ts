@@ -14,6 +14,10 @@ const views: {
   { name: "home", path: "/" },
   { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
   { name: "pattern", path: "/jobs/the-ferry-landing/counter/pattern" },
+  { name: "taped-lines", path: "/jobs/the-ferry-landing/stair/pattern" },
+  { name: "blocks-over-bands", path: "/jobs/the-ferry-landing/nook/pattern" },
+  { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },
+  { name: "add-wall", path: "/jobs/the-ferry-landing/add-wall" },
   { name: "buy", path: "/jobs/the-ferry-landing/counter/buy" },
   { name: "mark", path: "/jobs/the-ferry-landing/counter/mark" },
   {

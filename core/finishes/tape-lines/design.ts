@@ -1,0 +1,34 @@
+import { moveCurve } from "../../geometry/curve";
+import type { Point } from "../../geometry/point";
+import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Strip } from "../../wall/strip";
+import { faceAt } from "./findFaces";
+import { layOutTapeLines } from "./layout";
+import type { TapeLinesSpec } from "./spec";
+
+/** The lines as they are set out, and the faces between them that have a colour. */
+export function designTapeLines(spec: TapeLinesSpec, strip: Strip): Design[] {
+  const { lines, walls } = layOutTapeLines(spec, strip);
+  const byWall = new Map(walls.map((wall) => [wall.part.wall.id, wall]));
+  const pieceAt = (point: Point, id: string): Piece | null => {
+    const wall = byWall.get(id)!;
+    const face = faceAt(wall, { x: point.x - wall.part.offset, y: point.y });
+    const colour = face === null ? undefined : wall.colours.get(face);
+    return colour === undefined ? null : { key: `face-${face! + 1}`, name: `face ${face! + 1}`, colour };
+  };
+  const dividers = walls.flatMap((wall) =>
+    wall.dividers.map(({ curve, source }): Divider => ({
+      curve: moveCurve(curve, wall.part.offset, 0),
+      source,
+      wall: wall.part.wall.id,
+    })),
+  );
+  const setOut = lines.map(({ line, piece, path }, index): SetOutLine => ({
+    id: `line-${line + 1}${piece > 0 ? `-${piece + 1}` : ""}`,
+    index,
+    kind: path.a.x === path.b.x ? "plumb" : path.a.y === path.b.y ? "level" : "slant",
+    path,
+    use: `line ${line + 1}`,
+  }));
+  return [{ lines: setOut, dividers, pieceAt }];
+}

@@ -1,0 +1,38 @@
+import { z } from "zod";
+import { coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
+import { finishEnvelope } from "../envelope";
+
+const place = lengthSchema(coordinateRange);
+const point = z.tuple([place, place]);
+
+const lineSchema = z
+  .union([z.array(point).min(2).max(50), z.strictObject({ through: z.tuple([point, point]) })], {
+    error: () =>
+      'expected the points of a line such as [[0, 800], [3980, 1900]], or { "through": [point, point] }',
+  })
+  .superRefine((line, context) => {
+    const points = Array.isArray(line) ? line : line.through;
+    points.slice(1).forEach(([x, y], index) => {
+      if (x === points[index]![0] && y === points[index]![1]) {
+        const message = "two points of the line are one; expected them apart";
+        context.addIssue({ code: "custom", path: [], message });
+      }
+    });
+  });
+
+/** Taped lines and the faces between them, filled where a point says so or shuffled. */
+export const tapeLinesSpec = z.strictObject({
+  ...finishEnvelope("tape-lines"),
+  lines: z.array(lineSchema).max(500),
+  lineWidth: lengthSchema({ min: 0, max: 500 }).default(0),
+  fills: z
+    .array(z.strictObject({ at: point, colour: idSchema }))
+    .max(2000)
+    .default([]),
+  shuffle: z
+    .strictObject({ colours: z.array(idSchema).min(1).max(50), seed: z.int().min(0).max(2147483647) })
+    .optional()
+    .describe("colours for the faces that no fill names"),
+});
+
+export type TapeLinesSpec = z.infer<typeof tapeLinesSpec>;
