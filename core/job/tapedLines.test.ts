@@ -1,0 +1,146 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { areasOf, height, sum, wallOf, width } from "./tests/finishes";
+
+describe("taped lines", () => {
+  const lines = (list: readonly object[], more: object = {}) => ({
+    kind: "tape-lines",
+    lines: list,
+    ...more,
+  });
+  const through = (...points: [number, number][]) => ({ through: points });
+  const inside = fc.tuple(fc.integer({ min: 1, max: width - 1 }), fc.integer({ min: 1, max: height - 1 }));
+
+  it("make 1 + n + crossings faces of n full lines", () => {
+    fc.assert(
+      fc.property(fc.array(fc.tuple(inside, inside), { minLength: 1, maxLength: 12 }), (pairs) => {
+        fc.pre(pairs.every(([a, b]) => Math.hypot(a[0] - b[0], a[1] - b[1]) > 50));
+        // Crossings by solving each pair of lines; three through a point, or one near an edge, is another test.
+        const crossings: number[][] = [];
+        for (const [i, [a, b]] of pairs.entries()) {
+          for (const [c, d] of pairs.slice(i + 1)) {
+            const det = (b[0] - a[0]) * (d[1] - c[1]) - (b[1] - a[1]) * (d[0] - c[0]);
+            fc.pre(Math.abs(det) > 1000);
+            const t = ((c[0] - a[0]) * (d[1] - c[1]) - (c[1] - a[1]) * (d[0] - c[0])) / det;
+            crossings.push([a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])]);
+          }
+        }
+        const isClear = ([x, y]: number[]) =>
+          [x!, width - x!, y!, height - y!].every((gap) => Math.abs(gap) > 0.1);
+        fc.pre(crossings.every(isClear));
+        fc.pre(
+          crossings.every((p, k) =>
+            crossings.slice(k + 1).every((q) => Math.hypot(p[0]! - q[0]!, p[1]! - q[1]!) > 0.1),
+          ),
+        );
+        const within = crossings.filter(([x, y]) => x! > 0 && x! < width && y! > 0 && y! < height).length;
+        const wall = wallOf([lines(pairs.map(([a, b]) => through(a, b)))]);
+        expect(wall.regions).toHaveLength(1 + pairs.length + within);
+        expect(sum(wall.regions.map(({ area_m2 }) => area_m2))).toBeCloseTo(10.4, 6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("bear lines through one point, on each other, along an edge, and ends just short of a line", () => {
+    const star = [0, 45, 90, 135].map((angle) => {
+      const [dx, dy] = [Math.cos((angle * Math.PI) / 180) * 100, Math.sin((angle * Math.PI) / 180) * 100];
+      return through([2000, 1300], [2000 + dx, 1300 + dy]);
+    });
+    expect(wallOf([lines(star)]).regions).toHaveLength(8);
+    expect(
+      wallOf([lines([...star, star[1]!, through([0, 0], [4000, 0]), through([0, 5], [0, 900])])]).regions,
+    ).toHaveLength(8);
+    // A stub from the upright line to 0.6 mm before the edge joins it; one that stops in mid-wall is loose.
+    const joined = wallOf([
+      lines([
+        through([1000, 0], [1000, 10]),
+        [
+          [1000.4, 700],
+          [3999.4, 900],
+        ],
+      ]),
+    ]);
+    expect(joined.regions).toHaveLength(3);
+    const loose = wallOf([
+      lines([
+        through([1000, 0], [1000, 10]),
+        [
+          [1000, 700],
+          [2500, 900],
+        ],
+      ]),
+    ]);
+    expect([loose.regions.length, loose.findings.map(({ code, at: place }) => [code, place])]).toEqual([
+      2,
+      [["loose-end", [2500, 900]]],
+    ]);
+  });
+
+  it("are filled by a point, and fills survive a line that is moved", () => {
+    const fills = [
+      { at: [200, 200], colour: "kelp" },
+      { at: [3900, 2500], colour: "brine" },
+    ];
+    const area = (x: number) => areasOf(wallOf([lines([through([x, 0], [x, 9])], { fills })]), "kelp");
+    expect([area(1000), area(1500)]).toEqual([[expect.closeTo(2.6, 9)], [expect.closeTo(3.9, 9)]]);
+    const hatch = { id: "o", kind: "window", x: 100, y: 100, width: 300, height: 300 };
+    const wall = wallOf([lines([through([1000, 0], [1000, 9])], { fills })], { openings: [hatch] });
+    expect(wall.findings.map(({ code }) => code)).toEqual(["fill-in-opening"]);
+  });
+
+  it("are shuffled without equal neighbours, alike for one seed; two colours do for full lines", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(inside, inside), { minLength: 1, maxLength: 9 }),
+        fc.integer({ min: 0, max: 99 }),
+        (pairs, seed) => {
+          fc.pre(pairs.every(([a, b]) => Math.hypot(a[0] - b[0], a[1] - b[1]) > 50));
+          const finish = lines(
+            pairs.map(([a, b]) => through(a, b)),
+            { shuffle: { colours: ["kelp", "brine"], seed } },
+          );
+          const wall = wallOf([finish]);
+          expect(wall.findings.map(({ code }) => code)).not.toContain("equal-neighbours");
+          expect(wallOf([finish]).regions).toEqual(wall.regions);
+          expect(wall.regions.every(({ colour }) => colour !== "oyster")).toBe(true);
+        },
+      ),
+      { numRuns: 40 },
+    );
+    const three = lines([
+      [
+        [0, 1300],
+        [2000, 1300],
+      ],
+      [
+        [2000, 1300],
+        [2000, 2600],
+      ],
+      [
+        [2000, 1300],
+        [4000, 100],
+      ],
+    ]);
+    const shuffled = wallOf([{ ...three, shuffle: { colours: ["kelp", "brine"], seed: 3 } }]);
+    expect(shuffled.findings.map(({ code }) => code)).toEqual(["equal-neighbours"]);
+  });
+
+  it("leave the base as wide as the tape, in one piece where lines cross", () => {
+    const cross = [through([0, 1300], [9, 1300]), through([1000, 0], [1000, 9])];
+    const wall = wallOf([lines(cross, { lineWidth: 24, shuffle: { colours: ["kelp"], seed: 1 } })]);
+    const base = areasOf(wall, "oyster");
+    expect(base).toEqual([expect.closeTo((4000 * 24 + 2600 * 24 - 24 * 24) / 1e6, 9)]);
+    expect(areasOf(wall, "kelp")).toHaveLength(4);
+  });
+
+  it("warn of corners under 15 degrees", () => {
+    const at = (rise: number) =>
+      wallOf([lines([through([0, 1000], [4000, 1000]), through([0, 900], [4000, 900 + rise])])]).findings.map(
+        ({ code }) => code,
+      );
+    // tan 15 degrees is 0.268: 1072 over 4000.
+    expect(at(1060)).toEqual(["acute-angle"]);
+    expect(at(1085)).toEqual([]);
+  });
+});
