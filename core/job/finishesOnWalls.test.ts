@@ -214,3 +214,33 @@ describe("blocks and bands", () => {
     expect(answer.ok ? [] : answer.problems.map(({ path }) => path)).toEqual(["finishes[1].bands[1].from"]);
   });
 });
+
+describe("finishes that lie over each other", () => {
+  const stripes = { kind: "stripes", colours: ["kelp", "oyster"], fit: { by: "count", count: 10 } };
+  const disc = {
+    kind: "blocks",
+    blocks: [{ shape: "circle", centre: [2000, 1300], radius: 500, colour: "brine" }],
+  };
+
+  it("show the earlier one where the later leaves it, and hidden lines divide nothing", () => {
+    const wall = wallOf([stripes, disc]);
+    expect(areasOf(wall, "brine")).toEqual([expect.closeTo(Math.PI * 0.25, 9)]);
+    // The disc is symmetrical about the line at 2000 between a kelp and an oyster stripe: half of it from each.
+    expect(sum(areasOf(wall, "kelp"))).toBeCloseTo(5.2 - (Math.PI * 0.25) / 2, 9);
+    // It reaches from 1500 to 2500: stripes 5 and 6 (1600 to 2400) are cut in two, those beside them only notched.
+    expect(wall.regions).toHaveLength(10 + 1 + 2);
+    const covered = wallOf([disc, stripes]);
+    expect(covered.regions).toHaveLength(10);
+    expect(covered.findings.map(({ code }) => code)).not.toContain("tiny-face");
+  });
+
+  it("are set out by the lines that are seen", () => {
+    const over = {
+      kind: "blocks",
+      blocks: [{ shape: "rectangle", x: 0, y: 0, width: 2200, height: 2600, colour: "brine" }],
+    };
+    const marks = wallOf([stripes, over]).marks.filter(({ axis }) => axis === "x");
+    // Stripe lines at 2400 to 3600; those under the block are not marked, its own side is.
+    expect(marks.map(({ at }) => at)).toEqual([2400, 2800, 3200, 3600, 2200]);
+  });
+});

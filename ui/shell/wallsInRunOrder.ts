@@ -19,8 +19,10 @@ export function wallsInRunOrder({ walls, runs }: Pick<Job, "walls" | "runs">): P
   };
   for (const { id } of walls) {
     const run = runs.find((candidate) => candidate.walls.includes(id));
-    if (run && !seen.has(id)) run.walls.forEach((other, index) => place(other, index > 0));
-    else place(id, false);
+    for (const [index, other] of (run?.walls ?? [id]).entries()) {
+      // A wall that is already there with another run does not draw this one's next wall to it.
+      place(other, index > 0 && placed.at(-1)?.wall.id === run!.walls[index - 1]);
+    }
   }
   return placed;
 }

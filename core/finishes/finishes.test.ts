@@ -1,0 +1,99 @@
+import { existsSync, readdirSync } from "node:fs";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { wallSchema } from "../wall/schema";
+import { joinWalls } from "../wall/strip";
+import { buildSurface } from "../wall/surface";
+import { allFinishes, finishKinds, finishSpecs } from "./registry";
+import type { AnySpec } from "./registry";
+
+const paints = ["oyster", "kelp", "brine"];
+
+/** A strip of one or two walls, with a bench for finishes that size themselves from furniture. */
+const anyStrip = fc
+  .record({
+    widths: fc.array(fc.integer({ min: 400, max: 6000 }), { minLength: 1, maxLength: 2 }),
+    height: fc.integer({ min: 400, max: 3500 }),
+    bench: fc.boolean(),
+  })
+  .map(({ widths, height, bench }) => {
+    const fixtures = bench ? [{ id: "bench", kind: "furniture", x: 50, y: 0, width: 200, height: 150 }] : [];
+    const walls = widths.map((width, index) =>
+      wallSchema.parse({
+        id: `w${index}`,
+        base: "oyster",
+        width,
+        height,
+        fixtures: index === 0 ? fixtures : [],
+      }),
+    );
+    return joinWalls(walls, (wall) => buildSurface(wall).surface);
+  });
+
+const specOf = (kind: string) => finishSpecs[finishKinds.indexOf(kind as (typeof finishKinds)[number])]!;
+const context = { tapeDivision: 1, viewingDistance: 2500 };
+
+describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s", (kind, finish) => {
+  const start = (strip: Parameters<typeof finish.start>[0]) =>
+    specOf(kind).parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }) as AnySpec;
+
+  it("has a folder like every other, and is not asked for by name outside it", () => {
+    for (const role of ["spec", "design", "check", "definition"]) {
+      expect(existsSync(`core/finishes/${kind}/${role}.ts`), role).toBe(true);
+    }
+  });
+
+  it("starts on any strip with paints and things that are there, and without a stop", () => {
+    fc.assert(
+      fc.property(anyStrip, (strip) => {
+        const spec = start(strip);
+        const uses = finish.paints(spec);
+        expect(uses.length).toBeGreaterThan(0);
+        for (const { id } of uses) expect(paints).toContain(id);
+        for (const { path, id } of uses) {
+          const at = path.reduce<unknown>(
+            (value, key) => (value as Record<string | number, unknown>)[key],
+            spec,
+          );
+          expect(at).toBe(id);
+        }
+        for (const { id } of finish.things(spec)) expect(id).toBe("bench");
+        expect(finish.check(spec, strip, context).map(({ severity }) => severity)).not.toContain("stop");
+        expect(finish.design(spec, strip, context).length).toBeGreaterThan(0);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it("has a card whose every choice and button leads to a spec that holds", () => {
+    fc.assert(
+      fc.property(anyStrip, (strip) => {
+        const spec = start(strip);
+        for (const field of finish.card(spec, strip)) {
+          const sets =
+            field.type === "choice"
+              ? field.options.map(({ set }) => set)
+              : field.type === "action"
+                ? [field.set]
+                : [];
+          for (const set of sets) {
+            expect(
+              specOf(kind).safeParse({ ...spec, ...set }).success,
+              `${field.label} ${JSON.stringify(set)}`,
+            ).toBe(true);
+          }
+          if (field.type === "choice")
+            expect(field.options.filter(({ selected }) => selected)).toHaveLength(1);
+        }
+      }),
+      { numRuns: 20 },
+    );
+  });
+});
+
+it("every folder of finishes is in the registry", () => {
+  const folders = readdirSync("core/finishes", { withFileTypes: true }).filter((entry) =>
+    entry.isDirectory(),
+  );
+  expect(folders.map(({ name }) => name).sort()).toEqual([...finishKinds].sort());
+});
