@@ -72,7 +72,13 @@ export function cornersOf({ floor, ceiling, left, right }: WallShape) {
 export function sidesOf(shape: WallShape): readonly Side[] {
   const { floor, ceiling, left, right } = shape;
   const { lowerLeft, lowerRight, upperRight, upperLeft } = cornersOf(shape);
-  const across = (side: Polyline, a: Point, b: Point) => side.filter(({ x }) => x > a.x && x < b.x);
+  // Between the corners; of a step that a corner stands on, also the reading on the wall's side of it.
+  const across = (side: Polyline, a: Point, b: Point) =>
+    side.filter(({ x, y }, index) => {
+      if (x === a.x && side[index + 1]?.x !== x) return Math.abs(y - a.y) > stepMm;
+      if (x === b.x && side[index - 1]?.x !== x) return Math.abs(y - b.y) > stepMm;
+      return x > a.x && x < b.x;
+    });
   const upwards = (side: Polyline, a: Point, b: Point) => side.filter(({ y }) => y > a.y && y < b.y);
   const side = (name: SideName, points: readonly Point[]): Side => ({ name, points: dropNeedless(points) });
   return [
@@ -95,6 +101,8 @@ function dropNeedless(points: readonly Point[]): Point[] {
 }
 
 const straightness = 1e-9;
+/** Readings at one place that differ by less are one (`job-format.md`). */
+const stepMm = 0.01;
 
 function isOnLine(a: Point, b: Point, c: Point): boolean {
   const turn = (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
