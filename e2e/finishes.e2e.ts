@@ -44,7 +44,7 @@ test("taped lines are picked by the keyboard, shuffled again, and counted in fac
   expect(before.length).toBeGreaterThanOrEqual(6);
   await page.getByRole("button", { name: "Shuffle again" }).click();
   await expect.poll(async () => (await faces()).length).toBe(before.length);
-  // Fewer than five points along makes no sense here: a slip is explained at its field, and nothing is lost.
+  // A slip is explained at its field, and nothing is lost.
   const along = page.getByLabel("Point 1, along").first();
   await along.fill("wide");
   await along.press("Enter");

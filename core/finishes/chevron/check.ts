@@ -2,6 +2,7 @@ import type { Finding } from "../../findings/finding";
 import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
+import { checkLineWidth } from "../checkLineWidth";
 import { maximumCount } from "../../fit/schema";
 import { layOutChevron } from "./layout";
 import type { ChevronSpec } from "./spec";
@@ -13,20 +14,8 @@ export function checkChevron(spec: ChevronSpec, strip: Strip): Finding[] {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * zigzags }, at: null }];
   }
   const left = Math.min(row - 2 * halfLineUp, spec.uprights ? column - 2 * halfLine : Infinity);
-  const findings: Finding[] = [];
-  if (left <= 0) {
-    return [
-      { code: "line-eats-pattern", severity: "stop", values: { line: spec.lineWidth, left: 0 }, at: null },
-    ];
-  }
-  if (spec.lineWidth > left) {
-    findings.push({
-      code: "line-eats-pattern",
-      severity: "check",
-      values: { line: spec.lineWidth, left },
-      at: null,
-    });
-  }
+  const findings = checkLineWidth(spec.lineWidth, left);
+  if (findings.some(({ severity }) => severity === "stop")) return findings;
   // A turn's angle is twice the angle between a zigzag and the plumb line.
   const turn = (2 * directionOf(column, spec.rise) * 180) / Math.PI;
   if (turn < acuteAngleDegrees) {

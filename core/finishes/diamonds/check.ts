@@ -3,6 +3,7 @@ import { maximumCount } from "../../fit/schema";
 import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
+import { checkLineWidth } from "../checkLineWidth";
 import { layOutDiamonds } from "./layout";
 import type { DiamondsSpec } from "./spec";
 
@@ -13,20 +14,8 @@ export function checkDiamonds(spec: DiamondsSpec, strip: Strip): Finding[] {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * rows }, at: null }];
   }
   const left = Math.min(width, height) * share;
-  if (share <= 0) {
-    return [
-      { code: "line-eats-pattern", severity: "stop", values: { line: spec.lineWidth, left: 0 }, at: null },
-    ];
-  }
-  const findings: Finding[] = [];
-  if (spec.lineWidth > left) {
-    findings.push({
-      code: "line-eats-pattern",
-      severity: "check",
-      values: { line: spec.lineWidth, left },
-      at: null,
-    });
-  }
+  const findings = checkLineWidth(spec.lineWidth, left);
+  if (findings.some(({ severity }) => severity === "stop")) return findings;
   const tip = (2 * directionOf(Math.min(width, height), Math.max(width, height)) * 180) / Math.PI;
   if (tip < acuteAngleDegrees) {
     findings.push({ code: "acute-angle", severity: "check", values: { degrees: tip }, at: null });
