@@ -1,6 +1,6 @@
 import type { Finding } from "../findings/finding";
 import type { SetOutLine } from "../pattern/pattern";
-import { judgeTaper, type Taper } from "../wall/judgeTaper";
+import { judgeTaper, taperFinding, type Taper } from "../wall/judgeTaper";
 import type { Surface } from "../wall/surface";
 import type { SideName } from "../wall/wallShape";
 
@@ -38,19 +38,13 @@ function nearestTo(side: SideName, lines: readonly SetOutLine[]): SetOutLine | u
 export function checkTapers(tapers: readonly LineTaper[], viewingDistance: number): Finding[] {
   return tapers
     .filter(({ verdict }) => verdict !== "won't show")
-    .map(({ line, side, first, last, least, most, verdict, clearAt }): Finding => {
-      const values = {
-        line: line.use,
-        against: side,
-        first,
-        last,
-        least,
-        most,
-        verdict,
-        clearAt,
-        distance: viewingDistance,
-      };
-      const at = first < last ? line.path.a : line.path.b;
-      return { code: "taper-shows", severity: verdict === "will show" ? "check" : "note", values, at };
-    });
+    .map(({ line, ...taper }) =>
+      taperFinding(
+        line.use,
+        line.path,
+        taper,
+        taper.verdict === "will show" ? "check" : "note",
+        viewingDistance,
+      ),
+    );
 }

@@ -3,7 +3,7 @@ import { segment } from "../geometry/curve";
 import { distance, midpoint, type Point } from "../geometry/point";
 import { flatWithinMm, trueWithinMm, unnoticedShare, wedgeZoneMm } from "../trade/constants";
 import { findSlips } from "./findSlips";
-import { judgeTaper } from "./judgeTaper";
+import { judgeTaper, taperFinding } from "./judgeTaper";
 import { offsetAt } from "./polyline";
 import type { Surface } from "./surface";
 import { sidesOf, type Side } from "./wallShape";
@@ -115,20 +115,6 @@ function checkLevelLine(surface: Surface, viewingDistance: number): Finding[] {
   return (["top", "bottom"] as const).flatMap((side): Finding[] => {
     const taper = judgeTaper(line, side, surface, viewingDistance);
     if (!taper || taper.verdict === "won't show" || taper.least > wedgeZoneMm) return [];
-    const { first, last, least, most, verdict, clearAt } = taper;
-    const values = {
-      line: "level line",
-      against: side,
-      first,
-      last,
-      least,
-      most,
-      verdict,
-      clearAt,
-      distance: viewingDistance,
-    };
-    return [
-      { code: "taper-shows", severity: "note", values, at: { x: taper.first < taper.last ? x0 : x1, y: 0 } },
-    ];
+    return [taperFinding("level line", line, taper, "note", viewingDistance)];
   });
 }

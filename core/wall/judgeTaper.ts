@@ -1,3 +1,4 @@
+import type { Finding } from "../findings/finding";
 import type { Curve, Segment } from "../geometry/curve";
 import { judgeDifference, visibleTolerance, type Visibility } from "../trade/visibleDifference";
 import { unnoticedShare } from "../trade/constants";
@@ -46,6 +47,19 @@ export function judgeTaper(
     (worst, taper) => (worst && worst.most - worst.least >= taper.most - taper.least ? worst : taper),
     null,
   );
+}
+
+/** A taper as a finding at the narrow end of the line that it belongs to. */
+export function taperFinding(
+  name: string,
+  line: Segment,
+  { side, ...taper }: Taper,
+  severity: "note" | "check",
+  distance: number,
+): Finding {
+  const { first, last, least, most, verdict, clearAt } = taper;
+  const values = { line: name, against: side, first, last, least, most, verdict, clearAt, distance };
+  return { code: "taper-shows", severity, values, at: first < last ? line.a : line.b };
 }
 
 type Axis = "x" | "y";
