@@ -1,9 +1,9 @@
-import { isBetweenChordAndArc, segment, type Contour } from "./curve";
+import { isBetweenChordAndArc, segment, type Contour, type Segment } from "./curve";
 import { sine } from "./trig";
 import { cross, type Point } from "./point";
 
 /** A closed polygon through the points. */
-export function polygonContour(points: readonly Point[]): Contour {
+export function polygonContour(points: readonly Point[]): Segment[] {
   return points.map((point, index) => segment(point, points[(index + 1) % points.length]!));
 }
 

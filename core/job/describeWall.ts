@@ -9,7 +9,6 @@ import { roundToDivision } from "../measure/roundToDivision";
 import type { Pass } from "../rounds/listPasses";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
 import { listMarks, type Mark } from "../setout/listMarks";
-import { tapeWidthMm } from "../trade/constants";
 import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
 import type { OrderedWall } from "./orderWalls";
@@ -104,11 +103,13 @@ function describeTape(job: Job, { wall, tape }: OrderedWall, passes: readonly Pa
         lies: piece.lies,
         over: piece.over,
         ...(piece.cuts !== null && { cuts: piece.cuts }),
+        ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
+        ...(piece.centred && { centred: true as const }),
         ...(piece.against !== null && { against: piece.against }),
         ...(piece.corner !== null && { corner: piece.corner }),
         round: pass.round,
         seal: piece.over,
-        width: tapeWidthMm,
+        width: piece.width,
       })),
   );
 }

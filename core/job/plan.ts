@@ -8,7 +8,6 @@ import type { Plan, PlanRound } from "./planTypes";
 import type { Job } from "./schema";
 import { speechOf } from "./speechOf";
 import { totalTape } from "../tape/totalTape";
-import { tapeWidthMm } from "../trade/constants";
 
 /**
  * A job goes in, a plan comes out: pure, and the same for the same job on every engine. Everything that a
@@ -28,17 +27,17 @@ export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
     job,
     walls.map((wall) => describeWall(job, wall, passes, speech)),
   );
-  const lengths = described.flatMap((wall) => wall.tape.map((piece) => piece.length));
-  const total = totalTape(tapeWidthMm, lengths);
   const { paint, findings } = planPaint(job, walls, passes, described);
   return {
     format: "jacaranda-plan/1",
     walls: described,
     paint,
-    tapeTotals:
-      lengths.length === 0
-        ? []
-        : [{ width: total.widthMm, run_m: total.runM, buy_m: total.buyM, rolls: total.rolls }],
+    tapeTotals: totalTape(described.flatMap((wall) => wall.tape)).map(({ widthMm, runM, buyM, rolls }) => ({
+      width: widthMm,
+      run_m: runM,
+      buy_m: buyM,
+      rolls,
+    })),
     rounds,
     findings: findings.map((finding) => speakFinding(finding, speech)),
   };

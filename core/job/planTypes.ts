@@ -119,6 +119,10 @@ export interface PlanTape {
   over: string | null;
   cuts?: string;
   against?: MaskAgainst;
+  /** The colour at its other edge, where one tape parts two colours. */
+  andCuts?: string;
+  /** Its body lies on both sides of the path, which is the middle of a visible line. */
+  centred?: true;
   /** The wall around the corner whose colour it cuts. */
   corner?: string;
   round: number;

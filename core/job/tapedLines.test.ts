@@ -132,6 +132,44 @@ describe("taped lines", () => {
     const base = areasOf(wall, "oyster");
     expect(base).toEqual([expect.closeTo((4000 * 24 + 2600 * 24 - 24 * 24) / 1e6, 9)]);
     expect(areasOf(wall, "kelp")).toHaveLength(4);
+    // One tape on the base serves both edges: each line once, cut where they cross, as wide as the line.
+    expect(wall.tape.filter(({ cuts }) => cuts).map(({ length, width, over }) => [length, width, over])).toEqual([
+      [1000, 24, "oyster"],
+      [3000, 24, "oyster"],
+      [1300, 24, "oyster"],
+      [1300, 24, "oyster"],
+    ]);
+  });
+
+  it("one tape parts two colours; where one side stays base it is taped all the same, and between two bases not", () => {
+    const line = through([1000, 0], [1000, 9]);
+    const taped = (fills: object[]) =>
+      wallOf([lines([line, through([2000, 0], [2000, 9])], { lineWidth: 36, fills })])
+        .tape.filter(({ cuts }) => cuts)
+        .map(({ path, cuts, andCuts }) => [path[0]![0], cuts, andCuts]);
+    const left = { at: [10, 10], colour: "kelp" };
+    expect(taped([left])).toEqual([[1000, "kelp", undefined]]);
+    expect(taped([left, { at: [1500, 10], colour: "brine" }]).map(([x, ...two]) => [x, two.sort()])).toEqual([
+      [1000, ["brine", "kelp"]],
+      [2000, ["brine", undefined]],
+    ]);
+  });
+
+  it("tape of a visible line over another finish is cut where that changes", () => {
+    const stripes = { kind: "stripes", colours: ["brine", "lantern"], fit: { by: "count", count: 2 } };
+    const level = lines([through([0, 1300], [9, 1300])], {
+      lineWidth: 24,
+      fills: [
+        { at: [10, 10], colour: "kelp" },
+        { at: [10, 2500], colour: "kelp" },
+      ],
+    });
+    const { tape } = wallOf([stripes, level]);
+    const along = tape.filter(({ centred }) => centred).map(({ length, over, cuts }) => [length, over, cuts]);
+    expect(along.sort()).toEqual([
+      [2000, "brine", "kelp"],
+      [2000, "lantern", "kelp"],
+    ]);
   });
 
   it("warn of corners under 15 degrees", () => {

@@ -1,13 +1,23 @@
 import { arrange } from "../geometry/arrange";
 import type { Face } from "../geometry/arrange";
 import { moveCurve } from "../geometry/curve";
+import { groupBy } from "../geometry/groupBy";
 import { interiorPoint } from "../geometry/interiorPoint";
 import type { Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type Surface } from "../wall/surface";
 import { clipToOutline } from "./clipToOutline";
-import type { Design, Pattern, PatternEdge, Piece, Region, StringCentre, WallLine } from "./pattern";
+import type {
+  Design,
+  Pattern,
+  PatternEdge,
+  Piece,
+  Region,
+  StringCentre,
+  TapedLine,
+  WallLine,
+} from "./pattern";
 
 /** A finish's design over a wall, and where the design's x = 0 lies: the wall's place in the strip. */
 export interface Layer {
@@ -58,8 +68,9 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
   return {
     regions: nameRegions(found, wall.id),
     edges: painted,
-    lines: layers.length < 2 ? lines : linesSeen(lines, painted),
+    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, wall.id),
     centres: layers.flatMap((layer) => centresOn(layer, surface)),
+    tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
   };
 }
 
@@ -95,9 +106,34 @@ function centresOn({ design, offset, finish }: Layer, { wall, extent }: Surface)
   });
 }
 
-function linesSeen(lines: readonly WallLine[], edges: readonly PatternEdge[]): WallLine[] {
+const tapedOn = (layer: Layer, wall: string): TapedLine[] =>
+  (layer.design.tapedLines ?? []).map(({ id, path, width }) => ({
+    id: idOn(wall, layer, id),
+    path: moveCurve(path, -layer.offset, 0),
+    width,
+  }));
+
+/**
+ * Lines that bound something that is seen. A guide, which divides nothing itself, is needed as long as anything of its
+ * finish is seen.
+ */
+function linesSeen(
+  lines: readonly WallLine[],
+  layers: readonly Layer[],
+  edges: readonly PatternEdge[],
+  wall: string,
+): WallLine[] {
   const seen = new Set(edges.flatMap((edge) => edge.sources));
-  return lines.filter((line) => seen.has(line.id));
+  const dividing = new Set<string>();
+  const seenFinishes = new Set<string>();
+  for (const layer of layers) {
+    for (const { source } of layer.design.dividers) {
+      const id = idOn(wall, layer, source);
+      dividing.add(id);
+      if (seen.has(id)) seenFinishes.add(layer.finish);
+    }
+  }
+  return lines.filter(({ id, finish }) => (dividing.has(id) ? seen.has(id) : seenFinishes.has(finish)));
 }
 
 /** The parts of dividers that bound a piece of their own layer; elsewhere a later layer lies over them. */
@@ -130,7 +166,7 @@ function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall
     layer ? idOn(wall, layer, piece.key) : `${wall}/${piece.key}`,
   );
   const ids = new Map<number, string>();
-  for (const [stem, indices] of groupIndices(stems)) {
+  for (const [stem, indices] of groupBy([...stems.keys()], (index) => stems[index]!)) {
     const sorted = indices.sort((i, j) => fromLowerLeft(found[i]!.at, found[j]!.at));
     sorted.forEach((index, order) => ids.set(index, `${stem}${sorted.length > 1 ? letter(order) : ""}`));
   }
@@ -146,16 +182,6 @@ function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall
 /** Pieces at one height go from the left; the last bits of a height decide nothing. */
 const fromLowerLeft = (a: Point, b: Point): number =>
   Math.abs(a.y - b.y) > placeTolerance ? a.y - b.y : a.x - b.x;
-
-function groupIndices(keys: readonly string[]): Map<string, number[]> {
-  const groups = new Map<string, number[]>();
-  keys.forEach((key, index) => {
-    const group = groups.get(key);
-    if (group) group.push(index);
-    else groups.set(key, [index]);
-  });
-  return groups;
-}
 
 /** a to z, then aa, ab ... */
 function letter(index: number): string {

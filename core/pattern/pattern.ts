@@ -19,6 +19,8 @@ export interface Piece {
 export interface Design {
   readonly lines: readonly SetOutLine[];
   readonly centres?: readonly StringCentre[];
+  /** Lines that one tape leaves in what is under it; their two edges are dividers of the same id. */
+  readonly tapedLines?: readonly TapedLine[];
   /** The curves that divide pieces; the source is the id of a line, or a name of its own. */
   readonly dividers: readonly Divider[];
   /** The piece at a point of a wall that lies on no divider; null for what this finish leaves uncovered. */
@@ -28,6 +30,14 @@ export interface Design {
 /** A dividing curve; one that follows a wall's own floor or ceiling divides that wall alone. */
 export interface Divider extends SourcedCurve<string> {
   readonly wall?: string;
+}
+
+/** A straight stretch of tape whose whole width stays as a visible line; several may share an id. */
+export interface TapedLine {
+  readonly id: string;
+  /** The middle of the tape. */
+  readonly path: Segment;
+  readonly width: number;
 }
 
 /** A place that strings are held at, and their lengths, mm, the longest first. */
@@ -83,4 +93,5 @@ export interface Pattern {
   readonly edges: readonly PatternEdge[];
   readonly lines: readonly WallLine[];
   readonly centres: readonly StringCentre[];
+  readonly tapedLines: readonly TapedLine[];
 }

@@ -2,10 +2,15 @@ import { curveLength, segment, type Curve, type Segment } from "../geometry/curv
 import { besides } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
+import { tapeWidthMm } from "../trade/constants";
 import { joinEdges, type Stretch } from "./joinEdges";
+import { tapeVisibleLines } from "./tapeVisibleLines";
 
 export type TapeSide = "left" | "right" | "above" | "below" | "inside" | "outside";
 export type MaskAgainst = "ceiling" | "trim" | "neighbour" | "opening";
+
+/** What most pieces are: the usual tape on one side of its line. */
+const usual = { andCuts: null, centred: false, width: tapeWidthMm } as const;
 
 /** One piece of tape of one round. Lengths in mm, without laps or tails. */
 export interface TapePiece {
@@ -19,6 +24,11 @@ export interface TapePiece {
   readonly under: number | null;
   /** The colour whose edge it cuts; null for masks around the wall. */
   readonly cuts: string | null;
+  /** The colour at its other edge, where a tape that stays as a visible line parts two. */
+  readonly andCuts: string | null;
+  /** Whether its body lies on both sides of the path: the middle of a visible line. */
+  readonly centred: boolean;
+  readonly width: number;
   readonly against: MaskAgainst | null;
   /** The wall on the other side of the corner that it runs along; null for what is on this wall alone. */
   readonly corner: string | null;
@@ -52,12 +62,14 @@ export function planTape(
   groupOf: readonly number[],
   joined: readonly JoinedEnd[] = [],
 ): TapePiece[] {
-  const flat = joinEdges(pattern.edges).flatMap((stretch) =>
+  const visible = tapeVisibleLines(pattern, surface, groupOf);
+  const edges = pattern.edges.filter((_, index) => !visible.served.has(index));
+  const flat = joinEdges(edges).flatMap((stretch) =>
     stretch.left === null || stretch.right === null
       ? maskAround(stretch, surface, pattern, groupOf, joined)
       : tapeBoundary(stretch, pattern, groupOf),
   );
-  return [...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf))];
+  return [...visible.pieces, ...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf))];
 }
 
 function tapeCorner(
@@ -81,6 +93,7 @@ function tapeCorner(
         cuts: other.colour,
         against: null,
         corner: other.wall,
+        ...usual,
         paints: other.colour,
         group: other.group,
       },
@@ -102,6 +115,7 @@ function tapeBoundary(stretch: Stretch, { regions }: Pattern, groupOf: readonly 
       cuts: leftIsEarlier ? right.colour : left.colour,
       against: null,
       corner: null,
+      ...usual,
       paints: leftIsEarlier ? right.colour : left.colour,
       group: Math.max(groupOf[stretch.left!]!, groupOf[stretch.right!]!),
     },
@@ -134,6 +148,7 @@ function maskAround(
     cuts: null,
     against: againstWhat(source, surface),
     corner: null,
+    ...usual,
     paints: regions[inside]!.colour,
     group,
   }));

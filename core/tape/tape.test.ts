@@ -17,14 +17,15 @@ describe("tape to buy", () => {
 
   it("is rounded up to rolls", () => {
     // 41 lines of 900 take 41 x 980 = 40180 mm: one roll of 41 m; 42 lines take 41160: two.
-    expect(totalTape(24, new Array(41).fill(900))).toEqual({
-      widthMm: 24,
-      runM: 36.9,
-      buyM: 40.18,
-      rolls: 1,
-    });
-    expect(totalTape(24, new Array(42).fill(900)).rolls).toBe(2);
-    expect(totalTape(24, []).rolls).toBe(0);
+    const pieces = (count: number, width: number) => new Array(count).fill({ length: 900, width });
+    expect(totalTape(pieces(41, 24))).toEqual([{ widthMm: 24, runM: 36.9, buyM: 40.18, rolls: 1 }]);
+    expect(totalTape(pieces(42, 24))[0]!.rolls).toBe(2);
+    expect(totalTape([])).toEqual([]);
+    // 20 mm is slit from 24; 60 mm takes two tapes of 36 that overlap, so 4 x 0.9 m of line run to 7.2 m of tape.
+    expect(totalTape([...pieces(1, 20), ...pieces(4, 60)])).toMatchObject([
+      { widthMm: 24, runM: 0.9 },
+      { widthMm: 36, runM: 7.2 },
+    ]);
   });
 });
 

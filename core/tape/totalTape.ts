@@ -1,4 +1,5 @@
-import { tapeOverlapMm, tapePieceMm, tapeRollM, tapeTailMm } from "../trade/constants";
+import { groupBy } from "../geometry/groupBy";
+import { tapeOverlapMm, tapePieceMm, tapeRollM, tapeTailMm, tapeWidthsMm } from "../trade/constants";
 
 export interface TapeTotal {
   readonly widthMm: number;
@@ -18,9 +19,27 @@ export function tapeForLine(lengthMm: number): number {
   return lengthMm + (pulls - 1) * tapeOverlapMm + 2 * tapeTailMm;
 }
 
-/** Sums lines (mm) of one tape width into metres and rolls. */
-export function totalTape(widthMm: number, lengths: readonly number[]): TapeTotal {
-  const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0) / 1000;
-  const buyM = sum(lengths.map(tapeForLine));
-  return { widthMm, runM: sum(lengths), buyM, rolls: Math.max(0, Math.ceil(buyM / tapeRollM - 1e-9)) };
+/** How a line of a width is taped from what is sold: so many tapes side by side, of one width, slit or overlapping. */
+export function tapeForWidth(widthMm: number): { soldMm: number; strips: number } {
+  const widest = tapeWidthsMm.at(-1)!;
+  const strips = Math.max(1, Math.ceil(widthMm / widest - 1e-9));
+  return { soldMm: tapeWidthsMm.find((sold) => sold * strips >= widthMm - 1e-9) ?? widest, strips };
+}
+
+/** Sums pieces (mm) into metres and rolls of each width that is sold, the narrowest first. */
+export function totalTape(
+  pieces: readonly { readonly length: number; readonly width: number }[],
+): TapeTotal[] {
+  const bySold = groupBy(
+    pieces.map(({ length, width }) => ({ length, ...tapeForWidth(width) })),
+    ({ soldMm }) => soldMm,
+  );
+  return [...bySold]
+    .sort(([a], [b]) => a - b)
+    .map(([widthMm, laid]): TapeTotal => {
+      const sum = (of: (length: number) => number) =>
+        laid.reduce((total, { length, strips }) => total + of(length) * strips, 0) / 1000;
+      const buyM = sum(tapeForLine);
+      return { widthMm, runM: sum((length) => length), buyM, rolls: Math.ceil(buyM / tapeRollM - 1e-9) };
+    });
 }

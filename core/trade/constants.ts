@@ -29,6 +29,8 @@ export const tapeTailMm = 40;
 
 /** The usual roll for an edge. */
 export const tapeWidthMm = 24;
+/** Widths that tape is sold in. */
+export const tapeWidthsMm = [18, 24, 36, 48] as const;
 export const tapeRollM = 41;
 
 /** How far a sealing brush reaches along an edge: as far as paint is carried past a line. */

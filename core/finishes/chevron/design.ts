@@ -1,6 +1,6 @@
 import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
-import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
 import { layOutChevron, type ChevronLayout } from "./layout";
 import type { ChevronSpec } from "./spec";
@@ -29,7 +29,14 @@ export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
     }
     return pieceOf(spec, column, zigzag);
   };
-  return [{ lines: linesOf(spec, layout, strip), dividers: dividersOf(spec, layout), pieceAt }];
+  return [
+    {
+      lines: linesOf(spec, layout, strip),
+      dividers: dividersOf(spec, layout),
+      pieceAt,
+      tapedLines: tapedLinesOf(spec, layout),
+    },
+  ];
 }
 
 function pieceOf({ colours, uprights }: ChevronSpec, column: number, zigzag: number): Piece {
@@ -91,6 +98,27 @@ function uprightsOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
       }).filter(({ curve }) => curve.b.y > curve.a.y);
     }),
   );
+}
+
+/** Where a line is left: the middles of the tapes, a zigzag from turn to turn and an upright in one. */
+function tapedLinesOf(spec: ChevronSpec, layout: ChevronLayout): TapedLine[] {
+  const { left, column, columns, first, zigzags } = layout;
+  const width = spec.lineWidth;
+  if (width === 0) return [];
+  const turn = (zigzag: number, edge: number): Point => ({
+    x: left + edge * column,
+    y: heightAtEdge(spec, layout, zigzag, edge),
+  });
+  const slanted = Array.from({ length: zigzags }, (_, place) => first + place).flatMap((k) =>
+    Array.from({ length: columns }, (_, i): TapedLine => {
+      return { id: `zigzag-${k + 1}`, path: segment(turn(k, i), turn(k, i + 1)), width };
+    }),
+  );
+  const uprights = Array.from({ length: spec.uprights ? columns - 1 : 0 }, (_, i): TapedLine => {
+    const path = segment(turn(first, i + 1), turn(first + zigzags - 1, i + 1));
+    return { id: `upright-${i + 1}`, path, width };
+  });
+  return [...slanted, ...uprights];
 }
 
 const heightAtEdge = (

@@ -1,7 +1,7 @@
 import { polygonContour } from "../../geometry/contour";
 import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
-import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
 import { layOutDiamonds, type DiamondLayout } from "./layout";
 import type { DiamondsSpec } from "./spec";
@@ -26,27 +26,42 @@ export function designDiamonds(spec: DiamondsSpec, strip: Strip): Design[] {
     return { key: `between-${p}-${q}`, name: "between the diamonds", colour: between };
   };
   const dividers: Divider[] = [];
-  const add = (u: number, v: number, source: string) => {
+  const tapedLines: TapedLine[] = [];
+  const sidesOf = (u: number, v: number, size: number) => {
     const [x, y] = [left + u * width, bottom + v * height];
-    const [a, b] = [(width / 2) * share, (height / 2) * share];
+    const [a, b] = [(width / 2) * size, (height / 2) * size];
     const tips = [
       { x: x + a, y },
       { x, y: y + b },
       { x: x - a, y },
       { x, y: y - b },
     ];
-    dividers.push(...polygonContour(tips).map((curve) => ({ curve, source })));
+    return polygonContour(tips);
   };
-  for (let i = 0; i < columns; i++) {
-    for (let j = 0; j < rows; j++) add(i + 0.5, j + 0.5, `diamond-${i + 1}-${j + 1}`);
-  }
+  // The sides of a rhombus in turn: upper right, upper left, lower left, lower right.
+  const sideId = (i: number, j: number, side: number) => `side-${i + 1}-${j + 1}-${side + 1}`;
   // Without a line the cells between share the diamonds' own edges.
-  if (spec.lineWidth > 0 && spec.colours.length > 1) {
-    for (let p = 0; p <= columns; p++) {
-      for (let q = 0; q <= rows; q++) add(p, q, `between-${p}-${q}`);
+  const hasLine = spec.lineWidth > 0 && spec.colours.length > 1;
+  for (let i = 0; i < columns; i++) {
+    for (let j = 0; j < rows; j++) {
+      const [u, v] = [i + 0.5, j + 0.5];
+      sidesOf(u, v, share).forEach((curve, side) => dividers.push({ curve, source: sideId(i, j, side) }));
+      if (!hasLine) continue;
+      sidesOf(u, v, 1).forEach((path, side) =>
+        tapedLines.push({ id: sideId(i, j, side), path, width: spec.lineWidth }),
+      );
     }
   }
-  return [{ lines: linesOf(layout, strip), dividers, pieceAt }];
+  if (hasLine) {
+    for (let p = 0; p <= columns; p++) {
+      for (let q = 0; q <= rows; q++) {
+        // The diamonds around a crossing of the grid, by the cell's own sides; each shows it its opposite one.
+        const around = [sideId(p, q, 2), sideId(p - 1, q, 3), sideId(p - 1, q - 1, 0), sideId(p, q - 1, 1)];
+        sidesOf(p, q, share).forEach((curve, side) => dividers.push({ curve, source: around[side]! }));
+      }
+    }
+  }
+  return [{ lines: linesOf(layout, strip), dividers, pieceAt, tapedLines }];
 }
 
 const clamp = (index: number, count: number): number => Math.min(count - 1, Math.max(0, index));

@@ -1,6 +1,6 @@
 import { moveCurve } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
-import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
 import { faceAt } from "./findFaces";
 import { layOutTapeLines } from "./layout";
@@ -28,7 +28,9 @@ export function designTapeLines(spec: TapeLinesSpec, strip: Strip): Design[] {
     index,
     kind: path.a.x === path.b.x ? "plumb" : path.a.y === path.b.y ? "level" : "slant",
     path,
-    use: `line ${line + 1}`,
+    use: spec.lineWidth > 0 ? `line ${line + 1}, the middle of the tape` : `line ${line + 1}`,
   }));
-  return [{ lines: setOut, dividers, pieceAt }];
+  const tapedLines =
+    spec.lineWidth > 0 ? setOut.map(({ id, path }): TapedLine => ({ id, path, width: spec.lineWidth })) : [];
+  return [{ lines: setOut, dividers, pieceAt, tapedLines }];
 }
