@@ -4,6 +4,7 @@ import type { Candidate } from "../fit/candidates";
 import type { Point } from "../geometry/point";
 import type { Design } from "../pattern/pattern";
 import type { Strip } from "../wall/strip";
+import type { Editing } from "./editing";
 
 /** What a finish may know about the job around it. */
 export interface FinishContext {
@@ -88,14 +89,8 @@ export interface FinishDefinition<Kind extends string, Schema extends z.ZodObjec
   fit(spec: Spec, strip: Strip, context: FinishContext): FitReport | null;
   /** The few numbers that the card shows. */
   card(spec: Spec, strip: Strip): readonly CardField[];
-  /** What becomes of the spec when a set-out line is dragged to a new reading; null when it cannot move. */
-  dragLine(
-    spec: Spec,
-    strip: Strip,
-    context: FinishContext,
-    line: number,
-    to: number,
-  ): Readonly<Record<string, unknown>> | null;
+  /** What can be taken hold of, drawn and filled on the wall itself. */
+  edit(spec: Spec, strip: Strip, context: FinishContext): Editing;
   /** A first spec for a wall that has none. */
   start(strip: Strip, paints: readonly string[], base: string): Readonly<Record<string, unknown>>;
 }

@@ -1,6 +1,7 @@
 import { existsSync, readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { applyChange } from "./applyChange";
 import { wallSchema } from "../wall/schema";
 import { joinWalls } from "../wall/strip";
 import { buildSurface } from "../wall/surface";
@@ -38,7 +39,7 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
     specOf(kind).parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }) as AnySpec;
 
   it("has a folder like every other, and is not asked for by name outside it", () => {
-    for (const role of ["spec", "design", "check", "definition"]) {
+    for (const role of ["spec", "design", "check", "edit", "definition"]) {
       expect(existsSync(`core/finishes/${kind}/${role}.ts`), role).toBe(true);
     }
   });
@@ -89,6 +90,62 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
       { numRuns: 20 },
     );
   });
+});
+
+/** A document's place that a change may not reach: numbers apart by less than this are one. */
+const hair = 1e-3;
+
+describe("taking hold of a finish on the wall", () => {
+  it.each(allFinishes.map((finish) => [finish.kind, finish] as const))(
+    "%s: what is let go where it was changes nothing on the wall, and what moves freely stays where it was put",
+    (kind, finish) => {
+      fc.assert(
+        fc.property(
+          anyStrip,
+          fc.nat(200),
+          fc.integer({ min: -90, max: 90 }),
+          fc.integer({ min: -90, max: 90 }),
+          (strip, pick, dx, dy) => {
+            const parse = (spec: object) =>
+              specOf(kind).safeParse(spec) as { success: boolean; data?: AnySpec };
+            const spec = parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }).data!;
+            const { handles, tools } = finish.edit(spec, strip, context);
+            expect(new Set(handles.map(({ id }) => id)).size).toBe(handles.length);
+            expect(tools.map(({ id }) => id)).toContain("fill");
+            const handle = handles[pick % handles.length];
+            if (!handle) return;
+            const still = handle.moveTo(handle.at);
+            expect(still).not.toBeNull();
+            const unmoved = parse(applyChange(spec, still!));
+            expect(unmoved.success, JSON.stringify(still)).toBe(true);
+            const placesOf = (at: AnySpec) =>
+              finish.edit(at, strip, context).handles.map(({ at: place }) => [place.x, place.y]);
+            placesOf(unmoved.data!).forEach(([x, y], index) => {
+              expect(Math.hypot(x! - handles[index]!.at.x, y! - handles[index]!.at.y)).toBeLessThan(hair);
+            });
+            const { along, at } = handle;
+            const by = along ? along.x * dx + along.y * dy : 0;
+            const to = along
+              ? { x: at.x + along.x * by, y: at.y + along.y * by }
+              : { x: at.x + dx, y: at.y + dy };
+            const change = handle.moveTo(to);
+            const moved = change && parse(applyChange(spec, change));
+            // A move that makes nothing sound (an edge beyond the other one) is refused by the parser at the latest.
+            if (
+              !moved?.success ||
+              handle.nudge ||
+              handle.id.startsWith("string") ||
+              /radius|from$|to$/.test(handle.id)
+            )
+              return;
+            const now = finish.edit(moved.data!, strip, context).handles.find(({ id }) => id === handle.id)!;
+            expect(Math.hypot(now.at.x - to.x, now.at.y - to.y), handle.id).toBeLessThan(hair);
+          },
+        ),
+        { numRuns: 60 },
+      );
+    },
+  );
 });
 
 it("every folder of finishes is in the registry", () => {

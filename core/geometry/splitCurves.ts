@@ -20,7 +20,8 @@ export interface Piece<Source> {
 
 /**
  * Cuts curves at every meeting into pieces that only touch at shared vertices. Places within the tolerance
- * become one vertex; pieces that lie on each other become one piece with all their sources.
+ * become one vertex, which the earlier of the curves keeps where it lies: what is given first (a wall's outline) is not
+ * bent by what comes later. Pieces that lie on each other become one piece with all their sources.
  */
 export function splitCurves<Source>(
   input: readonly SourcedCurve<Source>[],
@@ -30,20 +31,26 @@ export function splitCurves<Source>(
     .flatMap(({ curve, source }) => splitWideArc(curve).map((part) => ({ curve: part, source })))
     .filter(({ curve }) => curveLength(curve) > tolerance);
   const vertices = new VertexIndex(tolerance);
-  const cuts = items.map(({ curve }) => [
-    { t: 0, vertex: vertices.idAt(curve.a) },
-    { t: 1, vertex: vertices.idAt(curve.b) },
-  ]);
+  const cuts = items.map((): Stop[] => []);
+  let placed = 0;
+  const placeEnds = (upTo: number) => {
+    for (; placed <= upTo; placed++) {
+      const { a, b } = items[placed]!.curve;
+      cuts[placed]!.push({ t: 0, vertex: vertices.idAt(a) }, { t: 1, vertex: vertices.idAt(b) });
+    }
+  };
   for (const [i, j] of closePairs(
     items.map((item) => boxOfCurve(item.curve)),
     tolerance,
   )) {
+    placeEnds(i);
     for (const { point, t, u } of intersectCurves(items[i]!.curve, items[j]!.curve, tolerance)) {
       const vertex = vertices.idAt(point);
       cuts[i]!.push({ t, vertex });
       cuts[j]!.push({ t: u, vertex });
     }
   }
+  placeEnds(items.length - 1);
   const pieces = new PieceSet<Source>(vertices, tolerance);
   items.forEach(({ curve, source }, index) => {
     const stops = cuts[index]!.sort((a, b) => a.t - b.t);

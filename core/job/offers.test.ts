@@ -83,7 +83,8 @@ describe("what stripes offer", () => {
 describe("dragging a line", () => {
   const drag = (document: ReturnType<typeof oneWall>, line: number, to: number) => {
     const { job, spec, strip, finish } = cardOf(document);
-    return finish.dragLine(spec, strip, job, line, to);
+    const handle = finish.edit(spec, strip, job).handles[line];
+    return handle?.moveTo({ x: to, y: 0 })?.set ?? null;
   };
 
   it("keeps divisions whole: the count that brings the line nearest", () => {

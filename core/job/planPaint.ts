@@ -59,7 +59,9 @@ function isUsed({ id }: Paint, { wall, laid, tape }: OrderedWall): boolean {
 
 /** mm of edges sealed with a colour, each pass counted; a tape that serves two edges is sealed along both. */
 function sealedWith(id: string, { tape }: PlanWall): number {
-  return tape.filter((piece) => piece.seal === id).reduce((sum, piece) => sum + piece.length * (piece.centred ? 2 : 1), 0);
+  return tape
+    .filter((piece) => piece.seal === id)
+    .reduce((sum, piece) => sum + piece.length * (piece.centred ? 2 : 1), 0);
 }
 
 /** What is coated and sealed on one wall; a base that is already on is not coated again. */

@@ -235,7 +235,7 @@ function regionAtEnd(wall: PlanWall, job: Job, y: number, end: "left" | "right")
 
 /** Whether another region of the end begins so close that which one is met here is a matter of rounding. */
 const isNearACut = (wall: PlanWall, job: Job, y: number, end: "left" | "right") =>
-  [-0.5, 0.5].some((by) => regionAtEnd(wall, job, y + by, end) !== regionAtEnd(wall, job, y, end));
+  [-3, 3].some((by) => regionAtEnd(wall, job, y + by, end) !== regionAtEnd(wall, job, y, end));
 
 const isIn = (ring: readonly PlanPoint[], x: number, y: number) =>
   ring.filter(([px, py], index) => {

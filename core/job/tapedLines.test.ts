@@ -1,6 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { plan } from "./plan";
 import { areasOf, height, sum, wallOf, width } from "./tests/finishes";
+import { paints, parsed } from "./tests/jobs";
 
 describe("taped lines", () => {
   const lines = (list: readonly object[], more: object = {}) => ({
@@ -133,12 +135,39 @@ describe("taped lines", () => {
     expect(base).toEqual([expect.closeTo((4000 * 24 + 2600 * 24 - 24 * 24) / 1e6, 9)]);
     expect(areasOf(wall, "kelp")).toHaveLength(4);
     // One tape on the base serves both edges: each line once, cut where they cross, as wide as the line.
-    expect(wall.tape.filter(({ cuts }) => cuts).map(({ length, width, over }) => [length, width, over])).toEqual([
+    expect(
+      wall.tape.filter(({ cuts }) => cuts).map(({ length, width, over }) => [length, width, over]),
+    ).toEqual([
       [1000, 24, "oyster"],
       [3000, 24, "oyster"],
       [1300, 24, "oyster"],
       [1300, 24, "oyster"],
     ]);
+  });
+
+  it("go on around a corner: a face there is one, filled and shuffled as one, and never like its neighbours", () => {
+    const document = (finish: object) => ({
+      format: "jacaranda-job/1",
+      name: "Around",
+      paints,
+      walls: ["a", "b"].map((id) => ({ id, base: "oyster", width: 2000, height: 2000 })),
+      runs: [{ id: "r", walls: ["a", "b"] }],
+      finishes: [{ id: "f", on: "r", ...finish }],
+    });
+    const across = through([0, 500], [4000, 1500]);
+    const fill = (at: [number, number]) => lines([across], { fills: [{ at, colour: "kelp" }] });
+    const areas = (finish: object) =>
+      plan(parsed(document(finish))).walls.map((wall) => areasOf(wall, "kelp"));
+    // The line stands at 500, 1000 and 1500: below it lie 2 x (0.5 + 1) / 2 and 2 x (1 + 1.5) / 2 m2, whichever side is clicked.
+    for (const x of [100, 3900]) {
+      expect(areas(fill([x, 10]))).toEqual([[expect.closeTo(1.5, 9)], [expect.closeTo(2.5, 9)]]);
+    }
+    const crossed = lines([across, through([500, 0], [2600, 2000]), through([3500, 0], [1500, 2000])], {
+      shuffle: { colours: ["kelp", "brine"], seed: 5 },
+    });
+    const job = plan(parsed(document(crossed)));
+    expect(job.walls.flatMap(({ findings }) => findings)).toEqual([]);
+    expect(job.walls.flatMap(({ tape }) => tape.filter(({ corner }) => corner))).toEqual([]);
   });
 
   it("one tape parts two colours; where one side stays base it is taped all the same, and between two bases not", () => {

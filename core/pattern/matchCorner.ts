@@ -26,7 +26,7 @@ const leastStretchMm = 0.01;
  * What meets what at the corner between two walls of a run. Heights are common along a run, so the stretches are
  * matched by height; where one wall is higher than the other, its rest meets nothing.
  */
-export function matchCorner(first: Pattern, second: Pattern): CornerTouch[] {
+export function matchCorner(first: Pick<Pattern, "edges">, second: Pick<Pattern, "edges">): CornerTouch[] {
   const [rightEnd, leftEnd] = [endOf(first, "right"), endOf(second, "left")];
   const touches: CornerTouch[] = [];
   for (let i = 0, j = 0; i < rightEnd.length && j < leftEnd.length;) {
@@ -52,7 +52,7 @@ export function matchCorner(first: Pattern, second: Pattern): CornerTouch[] {
   return touches;
 }
 
-function endOf({ edges }: Pattern, side: "left" | "right"): EndEdge[] {
+function endOf({ edges }: Pick<Pattern, "edges">, side: "left" | "right"): EndEdge[] {
   return edges
     .filter((edge) => edge.sources.includes(side) && (edge.left === null) !== (edge.right === null))
     .map(({ curve, left, right }) => {

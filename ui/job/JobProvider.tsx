@@ -61,9 +61,14 @@ export function useJobState<Part>(select: (state: JobState) => Part): Part {
 /** The document that the screen shows: the one under way in a drag, or the real one. */
 export const useDocument = (): JobDocument => useJobState((state) => state.previewing ?? state.document);
 
-/** The parsed job. What is in the state has always been let through by its check. */
-export function useJob(): Job {
-  const document = useDocument();
+/** The parsed job as the screen shows it. */
+export const useJob = (): Job => useParsed(useDocument());
+
+/** The parsed job without what a drag only shows so far. */
+export const useKeptJob = (): Job => useParsed(useJobState((state) => state.document));
+
+/** What is in the state has always been let through by its check. */
+function useParsed(document: JobDocument): Job {
   const parsed = useMemo(() => parseKept(document), [document]);
   if (!parsed.ok) throw new Error("A document that does not hold came into the state.");
   return parsed.job;

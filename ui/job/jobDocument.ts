@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import type { jobSchema } from "@/core/job/schema";
+import { applyChange } from "@/core/finishes/applyChange";
 import type { PlanChange } from "@/core/job/planTypes";
 import { parseJob, type ParsedJob, type Problem } from "@/core/job/parseJob";
 
@@ -54,33 +55,12 @@ export function freshId(stem: string, things: readonly { id: string }[]): string
   return `${plain}-${number}`;
 }
 
-/** A copy of a plain value with one place in it replaced. */
-export function setIn<Value>(value: Value, path: readonly (string | number)[], replacement: unknown): Value {
-  const [key, ...rest] = path;
-  if (key === undefined) return replacement as Value;
-  if (Array.isArray(value)) {
-    return value.map((item: unknown, index) =>
-      index === key ? setIn(item, rest, replacement) : item,
-    ) as Value;
-  }
-  const record = value as Record<string | number, unknown>;
-  return { ...record, [key]: setIn(record[key] ?? {}, rest, replacement) } as Value;
-}
-
-function getIn(value: unknown, path: readonly (string | number)[]): unknown {
-  return path.reduce<unknown>(
-    (at, key) => (at as Record<string | number, unknown> | undefined)?.[key],
-    value,
-  );
-}
-
 /** A document with a change that the plan offers made in it: keys of a finish or a wall, or of a place within. */
-export function applyChange(
+export function changeDocument(
   document: JobDocument,
-  { finish, wall, path = [], set }: PlanChange,
+  { finish, wall, path, set }: Omit<PlanChange, "label">,
 ): JobDocument {
-  const merge = <Item>(item: Item): Item =>
-    setIn(item, path, { ...(getIn(item, path) as Record<string, unknown>), ...set });
+  const merge = <Item>(item: Item): Item => applyChange(item, { path, set });
   return {
     ...document,
     finishes:

@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { parseJob } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
-import { changeById, freshId, setIn, textOf, type JobDocument } from "./jobDocument";
+import { setIn } from "@/core/finishes/applyChange";
+import { changeById, freshId, textOf, type JobDocument } from "./jobDocument";
 import { createJobState } from "./jobState";
 
 function open() {

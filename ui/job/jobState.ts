@@ -28,7 +28,7 @@ export interface JobState {
   /** Takes a changed document unless it would not hold; answers what is wrong with it. */
   change(change: (document: JobDocument) => JobDocument): Problem[];
   /** As `change`, but not to be saved or undone to: a drag that is under way. */
-  preview(document: JobDocument): void;
+  preview(document: JobDocument | null): void;
   readonly previewing: JobDocument | null;
   setSave(save: SaveState): void;
   /** The data folder holds this document as this version now. */

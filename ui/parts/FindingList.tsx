@@ -2,7 +2,7 @@
 
 import { useJobState } from "@/ui/job/JobProvider";
 import type { ShownFinding } from "@/ui/wall-view/findingsAt";
-import { applyChange } from "@/ui/job/jobDocument";
+import { changeDocument } from "@/ui/job/jobDocument";
 import { Button } from "./Button";
 import { Measure } from "./Measure";
 
@@ -51,7 +51,7 @@ export function FindingList({ findings }: Props) {
                 <Button
                   look="cure"
                   className="mt-2"
-                  onClick={() => change((document) => applyChange(document, finding.change!))}
+                  onClick={() => change((document) => changeDocument(document, finding.change!))}
                   onFocus={() => pointAt(key)}
                   onBlur={() => pointAt(null)}
                 >

@@ -7,6 +7,7 @@ import { MarkLayer } from "@/ui/wall-view/layers/MarkLayer";
 import { MeasureLayer } from "@/ui/wall-view/layers/MeasureLayer";
 import { PatternLayer } from "@/ui/wall-view/layers/PatternLayer";
 import { WallStage, type LayerFrame } from "@/ui/wall-view/WallStage";
+import { useWallsBeside } from "@/ui/stations/pattern/useWallsBeside";
 import { useJobState, useWall } from "@/ui/job/JobProvider";
 import { ConflictPanel } from "./ConflictPanel";
 import { FoldingRule } from "./FoldingRule";
@@ -27,13 +28,7 @@ export function Workspace({ children }: { children: ReactNode }) {
       <div className="flex min-h-0 flex-1 flex-col md:flex-row">
         <FoldingRule />
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}
-        {found && wallId !== null && (
-          <WallStage
-            key={wallId}
-            wallId={wallId}
-            layer={(frame) => <StationLayer station={station} wallId={wallId} frame={frame} />}
-          />
-        )}
+        {found && wallId !== null && <Stage key={wallId} wallId={wallId} station={station} />}
         <main
           className={`flex min-h-0 flex-col border-hairline bg-card md:h-auto md:border-l ${found ? "md:w-[362px]" : "flex-1"} ${isCardFolded ? "h-12 shrink-0" : found ? "h-[52%] shrink-0 md:shrink" : ""} border-t md:border-t-0`}
         >
@@ -54,6 +49,18 @@ export function Workspace({ children }: { children: ReactNode }) {
       </div>
       <Ledger />
     </div>
+  );
+}
+
+/** The wall; where its pattern is laid out, with the walls that the pattern goes on over. */
+function Stage({ wallId, station }: { wallId: string; station: StationSlug | null }) {
+  const beside = useWallsBeside(wallId);
+  return (
+    <WallStage
+      wallId={wallId}
+      layer={(frame) => <StationLayer station={station} wallId={wallId} frame={frame} />}
+      beside={station === "pattern" ? beside : undefined}
+    />
   );
 }
 

@@ -10,6 +10,7 @@ import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { Ruler } from "./Ruler";
 import { useView, type Size, type View } from "./useView";
+import type { WallBeside } from "@/ui/stations/pattern/useWallsBeside";
 import { WallDrawing } from "./WallDrawing";
 
 /** What a station's layer may draw with: px on the stage for mm on the wall. */
@@ -28,21 +29,41 @@ const sizeOf = ({ minX, maxX, minY, maxY }: Box): Size => ({ width: maxX - minX,
 interface Props {
   readonly wallId: string;
   readonly layer: (frame: LayerFrame) => ReactNode;
+  /** Walls that are drawn unfolded beside this one, around their corners. */
+  readonly beside?: readonly WallBeside[];
+}
+
+/** What the wall takes up together with those beside it. */
+function boxWith(box: Box, beside: readonly WallBeside[]): Box {
+  const boxes = [
+    box,
+    ...beside.map(({ wall, offset }) => {
+      const { minX, maxX, ...heights } = boxOfWall(wall);
+      return { minX: minX + offset, maxX: maxX + offset, ...heights };
+    }),
+  ];
+  return {
+    minX: Math.min(...boxes.map(({ minX }) => minX)),
+    maxX: Math.max(...boxes.map(({ maxX }) => maxX)),
+    minY: Math.min(...boxes.map(({ minY }) => minY)),
+    maxY: Math.max(...boxes.map(({ maxY }) => maxY)),
+  };
 }
 
 /** The wall to scale between two tape measures; each station draws its own layer over it. */
-export function WallStage({ wallId, layer }: Props) {
+export function WallStage({ wallId, layer, beside = [] }: Props) {
   const found = useWall(wallId);
   const job = useJob();
   const hatchId = useId().replace(/[^\w-]/g, "");
   const [hatched, setHatched] = useState(false);
   const wall = found?.wall;
   const box = wall ? boxOfWall(wall) : noWall;
-  const { stage, size, view, zoom, fit, isFitted } = useView(sizeOf(box));
+  const whole = boxWith(box, beside);
+  const { stage, size, view, zoom, fit, isFitted } = useView(sizeOf(whole));
   if (!wall) return null;
   const frame: LayerFrame = {
-    x: (mm) => view.left + (mm - box.minX) * view.scale,
-    y: (mm) => view.top + (box.maxY - mm) * view.scale,
+    x: (mm) => view.left + (mm - whole.minX) * view.scale,
+    y: (mm) => view.top + (whole.maxY - mm) * view.scale,
     view,
     size,
     box,
@@ -94,7 +115,16 @@ export function WallStage({ wallId, layer }: Props) {
         onKeyDown={onKeyDown}
       >
         <svg width={size.width} height={size.height} className="absolute inset-0 block select-none">
-          <g transform={`translate(${view.left} ${view.top}) scale(${view.scale}) translate(${-box.minX} 0)`}>
+          {beside.map((other) => (
+            <g
+              key={other.wall.id}
+              opacity={0.6}
+              transform={`translate(${frame.x(other.offset)} ${frame.y(boxOfWall(other.wall).maxY)}) scale(${view.scale})`}
+            >
+              <WallDrawing wall={other.wall} plan={other.plan} paints={job.paints} />
+            </g>
+          ))}
+          <g transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${view.scale})`}>
             <WallDrawing
               wall={wall}
               plan={found.plan}

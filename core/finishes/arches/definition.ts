@@ -2,6 +2,7 @@ import { defineFinish } from "../defineFinish";
 import { cardOfArches } from "./card";
 import { checkArches } from "./check";
 import { designArches } from "./design";
+import { editArches } from "./edit";
 import { archesSpec } from "./spec";
 
 export const arches = defineFinish({
@@ -17,7 +18,7 @@ export const arches = defineFinish({
   check: checkArches,
   fit: () => null,
   card: cardOfArches,
-  dragLine: () => null,
+  edit: editArches,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {
     // As wide as two thirds of the wall allows under the ceiling, in bands of a sixth of the radius.
     const outerRadius = Math.round(Math.min((maxX - minX) / 3, (maxY - minY) * 0.75));

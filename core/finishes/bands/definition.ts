@@ -3,6 +3,7 @@ import { optionalPaint } from "../optionalPaint";
 import { cardOfBands } from "./card";
 import { checkBands } from "./check";
 import { designBands } from "./design";
+import { editBands } from "./edit";
 import { bandsSpec } from "./spec";
 
 export const bands = defineFinish({
@@ -23,7 +24,7 @@ export const bands = defineFinish({
   check: checkBands,
   fit: () => null,
   card: cardOfBands,
-  dragLine: () => null,
+  edit: editBands,
   start: ({ extent }, paints, base) => {
     // A band a tenth of the wall high, a third of the way up.
     const from = Math.round(extent.minY + (extent.maxY - extent.minY) / 3);

@@ -22,7 +22,7 @@ export function designBands(spec: BandsSpec, strip: Strip): Design[] {
 }
 
 /** The line that a part's distances are taken from, in the strip's coordinates. */
-function referenceOf({ datum }: BandsSpec, { wall, offset }: StripPart): Polyline {
+export function referenceOf({ datum }: BandsSpec, { wall, offset }: StripPart): Polyline {
   if (datum === "level") return [{ x: 0, y: 0 }];
   return shapeOfWall(wall)[datum].map(({ x, y }) => ({ x: x + offset, y }));
 }

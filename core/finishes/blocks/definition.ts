@@ -2,6 +2,7 @@ import { defineFinish } from "../defineFinish";
 import { cardOfBlocks } from "./card";
 import { checkBlocks } from "./check";
 import { designBlocks } from "./design";
+import { editBlocks } from "./edit";
 import { blocksSpec } from "./spec";
 
 /** Beyond a piece of furniture on both sides and above it: about two hands and half a metre. */
@@ -23,7 +24,7 @@ export const blocks = defineFinish({
   check: checkBlocks,
   fit: () => null,
   card: cardOfBlocks,
-  dragLine: () => null,
+  edit: editBlocks,
   start: ({ parts, extent }, paints, base) => {
     const colour = paints.find((paint) => paint !== base) ?? base;
     const furniture = parts.flatMap(({ wall }) => wall.fixtures).find(({ kind }) => kind === "furniture");

@@ -2,6 +2,7 @@ import { defineFinish } from "../defineFinish";
 import { wholeFitFields } from "../wholeFitFields";
 import { checkChevron } from "./check";
 import { designChevron } from "./design";
+import { editChevron } from "./edit";
 import { chevronSpec } from "./spec";
 
 const starting = { column: 360, row: 220, rise: 220 } as const;
@@ -30,7 +31,7 @@ export const chevron = defineFinish({
     },
     { type: "colours", label: "Colours in turn", path: ["colours"], value: colours },
   ],
-  dragLine: () => null,
+  edit: editChevron,
   start: (_, paints, base) => ({
     columns: { by: "near", width: starting.column },
     rows: { by: "near", width: starting.row },

@@ -14,8 +14,7 @@ export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
   const heightOf = (zigzag: number, x: number) =>
     layout.bottom + zigzag * layout.row + climb(spec, layout, x);
   const pieceAt = ({ x, y }: Point): Piece | null => {
-    const column = Math.min(layout.columns - 1, Math.max(0, Math.floor((x - layout.left) / layout.column)));
-    const zigzag = Math.floor((y - layout.bottom - climb(spec, layout, x)) / layout.row);
+    const { column, zigzag } = cellAt(spec, layout, { x, y });
     const { halfLine, halfLineUp } = layout;
     const [under, over] = [y - heightOf(zigzag, x), heightOf(zigzag + 1, x) - y];
     if (under < halfLineUp || over < halfLineUp) return null;
@@ -39,9 +38,32 @@ export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
   ];
 }
 
-function pieceOf({ colours, uprights }: ChevronSpec, column: number, zigzag: number): Piece {
+/** Which of the colours a cell has, counted from 0. */
+function turnOf(
+  { colours, uprights }: Pick<ChevronSpec, "colours" | "uprights">,
+  column: number,
+  zigzag: number,
+): number {
   const turn = uprights ? column + zigzag : zigzag;
-  const colour = colours[((turn % colours.length) + colours.length) % colours.length]!;
+  return ((turn % colours.length) + colours.length) % colours.length;
+}
+
+/** Which of the colours the cell at a place has, lines counted with it. */
+export function turnAt(spec: ChevronSpec, layout: ChevronLayout, place: Point): number {
+  const { column, zigzag } = cellAt(spec, layout, place);
+  return turnOf(spec, column, zigzag);
+}
+
+function cellAt(spec: ChevronSpec, layout: ChevronLayout, { x, y }: Point) {
+  const across = Math.floor((x - layout.left) / layout.column);
+  return {
+    column: Math.min(layout.columns - 1, Math.max(0, across)),
+    zigzag: Math.floor((y - layout.bottom - climb(spec, layout, x)) / layout.row),
+  };
+}
+
+function pieceOf({ colours, uprights }: ChevronSpec, column: number, zigzag: number): Piece {
+  const colour = colours[turnOf({ colours, uprights }, column, zigzag)]!;
   // Counted from 1 at the lower left; the part cells below the first zigzag are row 0.
   return uprights
     ? { key: `cell-${column + 1}-${zigzag + 1}`, name: `column ${column + 1}, row ${zigzag + 1}`, colour }

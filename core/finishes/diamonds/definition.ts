@@ -2,6 +2,7 @@ import { defineFinish } from "../defineFinish";
 import { wholeFitFields } from "../wholeFitFields";
 import { checkDiamonds } from "./check";
 import { designDiamonds } from "./design";
+import { editDiamonds } from "./edit";
 import { diamondsSpec } from "./spec";
 
 const starting = { width: 420, height: 600 } as const;
@@ -21,7 +22,7 @@ export const diamonds = defineFinish({
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     { type: "colours", label: "Diamonds, and between", path: ["colours"], value: colours },
   ],
-  dragLine: () => null,
+  edit: editDiamonds,
   start: (_, paints, base) => ({
     columns: { by: "near", width: starting.width },
     rows: { by: "near", width: starting.height },

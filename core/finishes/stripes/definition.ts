@@ -2,7 +2,7 @@ import { defineFinish } from "../defineFinish";
 import { cardOfStripes } from "./card";
 import { checkStripes } from "./check";
 import { designStripes } from "./design";
-import { dragStripeLine } from "./dragLine";
+import { editStripes } from "./edit";
 import { fitStripes } from "./fit";
 import { stripesSpec } from "./spec";
 
@@ -18,7 +18,7 @@ export const stripes = defineFinish({
   check: checkStripes,
   fit: fitStripes,
   card: cardOfStripes,
-  dragLine: dragStripeLine,
+  edit: editStripes,
   start: (_, paints, base) => ({
     direction: "vertical",
     colours: [paints.find((paint) => paint !== base) ?? base, base],

@@ -12,8 +12,7 @@ import type { TapeLinesSpec } from "./spec";
 
 /** Loose ends, fills that colour nothing, neighbours alike, and corners too sharp to paint. */
 export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
-  const { lines, walls, strayFills } = layOutTapeLines(spec, strip);
-  const alike = walls.reduce((sum, wall) => sum + wall.alike, 0);
+  const { lines, walls, alike, strayFills } = layOutTapeLines(spec, strip);
   return [
     ...walls.flatMap(({ looseEnds, part }) =>
       looseEnds.map(({ x, y }): Finding => ({

@@ -2,6 +2,7 @@ import { defineFinish } from "../defineFinish";
 import { cardOfTapeLines } from "./card";
 import { checkTapeLines } from "./check";
 import { designTapeLines } from "./design";
+import { editTapeLines } from "./edit";
 import { tapeLinesSpec } from "./spec";
 
 export const tapeLines = defineFinish({
@@ -17,7 +18,7 @@ export const tapeLines = defineFinish({
   check: checkTapeLines,
   fit: () => null,
   card: cardOfTapeLines,
-  dragLine: () => null,
+  edit: editTapeLines,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {
     const place = (u: number, v: number) => [
       Math.round(minX + (maxX - minX) * u),

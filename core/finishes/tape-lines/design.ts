@@ -8,12 +8,12 @@ import type { TapeLinesSpec } from "./spec";
 
 /** The lines as they are set out, and the faces between them that have a colour. */
 export function designTapeLines(spec: TapeLinesSpec, strip: Strip): Design[] {
-  const { lines, walls } = layOutTapeLines(spec, strip);
+  const { lines, walls, colours } = layOutTapeLines(spec, strip);
   const byWall = new Map(walls.map((wall) => [wall.part.wall.id, wall]));
   const pieceAt = (point: Point, id: string): Piece | null => {
     const wall = byWall.get(id)!;
     const face = faceAt(wall, { x: point.x - wall.part.offset, y: point.y });
-    const colour = face === null ? undefined : wall.colours.get(face);
+    const colour = face === null ? undefined : colours.get(wall.faceOf[face]!);
     return colour === undefined ? null : { key: `face-${face! + 1}`, name: `face ${face! + 1}`, colour };
   };
   const dividers = walls.flatMap((wall) =>

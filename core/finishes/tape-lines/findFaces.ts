@@ -6,6 +6,7 @@ import type { Point } from "../../geometry/point";
 import type { SourcedCurve } from "../../geometry/splitCurves";
 import { lengthOf } from "../../geometry/trig";
 import { placeTolerance } from "../../wall/outline";
+import type { PatternEdge } from "../../pattern/pattern";
 import type { StripPart } from "../../wall/strip";
 import { isOnSurface, type Surface } from "../../wall/surface";
 import type { TapedSegment } from "./layLines";
@@ -15,14 +16,14 @@ export interface TapedFace {
   readonly face: Face;
   readonly box: Box;
   readonly at: Point;
-  /** Faces with which it shares more than a point, by index. */
-  readonly neighbours: ReadonlySet<number>;
 }
 
 export interface WallFaces {
   readonly part: StripPart & { readonly surface: Surface };
   /** From the lower left, row by row of their middles. */
   readonly faces: readonly TapedFace[];
+  /** What parts them and bounds them, with the faces on the two sides by their place in the list. */
+  readonly edges: readonly PatternEdge[];
   /** The curves that part them. */
   readonly dividers: readonly SourcedCurve<string>[];
   /** Faces by their middles, which is where the wall's pieces ask. */
@@ -30,9 +31,6 @@ export interface WallFaces {
   /** Ends of lines that stop in the middle of a face. */
   readonly looseEnds: readonly Point[];
 }
-
-/** Two faces that share less edge than this only touch. */
-const touchMm = 1;
 
 /** The faces into which the lines part a wall; lines with a width leave strips of base between the faces. */
 export function findFaces(
@@ -69,7 +67,8 @@ export function findFaces(
       : here;
   return {
     part,
-    faces: withNeighbours(faces, arrangement, indexOf),
+    faces,
+    edges: edgesBetween(arrangement, indexOf),
     dividers,
     byMiddle: new Map(faces.map(({ at }, index) => [middleKey(at), index])),
     looseEnds: looseEndsOf(
@@ -121,26 +120,11 @@ function orderFaces({ faces }: Arrangement<string>, middles: readonly (Point | n
   };
 }
 
-function withNeighbours(
-  faces: readonly Omit<TapedFace, "neighbours">[],
-  { edges }: Arrangement<string>,
-  indexOf: ReadonlyMap<number, number>,
-): TapedFace[] {
-  const shared = new Map<string, number>();
-  for (const { left, right, curve } of edges) {
-    const [a, b] = [left, right].map((face) => (face === null ? undefined : indexOf.get(face)));
-    if (a === undefined || b === undefined || a === b) continue;
-    const key = `${Math.min(a, b)},${Math.max(a, b)}`;
-    shared.set(key, (shared.get(key) ?? 0) + lengthOf(curve.b.x - curve.a.x, curve.b.y - curve.a.y));
-  }
-  const neighbours = faces.map(() => new Set<number>());
-  for (const [key, length] of shared) {
-    if (length <= touchMm) continue;
-    const [a, b] = key.split(",").map(Number) as [number, number];
-    neighbours[a]!.add(b);
-    neighbours[b]!.add(a);
-  }
-  return faces.map((face, index) => ({ ...face, neighbours: neighbours[index]! }));
+function edgesBetween({ edges }: Arrangement<string>, indexOf: ReadonlyMap<number, number>): PatternEdge[] {
+  const side = (face: number | null) => (face === null ? null : (indexOf.get(face) ?? null));
+  return edges
+    .map((edge): PatternEdge => ({ ...edge, left: side(edge.left), right: side(edge.right) }))
+    .filter(({ left, right }) => left !== right);
 }
 
 /** Free ends of lines that lie on the paintable wall; what hangs over its edge is no fault. */

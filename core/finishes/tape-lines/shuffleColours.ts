@@ -1,21 +1,22 @@
-import type { TapedFace } from "./findFaces";
+import type { Point } from "../../geometry/point";
+import type { StripFace } from "./joinFaces";
 
 /** A search is given up after looking at so many faces; then neighbours may be alike. */
 const mostLooked = 20000;
 
 /**
  * Colours for faces without equal neighbours where the colours allow: faces with the fewest colours left choose first,
- * colours in a seeded order, and a dead end is taken back. Faces that are filled already keep their colour. Answers how
+ * colours in an order seeded by where the face lies, so that an edit elsewhere changes little, and a dead end is taken
+ * back. Faces that are filled already keep their colour. Answers how
  * many pairs of neighbours are alike after all.
  */
 export function shuffleColours(
-  faces: readonly Pick<TapedFace, "neighbours">[],
+  faces: readonly StripFace[],
   filled: ReadonlyMap<number, string>,
   colours: readonly string[],
   seed: number,
 ): { colours: ReadonlyMap<number, string>; alike: number } {
-  const random = createSequence(seed);
-  const orders = faces.map(() => shuffled(colours, random));
+  const orders = faces.map(({ at }) => shuffled(colours, createSequence(seedAt(seed, at))));
   const chosen = new ChosenColours(faces);
   for (const [face, colour] of filled) chosen.set(face, colour);
   const open = new Set([...faces.keys()].filter((face) => !filled.has(face)));
@@ -62,7 +63,7 @@ class ChosenColours {
   readonly colours = new Map<number, string>();
   private readonly counts: Map<string, number>[];
 
-  constructor(private readonly faces: readonly Pick<TapedFace, "neighbours">[]) {
+  constructor(private readonly faces: readonly StripFace[]) {
     this.counts = faces.map(() => new Map<string, number>());
   }
 
@@ -104,15 +105,21 @@ class ChosenColours {
   }
 }
 
-function countAlike(
-  faces: readonly Pick<TapedFace, "neighbours">[],
-  colours: ReadonlyMap<number, string>,
-): number {
+function countAlike(faces: readonly StripFace[], colours: ReadonlyMap<number, string>): number {
   let alike = 0;
   faces.forEach(({ neighbours }, face) => {
     for (const other of neighbours) if (other > face && colours.get(other) === colours.get(face)) alike++;
   });
   return alike;
+}
+
+/** A seed of a face's own, by the place of its middle to the centimetre. */
+function seedAt(seed: number, { x, y }: Point): number {
+  const mixed = [seed, Math.round(x / 10), Math.round(y / 10)].reduce(
+    (hash, value) => Math.imul(hash ^ (value + 0x9e3779b9), 0x85ebca6b) ^ (hash >>> 13),
+    17,
+  );
+  return mixed >>> 1;
 }
 
 /** A multiplicative congruential sequence (Park and Miller), the same on every engine. */

@@ -2,11 +2,12 @@
 
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
+import { setIn } from "@/core/finishes/applyChange";
 import type { CardField } from "@/core/finishes/defineFinish";
 import type { Problem } from "@/core/job/parseJob";
 import type { UnitSystem } from "@/core/measure/units";
 import type { Paint } from "@/core/paint/schema";
-import { setIn, type FinishDocument } from "@/ui/job/jobDocument";
+import type { FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";

@@ -12,7 +12,10 @@ import { FindingList } from "@/ui/parts/FindingList";
 import { findingsAt } from "@/ui/wall-view/findingsAt";
 import { CandidateList } from "./CandidateList";
 import { FinishFields } from "./FinishFields";
+import { DrawingTools } from "./DrawingTools";
 import { FinishPicker } from "./FinishPicker";
+import { usePatternHand } from "./patternHand";
+import { finishInHand, useHandedFinish } from "./useEditing";
 
 /** What the wall is to look like: its finishes, the few numbers of the one in hand, and what is to decide. */
 export function PatternCard({ wallId }: { wallId: string }) {
@@ -20,7 +23,8 @@ export function PatternCard({ wallId }: { wallId: string }) {
   const job = useJob();
   const document = useDocument();
   const change = useJobState((state) => state.change);
-  const [inHand, setInHand] = useState<string | null>(null);
+  const { finish: inHand, take: setInHand } = usePatternHand();
+  const handed = useHandedFinish(wallId);
   const [isPicking, setPicking] = useState(false);
   if (!found) return null;
   const { wall, plan } = found;
@@ -34,7 +38,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
     );
   }
   const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
-  const spec = stack.find(({ id }) => id === inHand) ?? stack.at(-1);
+  const spec = finishInHand(job, wallId, inHand);
   const written = document.finishes.find((finish) => finish.id === spec?.id);
   const pick = (finish: FinishDocument) => {
     change((before) => ({ ...before, finishes: [...before.finishes, finish] }));
@@ -76,6 +80,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
         </Button>
       </div>
       <FinishStack stack={stack} inHand={spec.id} onTake={setInHand} onAdd={() => setPicking(true)} />
+      {handed && <DrawingTools wallId={wallId} handed={handed} />}
       <FinishFields
         key={spec.id}
         fields={definition.card(spec, stripOfFinish(job, spec))}

@@ -1,0 +1,29 @@
+import type { Strip } from "../../wall/strip";
+import { fillTool, north, tidy, type Editing } from "../editing";
+import { gridHandles } from "../gridHandles";
+import { turnAt } from "./design";
+import { layOutChevron } from "./layout";
+import type { ChevronSpec } from "./spec";
+
+/** Columns, rows and the rise; a cell that is filled takes its paint on in its turn. */
+export function editChevron(spec: ChevronSpec, strip: Strip): Editing {
+  const layout = layOutChevron(spec, strip);
+  const { left, bottom, column, columns, rows } = layout;
+  return {
+    handles: [
+      ...gridHandles("columns", columns, strip.extent),
+      ...gridHandles("rows", rows, strip.extent),
+      {
+        id: "rise",
+        name: "the rise",
+        at: { x: left + column, y: bottom + spec.rise },
+        along: north,
+        path: [],
+        moveTo: ({ y }) => (y - bottom < 1 ? null : { set: { rise: tidy(y - bottom) } }),
+      },
+    ],
+    tools: [
+      fillTool((place, paint) => ({ path: ["colours"], set: { [turnAt(spec, layout, place)]: paint } })),
+    ],
+  };
+}

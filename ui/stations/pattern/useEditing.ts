@@ -1,0 +1,105 @@
+import { useMemo, useRef } from "react";
+import type { Editing, SpecChange } from "@/core/finishes/editing";
+import { finishOf } from "@/core/finishes/registry";
+import { moveCurve } from "@/core/geometry/curve";
+import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
+import type { Job, JobFinish } from "@/core/job/schema";
+import type { Plan } from "@/core/job/planTypes";
+import { segment } from "@/core/geometry/curve";
+import { snapTargetsOf, type SnapLine } from "@/core/setout/snapPoint";
+import type { Strip } from "@/core/wall/strip";
+import { useJobState, useKeptJob, usePlan } from "@/ui/job/JobProvider";
+import { changeDocument, problemsOf, type JobDocument } from "@/ui/job/jobDocument";
+import { usePatternHand } from "./patternHand";
+
+/** The finish in hand on a wall: the one that was taken, else the uppermost. */
+export function finishInHand(job: Job, wallId: string, taken: string | null): JobFinish | undefined {
+  const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
+  return stack.find(({ id }) => id === taken) ?? stack.at(-1);
+}
+
+export interface HandedFinish {
+  readonly spec: JobFinish;
+  readonly strip: Strip;
+  /** Where the wall that is shown lies in the strip. */
+  readonly offset: number;
+  readonly editing: Editing;
+}
+
+/**
+ * The finish in hand with what can be done to it on the wall; null where the wall has none. As it was kept last: what is
+ * being shown in a drag is made of that, and is not there yet.
+ */
+export function useHandedFinish(wallId: string): HandedFinish | null {
+  const job = useKeptJob();
+  const taken = usePatternHand(({ finish }) => finish);
+  const spec = finishInHand(job, wallId, taken);
+  return useMemo(() => {
+    if (!spec) return null;
+    const strip = stripOfFinish(job, spec);
+    if (strip.corners.length === 0) return null;
+    const { offset } = strip.parts.find((part) => part.wall.id === wallId)!;
+    return { spec, strip, offset, editing: finishOf(spec.kind).edit(spec, strip, job) };
+  }, [job, spec, wallId]);
+}
+
+/** The lines on the strip that a place may be drawn onto; those of the finish that move with a handle are left out. */
+export function snapLinesOf(
+  plan: Plan,
+  strip: Strip,
+  isMoving: (finish: string, line: string) => boolean,
+): SnapLine[] {
+  return strip.parts.flatMap(({ wall, offset }) =>
+    (plan.walls.find(({ id }) => id === wall.id)?.lines ?? [])
+      .filter(({ id, finish }) => !isMoving(finish, id.split("/").at(-1)!))
+      .map(({ path: [[ax, ay], [bx, by]], use }) => ({
+        path: moveCurve(segment({ x: ax, y: ay }, { x: bx, y: by }), offset, 0),
+        thing: use.includes(" | ") ? `the line between ${use.replace(" | ", " and ")}` : use,
+      })),
+  );
+}
+
+/** Shows changes of the finish in hand as they are made, and keeps the last one when it is let go. */
+export function useChanging(spec: JobFinish | undefined) {
+  const change = useJobState((state) => state.change);
+  const preview = useJobState((state) => state.preview);
+  const document = useJobState((state) => state.document);
+  const pending = useRef<JobDocument | null>(null);
+  const show = (made: SpecChange | null) => {
+    if (!spec || !made) return;
+    const next = changeDocument(document, { finish: spec.id, ...made });
+    // What would not hold is not shown; the last that does stays.
+    if (problemsOf(next).length > 0) return;
+    pending.current = next;
+    preview(next);
+  };
+  const settle = () => {
+    const next = pending.current;
+    pending.current = null;
+    if (next) change(() => next);
+  };
+  const cancel = () => {
+    pending.current = null;
+    preview(null);
+  };
+  /** Makes a change at once; answers whether it holds. */
+  const make = (made: SpecChange | null): boolean => {
+    pending.current = null;
+    preview(null);
+    if (!spec || !made) return false;
+    return change((before) => changeDocument(before, { finish: spec.id, ...made })).length === 0;
+  };
+  return { show, settle, cancel, make };
+}
+
+/** What places may line up with on the strip in hand. */
+export function useSnapTargets(handed: HandedFinish | null, movingLines: readonly string[] | "all") {
+  const plan = usePlan();
+  return useMemo(() => {
+    if (!handed) return null;
+    const { strip, spec } = handed;
+    const isMoving = (finish: string, line: string) =>
+      finish === spec.id && (movingLines === "all" || movingLines.includes(line));
+    return snapTargetsOf(strip, snapLinesOf(plan, strip, isMoving));
+  }, [handed, plan, movingLines]);
+}
