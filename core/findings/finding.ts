@@ -74,7 +74,22 @@ export type CureKind =
   | "other-division"
   | "free-ends"
   | "anchor-on-wall"
-  | "take-reading";
+  | "take-reading"
+  | "take-out"
+  | "draw-on"
+  | "fit-arch"
+  | "lower-arch"
+  | "onto-wall"
+  | "meet-it"
+  | "follow"
+  | "open-angle"
+  | "narrower-line"
+  | "sold-width"
+  | "other-seed"
+  | "add-base"
+  | "close-gap"
+  | "untangle"
+  | "line-up";
 
 type FindingOf<Code extends FindingCode> = {
   readonly code: Code;

@@ -1,7 +1,7 @@
 import type { Box } from "../geometry/curve";
 import type { Point } from "../geometry/point";
 import type { Wall } from "./schema";
-import type { Surface } from "./surface";
+import { isOnSurface, type Surface } from "./surface";
 
 /** A wall's place in a strip. */
 export interface StripPart {
@@ -49,4 +49,10 @@ function extentOf(parts: readonly StripPart[], corners: readonly Point[], width:
 /** The part that x lies on; the nearest for what is beyond the ends. */
 export function partAt({ parts }: Strip, x: number): StripPart {
   return parts.findLast((part) => part.offset <= x) ?? parts[0]!;
+}
+
+/** Whether a point that lies on no edge can be painted. */
+export function isOnStrip(strip: Strip, { x, y }: Point): boolean {
+  const { surface, offset } = partAt(strip, x);
+  return surface !== null && isOnSurface(surface, { x: x - offset, y });
 }

@@ -4,6 +4,8 @@ import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
 import { checkLineWidth } from "../checkLineWidth";
 import { maximumCount } from "../../fit/schema";
+import { checkFills } from "../fillsByHand";
+import { designChevron } from "./design";
 import { layOutChevron } from "./layout";
 import type { ChevronSpec } from "./spec";
 
@@ -21,5 +23,7 @@ export function checkChevron(spec: ChevronSpec, strip: Strip): Finding[] {
   if (turn < acuteAngleDegrees) {
     findings.push({ code: "acute-angle", severity: "check", values: { degrees: turn }, at: null });
   }
-  return findings;
+  if (spec.fills.length === 0) return findings;
+  const { pieceAt } = designChevron({ ...spec, fills: [] }, strip)[0]!;
+  return [...findings, ...checkFills(spec.id, pieceAt, spec.fills, strip)];
 }

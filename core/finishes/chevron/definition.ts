@@ -1,4 +1,5 @@
 import { defineFinish } from "../defineFinish";
+import { colouringFields, gridPaints } from "../gridColouring";
 import { wholeFitFields } from "../wholeFitFields";
 import { checkChevron } from "./check";
 import { designChevron } from "./design";
@@ -11,12 +12,12 @@ export const chevron = defineFinish({
   kind: "chevron",
   title: "Chevron",
   spec: chevronSpec,
-  paints: ({ colours }) => colours.map((id, index) => ({ path: ["colours", index], id })),
+  paints: gridPaints,
   things: () => [],
   design: designChevron,
   check: checkChevron,
   fit: () => null,
-  card: ({ columns, rows, rise, lineWidth, uprights, colours }, { extent }) => [
+  card: ({ columns, rows, rise, lineWidth, uprights, colours, colouring }, { extent }) => [
     ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
     { type: "length", label: "Rise over a column", path: ["rise"], value: rise },
@@ -29,7 +30,8 @@ export const chevron = defineFinish({
         { label: "at columns", selected: uprights, set: { uprights: true } },
       ],
     },
-    { type: "colours", label: "Colours in turn", path: ["colours"], value: colours },
+    { type: "colours", label: "Colours", path: ["colours"], value: colours },
+    ...colouringFields("Cells coloured", colouring, colours),
   ],
   edit: editChevron,
   start: (_, paints, base) => ({

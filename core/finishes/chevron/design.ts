@@ -2,6 +2,8 @@ import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
 import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
+import { withFills } from "../fillsByHand";
+import { colourGrid, type CellColour } from "../gridColouring";
 import { layOutChevron, type ChevronLayout } from "./layout";
 import type { ChevronSpec } from "./spec";
 
@@ -13,6 +15,7 @@ export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
   const layout = layOutChevron(spec, strip);
   const heightOf = (zigzag: number, x: number) =>
     layout.bottom + zigzag * layout.row + climb(spec, layout, x);
+  const colourOf = coloursOfChevron(spec, layout);
   const pieceAt = ({ x, y }: Point): Piece | null => {
     const { column, zigzag } = cellAt(spec, layout, { x, y });
     const { halfLine, halfLineUp } = layout;
@@ -26,32 +29,29 @@ export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
       ];
       if (atLeft || atRight) return null;
     }
-    return pieceOf(spec, column, zigzag);
+    return pieceOf(spec, column, zigzag, colourOf(column, zigzag));
   };
   return [
     {
       lines: linesOf(spec, layout, strip),
       dividers: dividersOf(spec, layout),
-      pieceAt,
+      pieceAt: withFills(pieceAt, spec.fills, strip),
       tapedLines: tapedLinesOf(spec, layout),
     },
   ];
 }
 
-/** Which of the colours a cell has, counted from 0. */
-function turnOf(
-  { colours, uprights }: Pick<ChevronSpec, "colours" | "uprights">,
-  column: number,
-  zigzag: number,
-): number {
-  const turn = uprights ? column + zigzag : zigzag;
-  return ((turn % colours.length) + colours.length) % colours.length;
-}
-
-/** Which of the colours the cell at a place has, lines counted with it. */
-export function turnAt(spec: ChevronSpec, layout: ChevronLayout, place: Point): number {
-  const { column, zigzag } = cellAt(spec, layout, place);
-  return turnOf(spec, column, zigzag);
+/** A cell's colour, zigzags counted as they are named: the part cells below the first are row -1 and so on. */
+function coloursOfChevron(
+  { colours: own, colouring, uprights }: ChevronSpec,
+  { columns, first, zigzags }: ChevronLayout,
+): CellColour {
+  const { rule, seed } = colouring ?? { rule: "alternate", seed: 1 };
+  const colours = colouring?.colours ?? own;
+  const shift = rule === "shuffled" ? first : 0;
+  const colourOf = colourGrid(colours, { rule, seed }, uprights ? columns : 1, zigzags);
+  // Without uprights a row is one piece.
+  return (column, zigzag) => colourOf(uprights ? column : 0, zigzag - shift);
 }
 
 function cellAt(spec: ChevronSpec, layout: ChevronLayout, { x, y }: Point) {
@@ -62,8 +62,7 @@ function cellAt(spec: ChevronSpec, layout: ChevronLayout, { x, y }: Point) {
   };
 }
 
-function pieceOf({ colours, uprights }: ChevronSpec, column: number, zigzag: number): Piece {
-  const colour = colours[turnOf({ colours, uprights }, column, zigzag)]!;
+function pieceOf({ uprights }: ChevronSpec, column: number, zigzag: number, colour: string): Piece {
   // Counted from 1 at the lower left; the part cells below the first zigzag are row 0.
   return uprights
     ? { key: `cell-${column + 1}-${zigzag + 1}`, name: `column ${column + 1}, row ${zigzag + 1}`, colour }

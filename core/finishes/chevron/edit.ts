@@ -1,14 +1,16 @@
 import type { Strip } from "../../wall/strip";
 import { fillTool, north, tidy, type Editing } from "../editing";
 import { gridHandles } from "../gridHandles";
-import { turnAt } from "./design";
+import { fillByHand } from "../fillsByHand";
+import { designChevron } from "./design";
 import { layOutChevron } from "./layout";
 import type { ChevronSpec } from "./spec";
 
-/** Columns, rows and the rise; a cell that is filled takes its paint on in its turn. */
+/** Columns, rows and the rise; a cell is filled by hand. */
 export function editChevron(spec: ChevronSpec, strip: Strip): Editing {
   const layout = layOutChevron(spec, strip);
   const { left, bottom, column, columns, rows } = layout;
+  const { pieceAt } = designChevron(spec, strip)[0]!;
   return {
     handles: [
       ...gridHandles("columns", columns, strip.extent),
@@ -23,7 +25,7 @@ export function editChevron(spec: ChevronSpec, strip: Strip): Editing {
       },
     ],
     tools: [
-      fillTool((place, paint) => ({ path: ["colours"], set: { [turnAt(spec, layout, place)]: paint } })),
+      fillTool((place, paint) => fillByHand(spec.fills, (at) => pieceAt(at, "")?.key ?? null, place, paint)),
     ],
   };
 }

@@ -2,6 +2,8 @@ import { z } from "zod";
 import { wholeFitSchema } from "../../fit/schema";
 import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
+import { fillsSchema } from "../fillsByHand";
+import { colouringSchema } from "../gridColouring";
 
 /** Zigzags that climb over one column and fall over the next, in whole columns and rows. */
 export const chevronSpec = z.strictObject({
@@ -14,6 +16,8 @@ export const chevronSpec = z.strictObject({
     .describe("of the base that the tape leaves as a line"),
   uprights: z.boolean().default(false).describe("whether the columns are parted by upright lines"),
   colours: z.array(idSchema).min(1).max(50),
+  colouring: colouringSchema.optional().describe("how the cells are coloured; in turn when left out"),
+  fills: fillsSchema,
 });
 
 export type ChevronSpec = z.infer<typeof chevronSpec>;

@@ -4,6 +4,8 @@ import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
 import { checkLineWidth } from "../checkLineWidth";
+import { checkFills } from "../fillsByHand";
+import { designDiamonds } from "./design";
 import { layOutDiamonds } from "./layout";
 import type { DiamondsSpec } from "./spec";
 
@@ -20,5 +22,7 @@ export function checkDiamonds(spec: DiamondsSpec, strip: Strip): Finding[] {
   if (tip < acuteAngleDegrees) {
     findings.push({ code: "acute-angle", severity: "check", values: { degrees: tip }, at: null });
   }
-  return findings;
+  if (spec.fills.length === 0) return findings;
+  const { pieceAt } = designDiamonds({ ...spec, fills: [] }, strip)[0]!;
+  return [...findings, ...checkFills(spec.id, pieceAt, spec.fills, strip)];
 }

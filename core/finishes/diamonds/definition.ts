@@ -1,26 +1,67 @@
-import { defineFinish } from "../defineFinish";
+import { defineFinish, type CardField } from "../defineFinish";
+import { colouringFields, gridPaints } from "../gridColouring";
 import { wholeFitFields } from "../wholeFitFields";
 import { checkDiamonds } from "./check";
 import { designDiamonds } from "./design";
 import { editDiamonds } from "./edit";
-import { diamondsSpec } from "./spec";
+import { diamondsSpec, type DiamondsSpec } from "./spec";
 
 const starting = { width: 420, height: 600 } as const;
+
+/** An over-line that is added is as wide as the narrowest tape, mm. */
+const overLineMm = 18;
+
+const overLineFields = (overLines: DiamondsSpec["overLines"], colour: string): CardField[] =>
+  overLines
+    ? [
+        {
+          type: "paint",
+          label: "Over-lines",
+          path: ["overLines", "colour"],
+          value: overLines.colour,
+          mayBeNone: false,
+        },
+        { type: "length", label: "Their width", path: ["overLines", "width"], value: overLines.width },
+        { type: "action", label: "No over-lines", set: { overLines: undefined } },
+      ]
+    : [
+        {
+          type: "action",
+          label: "Lines over the diamonds",
+          set: { overLines: { colour, width: overLineMm } },
+        },
+      ];
 
 export const diamonds = defineFinish({
   kind: "diamonds",
   title: "Diamonds",
   spec: diamondsSpec,
-  paints: ({ colours }) => colours.map((id, index) => ({ path: ["colours", index], id })),
+  paints: (spec) => [
+    ...gridPaints(spec),
+    ...(spec.overLines ? [{ path: ["overLines", "colour"], id: spec.overLines.colour }] : []),
+  ],
   things: () => [],
   design: designDiamonds,
   check: checkDiamonds,
   fit: () => null,
-  card: ({ columns, rows, colours, lineWidth }, { extent }) => [
+  card: ({ columns, rows, colours, lineWidth, colouring, overLines }, { extent }) => [
     ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     { type: "colours", label: "Diamonds, and between", path: ["colours"], value: colours },
+    ...(colouring
+      ? [
+          ...colouringFields("Diamonds coloured", colouring, colouring.colours ?? [colours[0]!]),
+          { type: "action", label: "All alike", set: { colouring: undefined } } as const,
+        ]
+      : ([
+          {
+            type: "action",
+            label: "Colour them in turn",
+            set: { colouring: { rule: "alternate", colours: [colours[0]!, colours[1] ?? colours[0]!] } },
+          },
+        ] as const)),
+    ...overLineFields(overLines, colours[0]!),
   ],
   edit: editDiamonds,
   start: (_, paints, base) => ({

@@ -3,6 +3,9 @@ import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
 import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
+import { withFills } from "../fillsByHand";
+import { colourGrid } from "../gridColouring";
+import { designOverLines } from "./overLines";
 import { layOutDiamonds, type DiamondLayout } from "./layout";
 import type { DiamondsSpec } from "./spec";
 
@@ -10,6 +13,9 @@ import type { DiamondsSpec } from "./spec";
 export function designDiamonds(spec: DiamondsSpec, strip: Strip): Design[] {
   const layout = layOutDiamonds(spec, strip);
   const { left, bottom, columns, rows, width, height, share } = layout;
+  const { colouring } = spec;
+  const colours = colouring?.colours ?? [spec.colours[0]!];
+  const colourOf = colourGrid(colours, colouring ?? { rule: "alternate", seed: 1 }, columns, rows);
   const pieceAt = ({ x, y }: Point): Piece | null => {
     const [u, v] = [(x - left) / width, (y - bottom) / height];
     const [i, j] = [clamp(Math.floor(u), columns), clamp(Math.floor(v), rows)];
@@ -17,7 +23,7 @@ export function designDiamonds(spec: DiamondsSpec, strip: Strip): Design[] {
       return {
         key: `diamond-${i + 1}-${j + 1}`,
         name: `diamond ${i + 1}, row ${j + 1}`,
-        colour: spec.colours[0]!,
+        colour: colourOf(i, j),
       };
     }
     const between = spec.colours[1];
@@ -61,7 +67,13 @@ export function designDiamonds(spec: DiamondsSpec, strip: Strip): Design[] {
       }
     }
   }
-  return [{ lines: linesOf(layout, strip), dividers, pieceAt, tapedLines }];
+  const diamonds = {
+    lines: linesOf(layout, strip),
+    dividers,
+    pieceAt: withFills(pieceAt, spec.fills, strip),
+    tapedLines,
+  };
+  return spec.overLines ? [diamonds, designOverLines(spec.overLines, layout)] : [diamonds];
 }
 
 const clamp = (index: number, count: number): number => Math.min(count - 1, Math.max(0, index));

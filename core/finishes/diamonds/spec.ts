@@ -2,6 +2,8 @@ import { z } from "zod";
 import { wholeFitSchema } from "../../fit/schema";
 import { idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
+import { fillsSchema } from "../fillsByHand";
+import { colouringSchema } from "../gridColouring";
 
 /** Whole rhombi tip to tip in a grid; the cells between them take the second colour or stay base. */
 export const diamondsSpec = z.strictObject({
@@ -10,6 +12,12 @@ export const diamondsSpec = z.strictObject({
   rows: wholeFitSchema,
   colours: z.array(idSchema).min(1).max(2),
   lineWidth: lengthSchema({ min: 0, max: 500 }).default(0),
+  colouring: colouringSchema.optional().describe("how the diamonds are coloured; all alike when left out"),
+  fills: fillsSchema,
+  overLines: z
+    .strictObject({ colour: idSchema, width: lengthSchema({ min: 1, max: 500 }) })
+    .optional()
+    .describe("slanted lines over the diamonds, through their middles"),
 });
 
 export type DiamondsSpec = z.infer<typeof diamondsSpec>;

@@ -4,8 +4,8 @@ import { subtract, type Point } from "../../geometry/point";
 import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import { placeTolerance } from "../../wall/outline";
-import { partAt, type Strip } from "../../wall/strip";
-import { isOnSurface } from "../../wall/surface";
+import { isOnStrip, type Strip } from "../../wall/strip";
+import { strayFill } from "../fillsByHand";
 import type { TapedSegment } from "./layLines";
 import { layOutTapeLines } from "./layout";
 import type { TapeLinesSpec } from "./spec";
@@ -22,10 +22,7 @@ export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
         at: { x: x + part.offset, y },
       })),
     ),
-    ...strayFills.map((index): Finding => {
-      const [x, y] = spec.fills[index]!.at;
-      return { code: "fill-in-opening", severity: "check", values: { number: index + 1 }, at: { x, y } };
-    }),
+    ...strayFills.map((index) => strayFill(spec.id, spec.fills, index)),
     ...(alike > 0
       ? [{ code: "equal-neighbours", severity: "check", values: { pairs: alike }, at: null } as const]
       : []),
@@ -51,9 +48,4 @@ function angleBetween(first: TapedSegment, second: TapedSegment): number {
   const [u, v] = [first, second].map(({ path }) => subtract(path.b, path.a)) as [Point, Point];
   const angle = directionOf(Math.abs(u.x * v.y - u.y * v.x), Math.abs(u.x * v.x + u.y * v.y));
   return (angle * 180) / Math.PI;
-}
-
-function isOnStrip(strip: Strip, { x, y }: Point): boolean {
-  const { surface, offset } = partAt(strip, x);
-  return surface !== null && isOnSurface(surface, { x: x - offset, y });
 }

@@ -4,6 +4,7 @@ import { add, distance, dot, midpoint, scale, subtract, type Point } from "../..
 import { placeTolerance } from "../../wall/outline";
 import { partAt, type Strip } from "../../wall/strip";
 import { fillTool, written, type Editing, type Handle, type SpecChange, type Tool } from "../editing";
+import { fillByHand } from "../fillsByHand";
 import { faceAt } from "./findFaces";
 import { layOutTapeLines, type TapeLinesLayout } from "./layout";
 import type { TapeLinesSpec } from "./spec";
@@ -147,9 +148,5 @@ function fillAt(
     const piece = wall ? faceAt(wall, { x: x - offset, y }) : null;
     return piece === null ? null : wall!.faceOf[piece]!;
   };
-  const face = faceOf(place);
-  if (face === null) return null;
-  const index = spec.fills.findIndex(({ at: [x, y] }) => faceOf({ x, y }) === face);
-  if (index !== -1) return { path: ["fills", index], set: { colour } };
-  return { set: { fills: [...spec.fills, { at: written(place), colour }] } };
+  return fillByHand(spec.fills, faceOf, place, colour);
 }

@@ -1,4 +1,5 @@
 import type { Point } from "../../geometry/point";
+import { createSequence, shuffled } from "../../trade/randomSequence";
 import type { StripFace } from "./joinFaces";
 
 /** A search is given up after looking at so many faces; then neighbours may be alike. */
@@ -120,22 +121,4 @@ function seedAt(seed: number, { x, y }: Point): number {
     17,
   );
   return mixed >>> 1;
-}
-
-/** A multiplicative congruential sequence (Park and Miller), the same on every engine. */
-function createSequence(seed: number): () => number {
-  let state = (seed % 2147483646) + 1;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-}
-
-function shuffled(items: readonly string[], random: () => number): string[] {
-  const mixed = [...items];
-  for (let index = mixed.length - 1; index > 0; index--) {
-    const other = Math.floor(random() * (index + 1));
-    [mixed[index], mixed[other]] = [mixed[other]!, mixed[index]!];
-  }
-  return mixed;
 }

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
+import { fillsSchema } from "../fillsByHand";
 
 const place = lengthSchema(coordinateRange);
 const point = z.tuple([place, place]);
@@ -25,10 +26,7 @@ export const tapeLinesSpec = z.strictObject({
   ...finishEnvelope("tape-lines"),
   lines: z.array(lineSchema).max(500),
   lineWidth: lengthSchema({ min: 0, max: 500 }).default(0),
-  fills: z
-    .array(z.strictObject({ at: point, colour: idSchema }))
-    .max(2000)
-    .default([]),
+  fills: fillsSchema,
   shuffle: z
     .strictObject({ colours: z.array(idSchema).min(1).max(50), seed: z.int().min(0).max(2147483647) })
     .optional()
