@@ -1,4 +1,5 @@
 import type { Point } from "../geometry/point";
+import type { Texture } from "../trade/constants";
 import type { Visibility } from "../trade/visibleDifference";
 
 /** note: good to know. check: decide. stop: do not start like this. */
@@ -50,6 +51,11 @@ export interface FindingValues {
   "acute-angle": { degrees: number };
   "out-of-reach": { isOff: boolean; above: number };
   "cut-off": { over: number; room: number };
+  "no-room": { wanted: number; found: number };
+  "by-eye": { tolerance: number; areaM2: number };
+  "slit-tape": { line: number; sold: number };
+  "lines-up-with-nothing": { thing: string };
+  "texture-bleeds": { texture: Texture };
   "no-packs": { paint: string; needMl: number };
 }
 

@@ -57,6 +57,11 @@ const values: FindingValues = {
   "acute-angle": { degrees: 11.2 },
   "out-of-reach": { isOff: true, above: 0 },
   "cut-off": { over: 120, room: 900 },
+  "no-room": { wanted: 12, found: 7 },
+  "by-eye": { tolerance: 20, areaM2: 0.31 },
+  "slit-tape": { line: 20, sold: 24 },
+  "lines-up-with-nothing": { thing: "block 1" },
+  "texture-bleeds": { texture: "heavy" },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 

@@ -1,3 +1,4 @@
+import type { Texture } from "../trade/constants";
 import type { CureKind, Finding, FindingCode, FindingValues } from "./finding";
 import type { Speech } from "./speech";
 
@@ -182,6 +183,27 @@ export const findingMessages: {
     say: `The arch would reach ${length(over)} beyond the top of the painted wall and is cut off there.`,
     remedy: `Shorten the longest string to ${length(room)} or less, or lower the centre.`,
   }),
+  "no-room": ({ wanted, found }) => ({
+    say: `Only ${found} of ${wanted} lines find room at that angle and size.`,
+    remedy: "Allow sharper crossings or smaller faces, or be content with fewer lines.",
+  }),
+  "by-eye": ({ tolerance, areaM2 }, { length }) => ({
+    say: `Lines struck by eye may stray ${length(tolerance)}. Up to ${areaM2.toFixed(2)} m2 may change from one colour to the other.`,
+    remedy: "Write its colour on every area before the first coat, and mix a little more of each.",
+  }),
+  "slit-tape": ({ line, sold }, { length }) => ({
+    say: `No tape is sold ${length(line)} wide. The ${length(sold)} roll has to be slit or lapped for it.`,
+    remedy: "Slit the whole roll at once with a sharp knife, or make the line as wide as a tape.",
+  }),
+  "lines-up-with-nothing": ({ thing }) => ({
+    say: `${capital(thing)} lines up with nothing on the wall: no edge or middle of it meets one of anything else.`,
+    remedy: "Let an edge or its middle stand on that of an opening, a piece of furniture or the wall.",
+  }),
+  "texture-bleeds": ({ texture }) => ({
+    say: `${textureWords[texture]} lets paint creep under tape, and long straight or curved edges will look ragged.`,
+    remedy:
+      "Seal every edge with the colour under the tape and try one on a board first, or choose a finish with soft edges.",
+  }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,
     remedy: "List the tins that can be bought, with their prices.",
@@ -220,6 +242,14 @@ export function describeFinding(finding: Finding, speech: Speech): Message {
   const speak = findingMessages[finding.code] as (values: object, speech: Speech) => Message;
   return speak(finding.values, speech);
 }
+
+const textureWords: Record<Texture, string> = {
+  smooth: "A smooth wall",
+  light: "A light stipple",
+  heavy: "A heavy stipple",
+  brick: "Bare brick",
+  boards: "The joints of boards",
+};
 
 /** A line in a sentence: those of a pattern are known by what lies on their two sides. */
 const named = (line: string): string =>

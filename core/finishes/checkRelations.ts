@@ -1,17 +1,23 @@
 import type { Finding } from "../findings/finding";
 import type { Relation } from "../wall/clearance";
+import { cureRelation } from "./cureRelation";
+import type { Handle } from "./editing";
 
-/** Lines that just miss something or leave a sliver beside it, as findings without a cure. */
-export const checkRelations = (relations: readonly Relation[]): Finding[] =>
-  relations.flatMap(({ kind, gap, at, obstacle: { thing } }): Finding[] => {
-    switch (kind) {
-      case "near-miss":
-        return [{ code: "near-miss", severity: "check", at, values: { gap, thing } }];
-      case "sliver":
-        return [{ code: "sliver", severity: "check", at, values: { width: gap, thing } }];
-      case "meets":
-        return [];
-      default:
-        return kind satisfies never;
-    }
+/** Lines that just miss something or leave a sliver beside it, with the move that lets them meet it. */
+export function checkRelations(
+  id: string,
+  relations: readonly Relation[],
+  handles: () => readonly Handle[],
+): Finding[] {
+  const close = relations.filter(({ kind }) => kind !== "meets");
+  if (close.length === 0) return [];
+  const movable = handles();
+  return close.map((relation): Finding => {
+    const { kind, gap, at, obstacle } = relation;
+    const shared = { severity: "check", at, cure: cureRelation(id, relation, movable) } as const;
+    const { thing } = obstacle;
+    return kind === "sliver"
+      ? { code: "sliver", ...shared, values: { width: gap, thing } }
+      : { code: "near-miss", ...shared, values: { gap, thing } };
   });
+}

@@ -1,5 +1,5 @@
 import type { z } from "zod";
-import type { Finding } from "../findings/finding";
+import type { Cure, Finding } from "../findings/finding";
 import type { Candidate } from "../fit/candidates";
 import type { Point } from "../geometry/point";
 import type { Design } from "../pattern/pattern";
@@ -91,6 +91,8 @@ export interface FinishDefinition<Kind extends string, Schema extends z.ZodObjec
   card(spec: Spec, strip: Strip): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
   edit(spec: Spec, strip: Strip, context: FinishContext): Editing;
+  /** The change that lets it follow the floor or the ceiling, where a level line beside that makes a wedge. */
+  follow?(spec: Spec, strip: Strip, side: "top" | "bottom"): Cure | null;
   /** A first spec for a wall that has none. */
   start(strip: Strip, paints: readonly string[], base: string): Readonly<Record<string, unknown>>;
 }

@@ -1,14 +1,15 @@
-import type { Finding } from "../findings/finding";
+import type { Cure, Finding } from "../findings/finding";
 import type { FitReport } from "../finishes/defineFinish";
 import { finishOf } from "../finishes/registry";
 import { cutWall, type Layer } from "../pattern/cutWall";
-import type { Design, Pattern } from "../pattern/pattern";
+import type { Design, Pattern, WallLine } from "../pattern/pattern";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
 import { checkSurvey } from "../wall/checkSurvey";
 import { tinyFaceMm2 } from "../trade/constants";
 import { joinWalls, partAt, type Strip } from "../wall/strip";
 import { buildSurface, type Surface } from "../wall/surface";
 import type { Wall } from "../wall/schema";
+import type { SideName } from "../wall/wallShape";
 import type { Job, JobFinish } from "./schema";
 
 /** A wall with its finishes laid out on it. */
@@ -106,8 +107,28 @@ function layOutWall(
     surfaceM2,
     fit: top && report ? { finish: top.finish.id, report, offset: offsetOf(wall, top.strip) } : null,
     tapers,
-    findings: [...all, ...checkTapers(tapers, job.viewingDistance), ...checkTinyFaces(pattern)],
+    findings: [
+      ...all,
+      ...checkTapers(tapers, job.viewingDistance, (line, side) => followOf(finishes, line, side)),
+      ...checkTinyFaces(pattern),
+      ...checkTexture(wall, pattern),
+    ],
   };
+}
+
+/** The change that lets a line's finish follow a floor or ceiling that is out. */
+function followOf(finishes: readonly LaidFinish[], line: WallLine, side: SideName): Cure | null {
+  const laid = finishes.find(({ finish }) => finish.id === line.finish);
+  if (!laid || side === "left" || side === "right") return null;
+  return finishOf(laid.finish.kind).follow?.(laid.finish, laid.strip, side) ?? null;
+}
+
+/** Taped edges on a wall whose texture lets paint creep under tape. */
+function checkTexture({ texture }: Wall, { regions }: Pattern): Finding[] {
+  const isTaped = new Set(regions.map(({ colour }) => colour)).size > 1;
+  if (!isTaped || texture === "smooth" || texture === "light") return [];
+  const severity = texture === "boards" ? "note" : "check";
+  return [{ code: "texture-bleeds", severity, values: { texture }, at: null }];
 }
 
 /** Pieces too small to paint by themselves; they are kept, so that areas add up. */

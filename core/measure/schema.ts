@@ -1,10 +1,11 @@
 import { z } from "zod";
 import { parseLength } from "./parseLength";
-import { parseVolume } from "./parseQuantity";
+import { parseArea, parseVolume } from "./parseQuantity";
 import type { Parsed } from "./units";
 
 export const expectations = {
   length: `expected millimetres as a number, or a text with its unit such as "3.2 m", "840 mm" or "9' 4 3/8\\""`,
+  area: `expected square metres as a number, or a text with its unit such as "0.5 m2" or "4 ft2"`,
   volume: `expected millilitres as a number, or a text with its unit such as "250 ml", "1 L" or "8 fl oz"`,
 } as const;
 
@@ -30,10 +31,15 @@ export function volumeSchema(range: Range) {
   return quantitySchema(parseVolume, range, "volume", "ml");
 }
 
+/** An area in a document; parses to m2. */
+export function areaSchema(range: Range) {
+  return quantitySchema(parseArea, range, "area", "m2");
+}
+
 function quantitySchema(
   parse: (text: string) => Parsed,
   range: Range,
-  what: "length" | "volume",
+  what: keyof typeof expectations,
   unit: string,
 ) {
   return z
@@ -56,7 +62,7 @@ function quantitySchema(
       }
       return answer.value;
     })
-    .describe(what === "length" ? "mm, or a text with its unit" : "ml, or a text with its unit");
+    .describe(`${unit}, or a text with its unit`);
 }
 
 const longestQuote = 60;

@@ -7,7 +7,7 @@ import {
   toolKeepsMl,
   touchUpShare,
 } from "../trade/constants";
-import type { Texture } from "../wall/schema";
+import type { Texture } from "../trade/constants";
 import type { Paint } from "./schema";
 
 /** What one wall asks of one paint. */

@@ -1,17 +1,17 @@
-import type { Finding } from "../findings/finding";
-import type { SetOutLine } from "../pattern/pattern";
+import type { Cure, Finding } from "../findings/finding";
+import type { WallLine } from "../pattern/pattern";
 import { judgeTaper, taperFinding, type Taper } from "../wall/judgeTaper";
 import type { Surface } from "../wall/surface";
 import type { SideName } from "../wall/wallShape";
 
 /** A set-out line and the wedge between it and a side of the wall. */
 export interface LineTaper extends Taper {
-  readonly line: SetOutLine;
+  readonly line: WallLine;
 }
 
 /** The tapers of the lines that stand nearest to each side: level ones to floor and ceiling, plumb ones to the ends. */
 export function listTapers(
-  lines: readonly SetOutLine[],
+  lines: readonly WallLine[],
   surface: Surface,
   viewingDistance: number,
 ): LineTaper[] {
@@ -22,29 +22,30 @@ export function listTapers(
   });
 }
 
-function nearestTo(side: SideName, lines: readonly SetOutLine[]): SetOutLine | undefined {
+function nearestTo(side: SideName, lines: readonly WallLine[]): WallLine | undefined {
   const isLevelSide = side === "top" || side === "bottom";
   const axis = isLevelSide ? "y" : "x";
   const sign = side === "top" || side === "right" ? -1 : 1;
   return lines
     .filter((line) => line.kind === (isLevelSide ? "level" : "plumb"))
-    .reduce<SetOutLine | undefined>(
+    .reduce<WallLine | undefined>(
       (best, line) => (best && sign * best.path.a[axis] <= sign * line.path.a[axis] ? best : line),
       undefined,
     );
 }
 
 /** Lines whose wedge against a side that is out may show or will. */
-export function checkTapers(tapers: readonly LineTaper[], viewingDistance: number): Finding[] {
+export function checkTapers(
+  tapers: readonly LineTaper[],
+  viewingDistance: number,
+  cureOf: (line: WallLine, side: SideName) => Cure | null,
+): Finding[] {
   return tapers
     .filter(({ verdict }) => verdict !== "won't show")
-    .map(({ line, ...taper }) =>
-      taperFinding(
-        line.use,
-        line.path,
-        taper,
-        taper.verdict === "will show" ? "check" : "note",
-        viewingDistance,
-      ),
-    );
+    .map(({ line, ...taper }) => {
+      const severity = taper.verdict === "will show" ? "check" : "note";
+      const finding = taperFinding(line.use, line.path, taper, severity, viewingDistance);
+      const cure = cureOf(line, taper.side);
+      return cure ? { ...finding, cure } : finding;
+    });
 }

@@ -89,7 +89,7 @@ describe("tapers of set-out lines", () => {
       ["left", 200, 200, "won't show"],
       ["right", 3400, 3400, "won't show"],
     ]);
-    expect(checkTapers(tapers, 2500).map(({ code, severity }) => [code, severity])).toEqual([
+    expect(checkTapers(tapers, 2500, () => null).map(({ code, severity }) => [code, severity])).toEqual([
       ["taper-shows", "check"],
     ]);
   });

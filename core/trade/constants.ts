@@ -49,6 +49,7 @@ export const smallRollerUpToM2 = 3;
 
 /** A wall takes more paint than its area says, by its texture. */
 export const textureFactors = { smooth: 1, light: 1.1, heavy: 1.25, brick: 1.4, boards: 1.15 } as const;
+export type Texture = keyof typeof textureFactors;
 
 /** The level line is struck about here above the floor, where marks are made and read without bending. */
 export const levelLineMm = 1200;

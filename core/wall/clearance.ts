@@ -15,6 +15,7 @@ import { nameOf, type Surface } from "./surface";
 export interface Relation {
   readonly kind: "meets" | "near-miss" | "sliver";
   readonly obstacle: Obstacle;
+  readonly line: Segment;
   /** Distance in mm; 0 where they meet. */
   readonly gap: number;
   readonly at: Point;
@@ -91,12 +92,12 @@ export function relateLines(lines: readonly Segment[], obstacles: readonly Obsta
       if (isClear(line, obstacle)) continue;
       const { gap, at } = gapBetween(line, obstacle.points);
       if (gap <= placeTolerance) {
-        relations.push({ kind: "meets", obstacle, gap: 0, at });
+        relations.push({ kind: "meets", obstacle, line, gap: 0, at });
         continue;
       }
-      if (gap <= nearMissMm + placeTolerance) relations.push({ kind: "near-miss", obstacle, gap, at });
+      if (gap <= nearMissMm + placeTolerance) relations.push({ kind: "near-miss", obstacle, line, gap, at });
       if (obstacle.kind === "casing" && isSquare && gap < sliverMm - placeTolerance) {
-        relations.push({ kind: "sliver", obstacle, gap, at });
+        relations.push({ kind: "sliver", obstacle, line, gap, at });
       }
     }
   }

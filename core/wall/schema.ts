@@ -126,4 +126,3 @@ export type Run = z.infer<typeof runSchema>;
 export type Condition = Wall["conditions"][number];
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
-export type Texture = Wall["texture"];

@@ -1,9 +1,11 @@
-import type { Finding } from "../../findings/finding";
+import type { Cure, Finding } from "../../findings/finding";
 import { segment } from "../../geometry/curve";
 import { obstaclesOf, relateLines } from "../../wall/clearance";
 import type { Strip } from "../../wall/strip";
 import { checkRelations } from "../checkRelations";
-import { layOutBands } from "./layout";
+import { tidy } from "../editing";
+import { editBands } from "./edit";
+import { layOutBands, type Band } from "./layout";
 import type { BandsSpec } from "./spec";
 
 /** Bands that are off the wall or overlap after all, and edges that just miss something. */
@@ -20,16 +22,52 @@ export function checkBands(spec: BandsSpec, strip: Strip): Finding[] {
         severity: "check",
         values: { thing: `band ${index + 1}` },
         at: null,
+        cure: ontoWall(spec, index, from, to, strip),
       });
     }
     const before = bands[place - 1];
     if (before && from < before.to - 1e-6) {
       const values = { first: `band ${before.index + 1}`, second: `band ${index + 1}` };
-      findings.push({ code: "bands-overlap", severity: "stop", values, at: null });
+      const cure = closeGap(spec, before, bands[place]!);
+      findings.push({ code: "bands-overlap", severity: "stop", values, at: null, cure });
     }
   }
   if (spec.datum !== "level") return findings;
   const edges = bands.flatMap(({ from, to }) => [from, to]).filter((y) => y > minY && y < maxY);
   const lines = edges.map((y) => segment({ x: minX, y }, { x: maxX, y }));
-  return [...findings, ...checkRelations(relateLines(lines, obstaclesOf(strip)))];
+  const handles = () => editBands(spec, strip).handles;
+  return [...findings, ...checkRelations(spec.id, relateLines(lines, obstaclesOf(strip)), handles)];
+}
+
+/** A band back onto the wall by the shortest way. */
+function ontoWall(
+  { id, bands, datum }: BandsSpec,
+  index: number,
+  from: number,
+  to: number,
+  { extent }: Strip,
+): Cure | undefined {
+  if (bands[index]!.around !== undefined) return undefined;
+  const [low, high] = datum === "level" ? [extent.minY, extent.maxY] : [0, extent.maxY - extent.minY];
+  const start = from < low ? low : Math.max(low, high - (to - from));
+  const set = { from: tidy(start), to: tidy(start + to - from) };
+  return { kind: "onto-wall", count: 0, finish: id, path: ["bands", index], set };
+}
+
+/** The gap of one that lies around something, narrowed until it only meets its neighbour. */
+function closeGap({ id, bands }: BandsSpec, before: Band, after: Band): Cure | undefined {
+  const over = before.to - after.from;
+  const narrowed = [before, after].flatMap(({ index }) => {
+    const { around, gap = 0 } = bands[index]!;
+    return around !== undefined && gap >= over ? [{ index, gap: tidy(gap - over) }] : [];
+  })[0];
+  return (
+    narrowed && {
+      kind: "close-gap",
+      count: 0,
+      finish: id,
+      path: ["bands", narrowed.index],
+      set: { gap: narrowed.gap },
+    }
+  );
 }

@@ -4,6 +4,7 @@ import { cardOfBands } from "./card";
 import { checkBands } from "./check";
 import { designBands } from "./design";
 import { editBands } from "./edit";
+import { followSide } from "./follow";
 import { bandsSpec } from "./spec";
 
 export const bands = defineFinish({
@@ -25,6 +26,7 @@ export const bands = defineFinish({
   fit: () => null,
   card: cardOfBands,
   edit: editBands,
+  follow: followSide,
   start: ({ extent }, paints, base) => {
     // A band a tenth of the wall high, a third of the way up.
     const from = Math.round(extent.minY + (extent.maxY - extent.minY) / 3);

@@ -1,23 +1,33 @@
-import type { Finding } from "../../findings/finding";
+import type { Cure, Finding } from "../../findings/finding";
 import { arrange } from "../../geometry/arrange";
-import { boxOfContour, type Contour, type Segment } from "../../geometry/curve";
+import { boxOfContour, type Box, type Contour, type Segment } from "../../geometry/curve";
+import { add, scale } from "../../geometry/point";
+import { directionOf } from "../../geometry/trig";
 import { obstaclesOf, relateLines } from "../../wall/clearance";
 import { placeTolerance } from "../../wall/outline";
 import type { Strip } from "../../wall/strip";
+import { checkPin } from "../checkPin";
 import { checkRelations } from "../checkRelations";
+import { tidy, written } from "../editing";
+import { checkAlignment } from "./checkAlignment";
 import { contourOfBlock } from "./contourOfBlock";
-import type { BlocksSpec } from "./spec";
+import { editBlocks } from "./edit";
+import type { Block, BlocksSpec } from "./spec";
 
-/** Blocks whose sides cross themselves, that are off the wall, or whose sides just miss something. */
-export function checkBlocks({ blocks }: BlocksSpec, strip: Strip): Finding[] {
+/** Blocks whose sides cross themselves, that are off the wall, out of line, or whose sides just miss something. */
+export function checkBlocks(spec: BlocksSpec, strip: Strip): Finding[] {
+  const { blocks, id } = spec;
   const obstacles = obstaclesOf(strip);
+  const handles = () => editBlocks(spec, strip).handles;
+  const boxes = blocks.map((block) => boxOfContour(contourOfBlock(block, strip)));
   return blocks.flatMap((block, index): Finding[] => {
     const contour = contourOfBlock(block, strip);
     const thing = `block ${index + 1}`;
     if (block.shape === "polygon" && crossesItself(contour)) {
-      return [{ code: "shape-crosses", severity: "stop", values: { thing }, at: contour[0]!.a }];
+      const cure = untangle(id, index, block.points);
+      return [{ code: "shape-crosses", severity: "stop", values: { thing }, at: contour[0]!.a, cure }];
     }
-    const box = boxOfContour(contour);
+    const box = boxes[index]!;
     const { extent } = strip;
     if (
       box.maxX <= extent.minX ||
@@ -25,10 +35,17 @@ export function checkBlocks({ blocks }: BlocksSpec, strip: Strip): Finding[] {
       box.maxY <= extent.minY ||
       box.minY >= extent.maxY
     ) {
-      return [{ code: "off-wall", severity: "check", values: { thing }, at: null }];
+      const cure = ontoWall(id, index, block, box, strip);
+      return [{ code: "off-wall", severity: "check", values: { thing }, at: null, cure }];
     }
     const sides = contour.filter((curve): curve is Segment => curve.kind === "segment");
-    return checkRelations(relateLines(sides, obstacles));
+    const isFree = block.shape === "rectangle" && block.around === undefined;
+    const others = boxes.filter((_, other) => other !== index);
+    return [
+      ...checkRelations(id, relateLines(sides, obstacles), handles),
+      ...(isFree ? checkAlignment(id, index, box, others, strip) : []),
+      ...("centre" in block ? checkPin({ x: block.centre[0], y: block.centre[1] }, strip) : []),
+    ];
   });
 }
 
@@ -38,4 +55,38 @@ function crossesItself(contour: Contour): boolean {
     placeTolerance,
   );
   return faces.length !== 1 || loose.length > 0 || edges.length !== contour.length;
+}
+
+/** The corners in the order in which they lie around their middle. */
+function untangle(id: string, index: number, points: readonly (readonly [number, number])[]): Cure {
+  const corners = points.map(([x, y]) => ({ x, y }));
+  const middle = scale(corners.reduce(add), 1 / corners.length);
+  const turned = corners
+    .map((corner) => ({ corner, angle: directionOf(corner.y - middle.y, corner.x - middle.x) }))
+    .sort((a, b) => a.angle - b.angle);
+  const set = { points: turned.map(({ corner }) => written(corner)) };
+  return { kind: "untangle", count: 0, finish: id, path: ["blocks", index], set };
+}
+
+/** Brings what is off the wall back by the shortest way, to lie on it whole where it fits. */
+function ontoWall(id: string, index: number, block: Block, box: Box, { extent }: Strip): Cure | undefined {
+  const back = (low: number, high: number, from: number, to: number) =>
+    low < from ? from - low : high > to ? Math.max(to - high, from - low) : 0;
+  const by = {
+    x: back(box.minX, box.maxX, extent.minX, extent.maxX),
+    y: back(box.minY, box.maxY, extent.minY, extent.maxY),
+  };
+  const shared = { kind: "onto-wall", count: 0, finish: id, path: ["blocks", index] } as const;
+  switch (block.shape) {
+    case "rectangle":
+      if (block.around !== undefined) return undefined;
+      return { ...shared, set: { x: tidy(box.minX + by.x), y: tidy(box.minY + by.y) } };
+    case "polygon":
+      return { ...shared, set: { points: block.points.map(([x, y]) => written(add({ x, y }, by))) } };
+    case "circle":
+    case "half-circle":
+      return { ...shared, set: { centre: written(add({ x: block.centre[0], y: block.centre[1] }, by)) } };
+    default:
+      return block satisfies never;
+  }
 }

@@ -1,5 +1,5 @@
 import type { Finding } from "../../findings/finding";
-import { directionOf } from "../../geometry/trig";
+import { directionOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
 import { checkLineWidth } from "../checkLineWidth";
@@ -16,12 +16,16 @@ export function checkChevron(spec: ChevronSpec, strip: Strip): Finding[] {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * zigzags }, at: null }];
   }
   const left = Math.min(row - 2 * halfLineUp, spec.uprights ? column - 2 * halfLine : Infinity);
-  const findings = checkLineWidth(spec.lineWidth, left);
+  const findings = checkLineWidth(spec.id, spec.lineWidth, left);
   if (findings.some(({ severity }) => severity === "stop")) return findings;
   // A turn's angle is twice the angle between a zigzag and the plumb line.
   const turn = (2 * directionOf(column, spec.rise) * 180) / Math.PI;
   if (turn < acuteAngleDegrees) {
-    findings.push({ code: "acute-angle", severity: "check", values: { degrees: turn }, at: null });
+    // Half the least angle lies between a zigzag and the plumb line: rise = column / tan(7.5 degrees).
+    const { sin, cos } = sinCos((acuteAngleDegrees / 2 / 180) * Math.PI);
+    const set = { rise: Math.floor((column * cos) / sin) };
+    const cure = { kind: "open-angle", count: 0, finish: spec.id, set } as const;
+    findings.push({ code: "acute-angle", severity: "check", values: { degrees: turn }, at: null, cure });
   }
   if (spec.fills.length === 0) return findings;
   const { pieceAt } = designChevron({ ...spec, fills: [] }, strip)[0]!;

@@ -1,6 +1,6 @@
 import type { Finding } from "../../findings/finding";
 import { maximumCount } from "../../fit/schema";
-import { directionOf } from "../../geometry/trig";
+import { directionOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
 import { checkLineWidth } from "../checkLineWidth";
@@ -16,13 +16,28 @@ export function checkDiamonds(spec: DiamondsSpec, strip: Strip): Finding[] {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * rows }, at: null }];
   }
   const left = Math.min(width, height) * share;
-  const findings = checkLineWidth(spec.lineWidth, left);
+  const findings = checkLineWidth(spec.id, spec.lineWidth, left);
   if (findings.some(({ severity }) => severity === "stop")) return findings;
   const tip = (2 * directionOf(Math.min(width, height), Math.max(width, height)) * 180) / Math.PI;
   if (tip < acuteAngleDegrees) {
-    findings.push({ code: "acute-angle", severity: "check", values: { degrees: tip }, at: null });
+    const cure = {
+      kind: "open-angle",
+      count: 0,
+      finish: spec.id,
+      set: openTips(width, height, strip),
+    } as const;
+    findings.push({ code: "acute-angle", severity: "check", values: { degrees: tip }, at: null, cure });
   }
   if (spec.fills.length === 0) return findings;
   const { pieceAt } = designDiamonds({ ...spec, fills: [] }, strip)[0]!;
   return [...findings, ...checkFills(spec.id, pieceAt, spec.fills, strip)];
+}
+
+/** So many rows (or columns, if the diamonds lie flat) that their long way is at most the short one / tan(7.5 degrees). */
+function openTips(width: number, height: number, { extent }: Strip) {
+  const { sin, cos } = sinCos((acuteAngleDegrees / 2 / 180) * Math.PI);
+  const isUpright = height > width;
+  const span = isUpright ? extent.maxY - extent.minY : extent.maxX - extent.minX;
+  const count = Math.ceil((span * sin) / (Math.min(width, height) * cos));
+  return { [isUpright ? "rows" : "columns"]: { by: "count", count } };
 }

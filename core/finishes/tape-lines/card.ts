@@ -1,10 +1,24 @@
 import type { CardField } from "../defineFinish";
+import type { Strip } from "../../wall/strip";
 import type { TapeLinesSpec } from "./spec";
+import { keepThrown } from "./throwLines";
+
+/** A line struck by eye strays about this much, mm. */
+const byEyeMm = 20;
+const firstThrow = { count: 7, seed: 1 } as const;
 
 /** Each line's two ends, the line that the tape leaves, and how the faces get their colours. */
-export function cardOfTapeLines({ lines, lineWidth, shuffle, fills }: TapeLinesSpec): CardField[] {
+export function cardOfTapeLines(spec: TapeLinesSpec, strip: Strip): CardField[] {
+  const { lines, lineWidth, shuffle, fills, byEye } = spec;
   return [
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
+    ...randomFields(spec, strip),
+    ...(byEye === undefined
+      ? ([{ type: "action", label: "Struck by eye", set: { byEye: byEyeMm } }] as const)
+      : ([
+          { type: "length", label: "By eye, within", path: ["byEye"], value: byEye },
+          { type: "action", label: "Measured instead", set: { byEye: undefined } },
+        ] as const)),
     ...(shuffle
       ? ([
           {
@@ -41,5 +55,23 @@ export function cardOfTapeLines({ lines, lineWidth, shuffle, fills }: TapeLinesS
         { type: "action", label: "Take it out", set: { lines: lines.filter((_, other) => other !== index) } },
       ];
     }),
+  ];
+}
+
+/** How lines are thrown at random, until they are kept as they lie. */
+function randomFields(spec: TapeLinesSpec, strip: Strip): CardField[] {
+  const { random } = spec;
+  if (!random) return [{ type: "action", label: "Throw lines at random", set: { random: firstThrow } }];
+  return [
+    { type: "heading", label: "Thrown at random" },
+    { type: "count", label: "Lines", path: ["random", "count"], value: random.count },
+    { type: "angle", label: "Least angle", path: ["random", "leastAngle"], value: random.leastAngle },
+    { type: "action", label: "Throw again", set: { random: { ...random, seed: random.seed + 1 } } },
+    {
+      type: "action",
+      label: "Keep them as they lie",
+      set: { lines: keepThrown(spec, strip).lines, random: undefined },
+    },
+    { type: "action", label: "None at random", set: { random: undefined } },
   ];
 }

@@ -1,33 +1,64 @@
 import type { Finding } from "../../findings/finding";
+import { curveLength } from "../../geometry/curve";
 import { intersectCurves } from "../../geometry/intersectCurves";
 import { subtract, type Point } from "../../geometry/point";
 import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import { placeTolerance } from "../../wall/outline";
 import { isOnStrip, type Strip } from "../../wall/strip";
+import { checkLineWidth } from "../checkLineWidth";
 import { strayFill } from "../fillsByHand";
 import type { TapedSegment } from "./layLines";
+import type { WallFaces } from "./findFaces";
+import { cureAlike } from "./cureAlike";
+import { drawOn } from "./drawOn";
 import { layOutTapeLines } from "./layout";
 import type { TapeLinesSpec } from "./spec";
+import { throwLines } from "./throwLines";
 
 /** Loose ends, fills that colour nothing, neighbours alike, and corners too sharp to paint. */
 export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
   const { lines, walls, alike, strayFills } = layOutTapeLines(spec, strip);
   return [
+    ...checkLineWidth(spec.id, spec.lineWidth, Infinity),
     ...walls.flatMap(({ looseEnds, part }) =>
-      looseEnds.map(({ x, y }): Finding => ({
-        code: "loose-end",
-        severity: "check",
-        values: {},
-        at: { x: x + part.offset, y },
-      })),
+      looseEnds.map(({ x, y }): Finding => {
+        const at = { x: x + part.offset, y };
+        return { code: "loose-end", severity: "check", values: {}, at, cure: drawOn(spec, lines, at, strip) };
+      }),
     ),
     ...strayFills.map((index) => strayFill(spec.id, spec.fills, index)),
     ...(alike > 0
-      ? [{ code: "equal-neighbours", severity: "check", values: { pairs: alike }, at: null } as const]
+      ? [
+          {
+            code: "equal-neighbours",
+            severity: "check",
+            values: { pairs: alike },
+            at: null,
+            cure: cureAlike(spec, strip, alike),
+          } as const,
+        ]
       : []),
     ...sharpCorners(lines, strip),
+    ...(spec.random ? checkThrown(spec.random, strip) : []),
+    ...(spec.byEye === undefined ? [] : [byEye(spec.byEye, walls)]),
   ];
+}
+
+function checkThrown(random: NonNullable<TapeLinesSpec["random"]>, strip: Strip): Finding[] {
+  const found = throwLines(random, strip.extent).length;
+  return found < random.count
+    ? [{ code: "no-room", severity: "note", values: { wanted: random.count, found }, at: null }]
+    : [];
+}
+
+/** How much of the wall may change sides where lines stray. */
+function byEye(tolerance: number, walls: readonly WallFaces[]): Finding {
+  const lengths = walls.flatMap(({ edges }) =>
+    edges.flatMap(({ left, right, curve }) => (left === null || right === null ? [] : [curveLength(curve)])),
+  );
+  const areaM2 = (lengths.reduce((sum, length) => sum + length, 0) * tolerance) / 1e6;
+  return { code: "by-eye", severity: "note", values: { tolerance, areaM2 }, at: null };
 }
 
 function sharpCorners(lines: readonly TapedSegment[], strip: Strip): Finding[] {

@@ -4,20 +4,29 @@ import { add, distance, dot, midpoint, scale, subtract, type Point } from "../..
 import { placeTolerance } from "../../wall/outline";
 import { partAt, type Strip } from "../../wall/strip";
 import { fillTool, written, type Editing, type Handle, type SpecChange, type Tool } from "../editing";
+import { applyChange } from "../applyChange";
 import { fillByHand } from "../fillsByHand";
 import { faceAt } from "./findFaces";
 import { layOutTapeLines, type TapeLinesLayout } from "./layout";
+import { keepThrown } from "./throwLines";
 import type { TapeLinesSpec } from "./spec";
 
 /** Lines and their points can be moved, lines drawn and faces split, and a click fills a face. */
 export function editTapeLines(spec: TapeLinesSpec, strip: Strip): Editing {
   const layout = layOutTapeLines(spec, strip);
+  const all = keepThrown(spec, strip);
+  // Thrown lines are kept as they lie as soon as one of them is touched.
+  const kept = (change: SpecChange | null): SpecChange | null =>
+    change && spec.random ? { set: { lines: applyChange(all, change).lines, random: undefined } } : change;
+  const handles = all.lines.flatMap((_, index) => handlesOf(all, layout, index));
+  const fill = fillTool((place, paint) => fillAt(spec, strip, layout, place, paint));
   return {
-    handles: spec.lines.flatMap((_, index) => handlesOf(spec, layout, index)),
-    tools: [
-      ...drawingTools(spec, strip, layout),
-      fillTool((place, paint) => fillAt(spec, strip, layout, place, paint)),
-    ],
+    handles: handles.map((handle) => ({
+      ...handle,
+      moveTo: (place) => kept(handle.moveTo(place)),
+      remove: kept(handle.remove ?? null) ?? undefined,
+    })),
+    tools: [...drawingTools(spec, strip, layout), fill],
   };
 }
 

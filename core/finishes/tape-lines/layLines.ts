@@ -62,7 +62,7 @@ function acrossStrip(
 }
 
 /** The straight edges of the walls and their openings, in the strip's coordinates. */
-function edgesOf({ parts }: Strip): Segment[] {
+export function edgesOf({ parts }: Strip): Segment[] {
   return parts.flatMap(({ surface, offset }) =>
     (surface?.curves ?? []).flatMap(({ curve }) => {
       if (curve.kind !== "segment") return [];

@@ -4,6 +4,7 @@ import { faceAt, findFaces, type WallFaces } from "./findFaces";
 import { layLines, type TapedSegment } from "./layLines";
 import { joinFaces } from "./joinFaces";
 import { shuffleColours } from "./shuffleColours";
+import { keepThrown } from "./throwLines";
 import type { TapeLinesSpec } from "./spec";
 
 /** The lines of a strip, the faces between them, and their colours. */
@@ -30,8 +31,9 @@ export function layOutTapeLines(spec: TapeLinesSpec, strip: Strip): TapeLinesLay
   return layout;
 }
 
-function layOut(spec: TapeLinesSpec, strip: Strip): TapeLinesLayout {
-  const lines = layLines(spec, strip);
+/** As `layOutTapeLines`, without keeping it. */
+export function layOut(spec: TapeLinesSpec, strip: Strip): TapeLinesLayout {
+  const lines = layLines(keepThrown(spec, strip), strip);
   const parts = strip.parts.filter((part): part is StripPart & { surface: Surface } => part.surface !== null);
   const walls = parts.map((part) => findFaces(part, lines, spec.lineWidth));
   const places = parts.map(({ wall }) => strip.parts.findIndex((part) => part.wall.id === wall.id));

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
+import { areaSchema, coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
 
@@ -24,7 +24,19 @@ const lineSchema = z
 /** Taped lines and the faces between them, filled where a point says so or shuffled. */
 export const tapeLinesSpec = z.strictObject({
   ...finishEnvelope("tape-lines"),
-  lines: z.array(lineSchema).max(500),
+  lines: z.array(lineSchema).max(500).default([]),
+  random: z
+    .strictObject({
+      count: z.int().min(1).max(60),
+      seed: z.int().min(0).max(2147483647),
+      leastAngle: z.number().min(0).max(89).default(20).describe("degrees at which lines cross at the least"),
+      leastFace: areaSchema({ min: 0, max: 100 }).default(0.03),
+    })
+    .optional()
+    .describe("full lines thrown at random, besides the others"),
+  byEye: lengthSchema({ min: 1, max: 500 })
+    .optional()
+    .describe("how far a line may stray that is struck by eye from a sketch"),
   lineWidth: lengthSchema({ min: 0, max: 500 }).default(0),
   fills: fillsSchema,
   shuffle: z
