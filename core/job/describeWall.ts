@@ -8,6 +8,7 @@ import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
 import type { Pass } from "../rounds/listPasses";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
+import { listOrdinates } from "../setout/listOrdinates";
 import { listMarks, type Mark } from "../setout/listMarks";
 import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
@@ -36,6 +37,7 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     return {
       ...shared,
       radii: [],
+      ordinates: [],
       regions: [],
       lines: [],
       level: null,
@@ -70,6 +72,18 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
         radius,
         reading: formatReading(roundToDivision(radius, job.tapeDivision), job.units),
       })),
+    ),
+    ordinates: listOrdinates(laid.pattern, laid.surface, job.tapeDivision).map(
+      ({ centre, points, ...curve }) => ({
+        ...curve,
+        centre: toPoint(centre),
+        points: points.map(({ x, y, along, up }) => ({
+          x,
+          y,
+          along: formatReading(along, job.units),
+          up: formatReading(up, job.units),
+        })),
+      }),
     ),
     level: describeLevel(job, level!, marks),
     marks: marks.map((mark) => describeMark(mark, job)),

@@ -43,6 +43,16 @@ describe("arches", () => {
     ).toHaveLength(1);
   });
 
+  it("give heights for a batten where no pin can be held: on the circle, and no chord more than 1 mm off it", () => {
+    expect(wallOf([arch()]).ordinates).toEqual([]);
+    const [outer, ...inner] = wallOf([arch({ centre: [2000, -500] })]).ordinates;
+    expect(inner.map(({ radius }) => radius)).toEqual([1160, 1120, 960]);
+    // On the wall from 2000 - sqrt(1400^2 - 500^2) = 692.3 on: steps of 100 sag 100^2 / (8 x 1400) = 0.9.
+    expect(outer!.points.map(({ x }) => x)).toEqual(Array.from({ length: 27 }, (_, k) => 700 + 100 * k));
+    for (const { x, y } of outer!.points) expect(Math.hypot(x - 2000, y + 500)).toBeCloseTo(1400, 6);
+    expect(outer!.points[13]).toMatchObject({ x: 2000, along: "2000 mm", up: "900 mm" });
+  });
+
   it("say when the pin cannot be held and when the ceiling cuts them off", () => {
     const codes = (more: object) => wallOf([arch(more)]).findings.map(({ code }) => code);
     expect(codes({})).toEqual([]);

@@ -34,9 +34,20 @@ export interface PlanWall {
   marks: PlanMark[];
   checks: PlanMark[];
   radii: { centre: PlanPoint; radius: number; reading: string }[];
+  /** Curves whose pin finds no hold or is out of reach: for each place along, a height. */
+  ordinates: PlanOrdinates[];
   tape: PlanTape[];
   fit: PlanFit | null;
   findings: PlanFinding[];
+}
+
+export interface PlanOrdinates {
+  centre: PlanPoint;
+  radius: number;
+  use: string;
+  /** Over the centre, or under it. */
+  part: "upper" | "lower";
+  points: { x: number; y: number; along: string; up: string }[];
 }
 
 export interface PlanRegion {

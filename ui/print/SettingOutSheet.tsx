@@ -3,6 +3,7 @@ import { formatArea, formatLength, formatRun, formatSpan, formatVolume } from "@
 import type { Plan, PlanTape, PlanWall } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
+import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
 import { tapeAtMark } from "@/ui/stations/mark/tapeAtMark";
@@ -94,6 +95,11 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
             <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading }) => reading).join(", ")}.`}</Measure>
           </p>
         )}
+        <OrdinateTable
+          ordinates={planned.ordinates}
+          units={job.units}
+          from={wall.survey ? "the level line" : "the floor"}
+        />
         {planned.checks.length > 0 && (
           <p className="pt-1.5">
             <Measure>{`Prove it: the same readings on the far edge; the wall ends at ${planned.checks.at(-1)!.reading}.`}</Measure>

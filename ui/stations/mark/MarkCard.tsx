@@ -8,6 +8,7 @@ import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { Button } from "@/ui/parts/Button";
+import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { CallOut } from "./CallOut";
 import { madeAlong, measuredFrom } from "./markWords";
@@ -105,6 +106,16 @@ export function MarkCard({ wallId }: { wallId: string }) {
                   </li>
                 ))}
               </ul>
+            </section>
+          )}
+          {plan.ordinates.length > 0 && (
+            <section aria-label="Curves by heights" className="border-t border-hairline py-3">
+              <h3 className="text-lg font-bold">Curves by heights</h3>
+              <OrdinateTable
+                ordinates={plan.ordinates}
+                units={job.units}
+                from={found.wall.survey ? "the level line" : "the floor"}
+              />
             </section>
           )}
           {plan.checks.length > 0 && (
