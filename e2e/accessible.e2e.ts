@@ -1,20 +1,5 @@
-import { readFileSync } from "node:fs";
-import { createRequire } from "node:module";
-import type { Page } from "@playwright/test";
+import { faultsOn } from "./support/faults";
 import { expect, makeJob, stripedWall, test } from "./support/test";
-
-const axeSource = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
-
-async function faultsOn(page: Page): Promise<string[]> {
-  await page.evaluate(axeSource);
-  return page.evaluate(async () => {
-    const { axe } = window as unknown as {
-      axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
-    };
-    const { violations } = await axe.run();
-    return violations.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 160)}`));
-  });
-}
 
 const plate = { id: "s", kind: "plate", x: 310, y: 1150, width: 86, height: 86 };
 const survey = {

@@ -7,6 +7,7 @@ import type { Speech } from "./speech";
 const speech: Speech = {
   length: (mm) => `<${mm} long>`,
   error: (mm) => `<${mm} off>`,
+  area: (m2) => `<${m2} m2>`,
   volume: (ml) => `<${ml} ml>`,
   paint: (id) => `<${id}>`,
 };

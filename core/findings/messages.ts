@@ -187,8 +187,8 @@ export const findingMessages: {
     say: `Only ${found} of ${wanted} lines find room at that angle and size.`,
     remedy: "Allow sharper crossings or smaller faces, or be content with fewer lines.",
   }),
-  "by-eye": ({ tolerance, areaM2 }, { length }) => ({
-    say: `Lines struck by eye may stray ${length(tolerance)}. Up to ${areaM2.toFixed(2)} m2 may change from one colour to the other.`,
+  "by-eye": ({ tolerance, areaM2 }, { length, area }) => ({
+    say: `Lines struck by eye may stray ${length(tolerance)}. Up to ${area(areaM2)} may change from one colour to the other.`,
     remedy: "Write its colour on every area before the first coat, and mix a little more of each.",
   }),
   "slit-tape": ({ line, sold }, { length }) => ({

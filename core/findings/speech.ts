@@ -3,6 +3,7 @@ export interface Speech {
   length(mm: number): string;
   /** An error or a tolerance: fine, and never rounded down to nothing. */
   error(mm: number): string;
+  area(m2: number): string;
   volume(ml: number): string;
   paint(id: string): string;
 }

@@ -19,8 +19,9 @@ export function Ledger() {
   const rolls = plan.tapeTotals.map(
     (total) => `${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"} of ${total.width} mm`,
   );
+  // A difference that would be spoken as nothing is none.
   const change = (now: number, then: number | undefined, speak: (by: number) => string) =>
-    then === undefined || Math.abs(now - then) < 1e-6
+    then === undefined || speak(Math.abs(now - then)) === speak(0)
       ? null
       : `${now > then ? "+" : "−"}${speak(Math.abs(now - then))}`;
   return (

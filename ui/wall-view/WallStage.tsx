@@ -118,13 +118,19 @@ export function WallStage({ wallId, layer, beside = [] }: Props) {
           {beside.map((other) => (
             <g
               key={other.wall.id}
+              role="img"
+              aria-label={`${other.wall.name ?? other.wall.id}, around the corner`}
               opacity={0.6}
               transform={`translate(${frame.x(other.offset)} ${frame.y(boxOfWall(other.wall).maxY)}) scale(${view.scale})`}
             >
               <WallDrawing wall={other.wall} plan={other.plan} paints={job.paints} />
             </g>
           ))}
-          <g transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${view.scale})`}>
+          <g
+            role="img"
+            aria-label={`${wall.name ?? wall.id}, as it will look`}
+            transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${view.scale})`}
+          >
             <WallDrawing
               wall={wall}
               plan={found.plan}

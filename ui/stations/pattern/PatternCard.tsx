@@ -5,13 +5,14 @@ import { useState } from "react";
 import { finishOf } from "@/core/finishes/registry";
 import type { JobFinish } from "@/core/job/schema";
 import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
-import { useDocument, useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import { useDocument, useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { changeById, type FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { FindingList } from "@/ui/parts/FindingList";
 import { findingsAt } from "@/ui/wall-view/findingsAt";
 import { CandidateList } from "./CandidateList";
 import { FinishFields } from "./FinishFields";
+import { ColourShares } from "./ColourShares";
 import { DrawingTools } from "./DrawingTools";
 import { FinishPicker } from "./FinishPicker";
 import { usePatternHand } from "./patternHand";
@@ -21,6 +22,7 @@ import { finishInHand, useHandedFinish } from "./useEditing";
 export function PatternCard({ wallId }: { wallId: string }) {
   const found = useWall(wallId);
   const job = useJob();
+  const wholePlan = usePlan();
   const document = useDocument();
   const change = useJobState((state) => state.change);
   const { finish: inHand, take: setInHand } = usePatternHand();
@@ -70,6 +72,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
   const takeOff = () =>
     change((before) => ({ ...before, finishes: before.finishes.filter(({ id }) => id !== spec.id) }));
   const definition = finishOf(spec.kind);
+  const wallsInHand = wholePlan.walls.filter(({ id }) => isOnWall(job, spec, id));
   const decisions = findingsAt(plan, "pattern");
   return (
     <>
@@ -94,6 +97,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
           <FindingList findings={decisions} />
         </section>
       )}
+      <ColourShares walls={wallsInHand} />
       {plan?.fit?.finish === spec.id && (
         <CandidateList
           wall={wall}

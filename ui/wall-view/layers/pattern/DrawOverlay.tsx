@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { distance, type Point } from "@/core/geometry/point";
-import { snapPoint, type SnappedPoint } from "@/core/setout/snapPoint";
+import { snapPoint, type SnappedPoint, type SnapTargets } from "@/core/setout/snapPoint";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import type { Drawing } from "@/ui/stations/pattern/useDrawing";
 import { useSnapTargets } from "@/ui/stations/pattern/useEditing";
@@ -31,7 +31,7 @@ export function DrawOverlay({ drawing, frame }: Props) {
   const { handed, tool, points } = drawing;
   const { strip, offset } = handed;
   const placing = placingOf(frame, offset);
-  const targets = useSnapTargets(handed, noLines)!;
+  const targets = useSteadyTargets(drawing);
   const middles = useMiddles(drawing);
   const group = useRef<SVGGElement>(null);
   const [pencil, setPencil] = useState<SnappedPoint | null>(null);
@@ -126,6 +126,14 @@ export function DrawOverlay({ drawing, frame }: Props) {
         ))}
     </g>
   );
+}
+
+/** What points line up with: the wall as it was before the first of them, without what is only shown so far. */
+function useSteadyTargets({ handed, points }: Drawing): SnapTargets {
+  const now = useSnapTargets(handed, noLines)!;
+  const [steady, setSteady] = useState(now);
+  if (points.length === 0 && steady !== now) setSteady(now);
+  return steady;
 }
 
 /** Places well inside the pieces of the strip's walls, for a tool that is put on one. */

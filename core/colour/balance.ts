@@ -1,0 +1,49 @@
+import { lab65, parse } from "culori";
+
+export type Tone = "light" | "middle" | "dark";
+
+/** Lightness L* (CIE 1976, 0 to 100) from which a paint reads as light, and under which it reads as dark. */
+const lightFrom = 70;
+const darkUnder = 40;
+
+/** How light a paint reads, from its sRGB colour as #rrggbb. */
+export function toneOf(hex: string): Tone {
+  const colour = parse(hex);
+  const lightness = colour ? lab65(colour).l : 100;
+  return lightness >= lightFrom ? "light" : lightness < darkUnder ? "dark" : "middle";
+}
+
+/** One paint's part in a pattern. */
+export interface ColourShare {
+  readonly colour: string;
+  readonly tone: Tone;
+  readonly pieces: number;
+  readonly areaM2: number;
+  /** Of everything that was given, 0 to 1. */
+  readonly share: number;
+}
+
+/** How much of a pattern each paint takes, the largest first, and how light, middle and dark share it. */
+export function balanceColours(
+  regions: readonly { readonly colour: string; readonly area_m2: number }[],
+  hexOf: (colour: string) => string,
+): { shares: ColourShare[]; tones: Readonly<Record<Tone, number>> } {
+  const totals = new Map<string, { pieces: number; areaM2: number }>();
+  let whole = 0;
+  for (const { colour, area_m2 } of regions) {
+    const { pieces, areaM2 } = totals.get(colour) ?? { pieces: 0, areaM2: 0 };
+    totals.set(colour, { pieces: pieces + 1, areaM2: areaM2 + area_m2 });
+    whole += area_m2;
+  }
+  const shares = [...totals]
+    .map(([colour, total]): ColourShare => ({
+      colour,
+      tone: toneOf(hexOf(colour)),
+      ...total,
+      share: whole > 0 ? total.areaM2 / whole : 0,
+    }))
+    .sort((a, b) => b.areaM2 - a.areaM2 || (a.colour < b.colour ? -1 : 1));
+  const tones = { light: 0, middle: 0, dark: 0 };
+  for (const { tone, share } of shares) tones[tone] += share;
+  return { shares, tones };
+}
