@@ -78,6 +78,7 @@ const reasons: ReasonValues = {
   "leaves-sliver": { thing: "the hatch", gap: 30 },
   meets: { thing: "the plate" },
   clears: { thing: "the plate" },
+  "clears-all": {},
   "remainder-seen": { difference: 20 },
   "centred-on": { thing: "the hatch" },
   "datum-level": { against: "ceiling", verdict: "will show" },

@@ -14,6 +14,7 @@ export interface ReasonValues {
   "leaves-sliver": { thing: string; gap: number };
   meets: { thing: string };
   clears: { thing: string };
+  "clears-all": Record<never, never>;
   "remainder-seen": { difference: number };
   "centred-on": { thing: string };
   "datum-level": { against: "floor" | "ceiling"; verdict: Visibility };
@@ -45,6 +46,7 @@ export const reasonMessages: {
   "just-misses": ({ thing, gap }, { length }) => `A line just misses ${thing} by ${length(gap)}.`,
   "leaves-sliver": ({ thing, gap }, { length }) => `Leaves a ${length(gap)} strip beside ${thing}.`,
   meets: ({ thing }) => `A line meets ${thing}.`,
+  "clears-all": () => "Both edges clear everything on the wall.",
   clears: ({ thing }) => `Clears ${thing}.`,
   "remainder-seen": ({ difference }, { length }) =>
     `Neighbours differ by ${length(difference)}, which may show.`,

@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import type { Cure, Finding } from "../findings/finding";
+import type { Offer } from "../fit/offer";
 import type { Candidate } from "../fit/candidates";
 import type { Point } from "../geometry/point";
 import type { Design } from "../pattern/pattern";
@@ -87,6 +88,8 @@ export interface FinishDefinition<Kind extends string, Schema extends z.ZodObjec
   check(spec: Spec, strip: Strip, context: FinishContext): readonly Finding[];
   /** How it divides the wall and could otherwise; null for a finish that divides nothing. */
   fit(spec: Spec, strip: Strip, context: FinishContext): FitReport | null;
+  /** Ranked ways to lay it out otherwise, for a finish that is not divided as `fit` reports. */
+  offers?(spec: Spec, strip: Strip, context: FinishContext): readonly Offer[];
   /** The few numbers that the card shows. */
   card(spec: Spec, strip: Strip): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */

@@ -1,9 +1,10 @@
+import { describeOfferTitle } from "../findings/offerTitles";
 import { describeReason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
 import type { Candidate } from "../fit/candidates";
 import { worstReadingError } from "../fit/proof";
 import { flattenContour, flattenPath } from "../geometry/flatten";
-import type { Point } from "../geometry/point";
+import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
 import type { Pass } from "../rounds/listPasses";
@@ -38,6 +39,7 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       ...shared,
       radii: [],
       ordinates: [],
+      diagonals: [],
       regions: [],
       lines: [],
       level: null,
@@ -45,6 +47,7 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       checks: [],
       tape: [],
       fit: null,
+      offers: [],
     };
   const { marks, checks } = listMarks(laid.pattern, laid.surface, job.tapeDivision);
   return {
@@ -73,6 +76,13 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
         reading: formatReading(roundToDivision(radius, job.tapeDivision), job.units),
       })),
     ),
+    diagonals: laid.pattern.diagonals.map(({ use, from, to }) => ({
+      use,
+      from: toPoint(from),
+      to: toPoint(to),
+      length: distance(from, to),
+      reading: formatReading(roundToDivision(distance(from, to), job.tapeDivision), job.units),
+    })),
     ordinates: listOrdinates(laid.pattern, laid.surface, job.tapeDivision).map(
       ({ centre, points, ...curve }) => ({
         ...curve,
@@ -90,6 +100,14 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     checks: checks.map((mark) => describeMark(mark, job)),
     tape: describeTape(job, wall, passes),
     fit: describeFit(job, wall, marks, speech),
+    offers: wall.offers.map(({ finish, offer: { title, reasons, tapeMm, set, ...rest } }) => ({
+      finish,
+      title: describeOfferTitle(title, speech),
+      ...rest,
+      why: reasons.map((reason) => describeReason(reason, speech)),
+      ...(tapeMm !== undefined && { tape_m: tapeMm / 1000 }),
+      change: { label: "Use this", finish, set },
+    })),
   };
 }
 

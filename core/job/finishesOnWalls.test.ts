@@ -202,12 +202,14 @@ describe("blocks and bands", () => {
     const block = { shape: "rectangle", around: "bench", side: 150, above: 500, colour: "kelp" };
     const wall = wallOf([{ kind: "blocks", blocks: [block] }], { fixtures: [bench] });
     expect(areasOf(wall, "kelp")).toEqual([expect.closeTo(1.8 * 1.32, 9)]);
-    // Two plumb sides and one top; the foot is the floor.
+    // The top up the wall's end, then two plumb sides along the level line; the foot is the floor.
     expect(wall.marks.map(({ axis, at }) => [axis, at])).toEqual([
-      ["x", 2550],
       ["y", 1320],
       ["x", 750],
+      ["x", 2550],
     ]);
+    // It is square when both diagonals read sqrt(1800^2 + 1320^2) = 2232.1.
+    expect(wall.diagonals.map(({ reading }) => reading)).toEqual(["2232 mm", "2232 mm"]);
   });
 
   it("lays later blocks over earlier ones, as clipping polygons does", () => {
@@ -322,6 +324,6 @@ describe("finishes that lie over each other", () => {
     };
     const marks = wallOf([stripes, over]).marks.filter(({ axis }) => axis === "x");
     // Stripe lines at 2400 to 3600; those under the block are not marked, its own side is.
-    expect(marks.map(({ at }) => at)).toEqual([2400, 2800, 3200, 3600, 2200]);
+    expect(marks.map(({ at }) => at)).toEqual([2200, 2400, 2800, 3200, 3600]);
   });
 });

@@ -1,4 +1,5 @@
 import type { Cure, Finding } from "../findings/finding";
+import type { Offer } from "../fit/offer";
 import type { FitReport } from "../finishes/defineFinish";
 import { finishOf } from "../finishes/registry";
 import { cutWall, type Layer } from "../pattern/cutWall";
@@ -22,6 +23,7 @@ export interface LaidOutWall {
   readonly surfaceM2: number;
   /** The division of the finish on top, and where its strip's x = 0 lies on this wall. */
   readonly fit: { readonly finish: string; readonly report: FitReport; readonly offset: number } | null;
+  readonly offers: readonly { readonly finish: string; readonly offer: Offer }[];
   readonly tapers: readonly LineTaper[];
   readonly findings: readonly Finding[];
 }
@@ -32,6 +34,7 @@ interface LaidFinish {
   readonly strip: Strip;
   readonly checks: readonly Finding[];
   readonly isStopped: boolean;
+  readonly offers: readonly Offer[];
   /** The lowest first. */
   readonly designs: readonly Design[];
 }
@@ -66,7 +69,8 @@ export const stripOfFinish = (job: Job, finish: Pick<JobFinish, "on">): Strip =>
   joinWalls(wallsOfFinish(job, finish), (wall) => buildSurface(wall).surface);
 
 function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
-  if (strip.corners.length === 0) return { finish, strip, checks: [], isStopped: true, designs: [] };
+  if (strip.corners.length === 0)
+    return { finish, strip, checks: [], isStopped: true, offers: [], designs: [] };
   const definition = finishOf(finish.kind);
   const checks = definition.check(finish, strip, job);
   const isStopped = checks.some((finding) => finding.severity === "stop");
@@ -75,6 +79,7 @@ function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
     strip,
     checks,
     isStopped,
+    offers: isStopped ? [] : (definition.offers?.(finish, strip, job) ?? []),
     designs: isStopped ? [] : definition.design(finish, strip, job),
   };
 }
@@ -86,7 +91,7 @@ function layOutWall(
   findings: readonly Finding[],
   finishes: readonly LaidFinish[],
 ): LaidOutWall {
-  const bare = { wall, surface, laid: null, fit: null, tapers: [] };
+  const bare = { wall, surface, laid: null, fit: null, offers: [], tapers: [] };
   if (!surface) return { ...bare, surfaceM2: 0, findings };
   const surfaceM2 = surface.area / 1e6;
   const survey = checkSurvey(surface, job.viewingDistance);
@@ -106,6 +111,7 @@ function layOutWall(
     laid: { surface, pattern },
     surfaceM2,
     fit: top && report ? { finish: top.finish.id, report, offset: offsetOf(wall, top.strip) } : null,
+    offers: finishes.flatMap(({ finish, offers }) => offers.map((offer) => ({ finish: finish.id, offer }))),
     tapers,
     findings: [
       ...all,

@@ -34,11 +34,27 @@ export interface PlanWall {
   marks: PlanMark[];
   checks: PlanMark[];
   radii: { centre: PlanPoint; radius: number; reading: string }[];
+  /** Lengths between corners that prove what is set out to be square. */
+  diagonals: { use: string; from: PlanPoint; to: PlanPoint; length: number; reading: string }[];
   /** Curves whose pin finds no hold or is out of reach: for each place along, a height. */
   ordinates: PlanOrdinates[];
   tape: PlanTape[];
   fit: PlanFit | null;
+  /** Ranked ways to lay out the finishes that are not divided as `fit` tells. */
+  offers: PlanOffer[];
   findings: PlanFinding[];
+}
+
+export interface PlanOffer {
+  finish: string;
+  title: string;
+  verdict: "good" | "fair" | "poor";
+  score: number;
+  why: string[];
+  /** Lines to tape, where that is known beforehand. */
+  tape_m?: number;
+  isChosen: boolean;
+  change: PlanChange;
 }
 
 export interface PlanOrdinates {

@@ -10,6 +10,7 @@ import { isOnSurface, type Surface } from "../wall/surface";
 import { clipToOutline } from "./clipToOutline";
 import type {
   Design,
+  Diagonal,
   Pattern,
   PatternEdge,
   Piece,
@@ -71,6 +72,7 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, wall.id),
     centres: layers.flatMap((layer) => centresOn(layer, surface)),
     tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
+    diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
   };
 }
 
@@ -112,6 +114,22 @@ const tapedOn = (layer: Layer, wall: string): TapedLine[] =>
     path: moveCurve(path, -layer.offset, 0),
     width,
   }));
+
+/** Diagonals with both ends on this wall, to be read with a tape along it. */
+function diagonalsOn({ design, offset }: Layer, { extent }: Surface): Diagonal[] {
+  const isOn = ({ x, y }: Point) =>
+    x >= extent.minX - placeTolerance &&
+    x <= extent.maxX + placeTolerance &&
+    y >= extent.minY - placeTolerance &&
+    y <= extent.maxY + placeTolerance;
+  return (design.diagonals ?? [])
+    .map(({ from, to, use }) => ({
+      use,
+      from: { x: from.x - offset, y: from.y },
+      to: { x: to.x - offset, y: to.y },
+    }))
+    .filter(({ from, to }) => isOn(from) && isOn(to));
+}
 
 /**
  * Lines that bound something that is seen. A guide, which divides nothing itself, is needed as long as anything of its

@@ -21,6 +21,8 @@ export interface Design {
   readonly centres?: readonly StringCentre[];
   /** Lines that one tape leaves in what is under it; their two edges are dividers of the same id. */
   readonly tapedLines?: readonly TapedLine[];
+  /** Lengths that prove that what is set out is square. */
+  readonly diagonals?: readonly Diagonal[];
   /** The curves that divide pieces; the source is the id of a line, or a name of its own. */
   readonly dividers: readonly Divider[];
   /** The piece at a point of a wall that lies on no divider; null for what this finish leaves uncovered. */
@@ -30,6 +32,13 @@ export interface Design {
 /** A dividing curve; one that follows a wall's own floor or ceiling divides that wall alone. */
 export interface Divider extends SourcedCurve<string> {
   readonly wall?: string;
+}
+
+/** Two corners whose distance is read to prove that what lies between them is square. */
+export interface Diagonal {
+  readonly from: Point;
+  readonly to: Point;
+  readonly use: string;
 }
 
 /** A straight stretch of tape whose whole width stays as a visible line; several may share an id. */
@@ -94,4 +103,5 @@ export interface Pattern {
   readonly lines: readonly WallLine[];
   readonly centres: readonly StringCentre[];
   readonly tapedLines: readonly TapedLine[];
+  readonly diagonals: readonly Diagonal[];
 }

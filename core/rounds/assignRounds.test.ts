@@ -21,7 +21,7 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
     face,
     at: interiorPoint(face),
   }));
-  return { regions, edges, lines: [], centres: [], tapedLines: [] };
+  return { regions, edges, lines: [], centres: [], tapedLines: [], diagonals: [] };
 }
 
 const roundsOf = (pattern: Pattern, base: string) => assignRounds([{ pattern, base }])[0]!;

@@ -1,7 +1,7 @@
 import { roundToDivision } from "../measure/roundToDivision";
 import { distanceToSegment } from "../geometry/distanceToSegment";
 import type { Point } from "../geometry/point";
-import type { Pattern } from "../pattern/pattern";
+import type { Pattern, WallLine } from "../pattern/pattern";
 import { placeTolerance } from "../wall/outline";
 import { offsetAt } from "../wall/polyline";
 import type { Surface } from "../wall/surface";
@@ -24,7 +24,7 @@ export interface Mark {
 /**
  * The fewest marks that fix the lines of a wall, each read from the wall's own datum and rounded from its true
  * position, so that none is more than half a division out: one a plumb or level line, two a slanted one (and two for an
- * end of it that lies within the wall), two the centre of strings. What an earlier line has marked is not marked again.
+ * end of it that lies within the wall), two the centre of strings; in the order in which one person makes them. What an earlier line has marked is not marked again.
  * Checks repeat them on the far edge and read the wall's end.
  */
 export function listMarks(
@@ -50,7 +50,7 @@ export function listMarks(
       ? places
       : places.filter(({ axis }) => isNew(axis === "x" ? "plumb" : "level", point[axis]));
   };
-  for (const { id, kind, path, use } of lines) {
+  for (const { id, kind, path, use } of inOrderOfWork(lines)) {
     switch (kind) {
       case "plumb":
         if (!isNew("plumb", path.a.x)) break;
@@ -94,6 +94,16 @@ export function listMarks(
     checks.push(end);
   }
   return { marks, checks };
+}
+
+/** One walk up the wall's end for the level lines, one along the level line for the plumb ones, then slanted ones. */
+function inOrderOfWork<Line extends Pick<WallLine, "kind" | "path">>(lines: readonly Line[]): Line[] {
+  const of = (kind: WallLine["kind"]) => lines.filter((line) => line.kind === kind);
+  return [
+    ...of("level").sort((a, b) => a.path.a.y - b.path.a.y),
+    ...of("plumb").sort((a, b) => a.path.a.x - b.path.a.x),
+    ...of("slant"),
+  ];
 }
 
 interface PlaceOfMark {

@@ -21,6 +21,7 @@ const patternOf = (lines: SetOutLine[]) => ({
   lines: lines.map((line) => ({ ...line, finish: "f" })),
   centres: [],
   tapedLines: [],
+  diagonals: [],
 });
 
 describe("marks", () => {
@@ -32,15 +33,15 @@ describe("marks", () => {
     ];
     const { marks, checks } = listMarks(patternOf(lines), surfaceOf(), 1);
     expect(marks.map(({ on, axis, at, reading }) => [on, axis, at, reading])).toEqual([
-      ["level", "x", 500.4, 500],
       ["left", "y", 812.7, 813],
+      ["level", "x", 500.4, 500],
       ["left", "y", 300, 300],
       ["top", "x", 2300, 2300],
     ]);
-    expect(marks[0]!.error).toBeCloseTo(-0.4, 9);
+    expect(marks[1]!.error).toBeCloseTo(-0.4, 9);
     expect(checks.map(({ on, at }) => [on, at])).toEqual([
-      ["top", 500.4],
       ["right", 812.7],
+      ["top", 500.4],
       ["right", 4000],
     ]);
   });

@@ -100,6 +100,11 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
           units={job.units}
           from={wall.survey ? "the level line" : "the floor"}
         />
+        {planned.diagonals.length > 0 && (
+          <p className="pt-1.5">
+            <Measure>{`Diagonals, corner to corner: ${planned.diagonals.map(({ use, reading }) => `${use} ${reading}`).join("; ")}.`}</Measure>
+          </p>
+        )}
         {planned.checks.length > 0 && (
           <p className="pt-1.5">
             <Measure>{`Prove it: the same readings on the far edge; the wall ends at ${planned.checks.at(-1)!.reading}.`}</Measure>

@@ -5,6 +5,7 @@ import { checkBands } from "./check";
 import { designBands } from "./design";
 import { editBands } from "./edit";
 import { followSide } from "./follow";
+import { offerHeights } from "./offers";
 import { bandsSpec } from "./spec";
 
 export const bands = defineFinish({
@@ -25,6 +26,7 @@ export const bands = defineFinish({
   check: checkBands,
   fit: () => null,
   card: cardOfBands,
+  offers: offerHeights,
   edit: editBands,
   follow: followSide,
   start: ({ extent }, paints, base) => {

@@ -1,8 +1,8 @@
 import { isInsideContour } from "../../geometry/contour";
 import { curveLength, type Contour } from "../../geometry/curve";
-import type { Design, SetOutLine, StringCentre } from "../../pattern/pattern";
+import type { Design, Diagonal, SetOutLine, StringCentre } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
-import { contourOfBlock } from "./contourOfBlock";
+import { boxOfRectangle, contourOfBlock } from "./contourOfBlock";
 import type { Block, BlocksSpec } from "./spec";
 
 /** A design for each block, in the order in which they lie over each other. */
@@ -14,6 +14,7 @@ export function designBlocks({ blocks }: BlocksSpec, strip: Strip): Design[] {
     return {
       lines: linesAround(contour, key, name),
       centres: centreOf(block, key, name),
+      diagonals: block.shape === "rectangle" ? diagonalsOf(block, name, strip) : [],
       dividers: contour.map((curve, side) => ({ curve, source: `${key}-side-${side + 1}` })),
       pieceAt: (point) => (isInsideContour(point, contour) ? piece : null),
     };
@@ -27,6 +28,18 @@ function linesAround(contour: Contour, key: string, name: string): SetOutLine[] 
     const kind = curve.a.x === curve.b.x ? "plumb" : curve.a.y === curve.b.y ? "level" : "slant";
     return [{ id: `${key}-side-${index + 1}`, index, kind, path: curve, use: `the edge of ${name}` }];
   });
+}
+
+/** Both diagonals of a rectangle: alike when it is square. */
+function diagonalsOf(block: Extract<Block, { shape: "rectangle" }>, name: string, strip: Strip): Diagonal[] {
+  const { minX, maxX, ...heights } = boxOfRectangle(block, strip);
+  // What the trim hides has no corner to read from.
+  const minY = Math.max(heights.minY, strip.extent.minY);
+  const maxY = Math.min(heights.maxY, strip.extent.maxY);
+  return [
+    { from: { x: minX, y: minY }, to: { x: maxX, y: maxY }, use: `${name}, rising` },
+    { from: { x: minX, y: maxY }, to: { x: maxX, y: minY }, use: `${name}, falling` },
+  ];
 }
 
 function centreOf(block: Block, key: string, name: string): StringCentre[] {

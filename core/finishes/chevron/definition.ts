@@ -4,6 +4,7 @@ import { wholeFitFields } from "../wholeFitFields";
 import { checkChevron } from "./check";
 import { designChevron } from "./design";
 import { editChevron } from "./edit";
+import { offerChevrons } from "./offers";
 import { chevronSpec } from "./spec";
 
 const starting = { column: 360, row: 220, rise: 220 } as const;
@@ -33,6 +34,7 @@ export const chevron = defineFinish({
     { type: "colours", label: "Colours", path: ["colours"], value: colours },
     ...colouringFields("Cells coloured", colouring, colours),
   ],
+  offers: offerChevrons,
   edit: editChevron,
   start: (_, paints, base) => ({
     columns: { by: "near", width: starting.column },

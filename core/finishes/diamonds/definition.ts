@@ -4,6 +4,7 @@ import { wholeFitFields } from "../wholeFitFields";
 import { checkDiamonds } from "./check";
 import { designDiamonds } from "./design";
 import { editDiamonds } from "./edit";
+import { offerDiamonds } from "./offers";
 import { diamondsSpec, type DiamondsSpec } from "./spec";
 
 const starting = { width: 420, height: 600 } as const;
@@ -63,6 +64,7 @@ export const diamonds = defineFinish({
         ] as const)),
     ...overLineFields(overLines, colours[0]!),
   ],
+  offers: offerDiamonds,
   edit: editDiamonds,
   start: (_, paints, base) => ({
     columns: { by: "near", width: starting.width },

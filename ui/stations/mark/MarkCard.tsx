@@ -118,12 +118,17 @@ export function MarkCard({ wallId }: { wallId: string }) {
               />
             </section>
           )}
-          {plan.checks.length > 0 && (
+          {plan.checks.length + plan.diagonals.length > 0 && (
             <details className="border-t border-hairline pt-2">
               <summary className="min-h-11 cursor-pointer py-2 font-semibold">Prove it</summary>
               <p className="text-[0.9375rem] text-soft">
                 Read the same figures on the far edge. They should agree with the lines.
               </p>
+              {plan.diagonals.length > 0 && (
+                <p className="pt-1 text-[0.9375rem]">
+                  <Measure>{`Diagonals, corner to corner: ${diagonalWords(plan)}.`}</Measure>
+                </p>
+              )}
               <ul>
                 {plan.checks.map((check) => (
                   <li key={check.id} className="flex gap-3 py-1">
@@ -155,3 +160,6 @@ function howToStart({ survey }: Wall, plan: PlanWall): string {
     ? `Strike a level line ${plan.level.reading} up from the floor at the left. Hook the tape at the left end and leave it there for every mark.`
     : "Hook the tape at the datum and leave it there for every mark.";
 }
+
+const diagonalWords = ({ diagonals }: PlanWall): string =>
+  diagonals.map(({ use, reading }) => `${use} ${reading}`).join("; ");

@@ -2,13 +2,13 @@
 
 import { useMemo, useState } from "react";
 import { allFinishes } from "@/core/finishes/registry";
-import { plan } from "@/core/job/plan";
-import { finishSchema, type Job } from "@/core/job/schema";
+import type { Job } from "@/core/job/schema";
 import { stripOfFinish } from "@/core/job/layOutWalls";
 import type { Wall } from "@/core/wall/schema";
 import { useDocument, useJob } from "@/ui/job/JobProvider";
 import { freshId, type FinishDocument } from "@/ui/job/jobDocument";
 import { Choice } from "@/ui/parts/Choice";
+import { trialPicture } from "./trialPicture";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 
 interface Props {
@@ -68,17 +68,6 @@ function offersOn(job: Job, wall: Wall, on: string) {
   if (strip.corners.length === 0) return [];
   return allFinishes.map((finish) => {
     const spec = { id: "offer", on, kind: finish.kind, ...finish.start(strip, paints, wall.base) };
-    return { kind: finish.kind, title: finish.title, spec, picture: pictureOf(job, wall, spec) };
+    return { kind: finish.kind, title: finish.title, spec, picture: trialPicture(job, wall, spec) };
   });
-}
-
-/** The wall with nothing but the trial on it; the spec goes through its own schema, so that its defaults are filled in. */
-function pictureOf(job: Job, wall: Wall, spec: object) {
-  const parsed = finishSchema.safeParse(spec);
-  if (!parsed.success) return null;
-  const { on } = parsed.data;
-  const walls = on === wall.id ? [wall] : job.walls;
-  const runs = on === wall.id ? [] : job.runs.filter(({ id }) => id === on);
-  const trial = plan({ ...job, walls, runs, finishes: [parsed.data] });
-  return trial.walls.find(({ id }) => id === wall.id) ?? null;
 }

@@ -15,6 +15,7 @@ import { FinishFields } from "./FinishFields";
 import { ColourShares } from "./ColourShares";
 import { DrawingTools } from "./DrawingTools";
 import { FinishPicker } from "./FinishPicker";
+import { OfferList } from "./OfferList";
 import { usePatternHand } from "./patternHand";
 import { finishInHand, useHandedFinish } from "./useEditing";
 
@@ -74,6 +75,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
   const definition = finishOf(spec.kind);
   const wallsInHand = wholePlan.walls.filter(({ id }) => isOnWall(job, spec, id));
   const decisions = findingsAt(plan, "pattern");
+  const offers = (plan?.offers ?? []).filter(({ finish }) => finish === spec.id);
   return (
     <>
       <div className="flex items-baseline justify-between">
@@ -97,7 +99,15 @@ export function PatternCard({ wallId }: { wallId: string }) {
           <FindingList findings={decisions} />
         </section>
       )}
-      <ColourShares walls={wallsInHand} />
+      {offers.length > 1 && (
+        <OfferList
+          job={job}
+          wall={wall}
+          spec={spec}
+          offers={offers}
+          onChoose={(set) => update((finish) => ({ ...finish, ...set }))}
+        />
+      )}
       {plan?.fit?.finish === spec.id && (
         <CandidateList
           wall={wall}
@@ -107,6 +117,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
           onChoose={(set) => update((finish) => ({ ...finish, ...set }))}
         />
       )}
+      <ColourShares walls={wallsInHand} />
     </>
   );
 }

@@ -1,0 +1,31 @@
+import type { Speech } from "./speech";
+
+/** What an offered way to lay out a finish is called; spoken by `offerTitles`. */
+export type OfferTitle =
+  | {
+      readonly code: "grid";
+      readonly columns: number;
+      readonly rows: number;
+      readonly width: number;
+      readonly height: number;
+    }
+  | {
+      readonly code: "band-at";
+      readonly edge: "lower" | "upper" | "middle";
+      readonly at: number;
+      readonly thing: string;
+    };
+
+/** What an offer is called. */
+export function describeOfferTitle(title: OfferTitle, { length }: Speech): string {
+  switch (title.code) {
+    case "grid":
+      return `${title.columns} x ${title.rows}, each ${length(title.width)} by ${length(title.height)}`;
+    case "band-at": {
+      const edge = { lower: "Lower edge", upper: "Upper edge", middle: "Middle" }[title.edge];
+      return `${edge} at ${title.thing}, ${length(title.at)}`;
+    }
+    default:
+      return title satisfies never;
+  }
+}

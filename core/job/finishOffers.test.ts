@@ -1,0 +1,61 @@
+import { describe, expect, it } from "vitest";
+import { applyChange } from "../finishes/applyChange";
+import { cutLength, wallOf } from "./tests/finishes";
+
+const grid = (kind: string, more: object = {}) => ({
+  kind,
+  columns: { by: "near", width: 390 },
+  rows: { by: "near", width: 430 },
+  colours: ["kelp", "brine"],
+  ...(kind === "chevron" && { rise: 200 }),
+  ...more,
+});
+
+describe("offers of grids", () => {
+  it.each(["chevron", "diamonds"])(
+    "%s: each is what it says, with as much line to tape as it tells",
+    (kind) => {
+      const { offers } = wallOf([grid(kind)]);
+      expect(offers.length).toBeGreaterThan(3);
+      expect(offers.filter(({ isChosen }) => isChosen).map(({ title }) => title)).toEqual([
+        "10 x 6, each 400 mm by 433.3 mm",
+      ]);
+      expect(offers.map(({ score }) => score)).toEqual(
+        offers.map(({ score }) => score).sort((a, b) => b - a),
+      );
+      for (const { change, title, tape_m } of offers) {
+        const wall = wallOf([applyChange(grid(kind), { set: change.set })]);
+        expect(wall.offers.find(({ isChosen }) => isChosen)!.title).toBe(title);
+        expect(tape_m! * 1000).toBeCloseTo(cutLength(wall), 4);
+      }
+    },
+  );
+
+  it("put counts whose lines just miss a plate behind those that clear it", () => {
+    // The fourth of ten columns ends at 1600; a plate from 1606 on is missed by 6 mm.
+    const plate = { id: "s", kind: "plate", x: 1606, y: 1000, width: 80, height: 80 };
+    const { offers } = wallOf([grid("diamonds", { columns: { by: "count", count: 10 } })], {
+      fixtures: [plate],
+    });
+    const ten = offers.find(({ isChosen }) => isChosen)!;
+    expect(ten.why.join(" ")).toContain("misses the plate by 6 mm");
+    expect(offers[0]!.score).toBeGreaterThan(ten.score);
+  });
+});
+
+it("bands are offered heights with a reason, and what each then misses", () => {
+  const sill = { id: "o", kind: "window", x: 1000, y: 900, width: 900, height: 1000, casing: 50 };
+  const plate = { id: "s", kind: "plate", x: 300, y: 1150, width: 86, height: 86 };
+  const bands = { kind: "bands", bands: [{ from: 600, to: 700, colour: "kelp" }] };
+  const { offers } = wallOf([bands], { openings: [sill], fixtures: [plate] });
+  const heights = Object.fromEntries(
+    offers.map(({ title, change }) => [title, (change.set.bands as { from: number; to: number }[])[0]]),
+  );
+  // The casing's foot is at 850, its head at 1950; the plate's middle at 1193, and a band of 100 misses its edges by 7.
+  expect(heights).toMatchObject({
+    "Upper edge at the foot of the window, 850 mm": { from: 750, to: 850 },
+    "Lower edge at the head of the window, 1950 mm": { from: 1950, to: 2050 },
+    "Middle at the middle of the plate, 1193 mm": { from: 1143, to: 1243 },
+  });
+  expect(offers.at(-1)!.title).toContain("plate");
+});

@@ -1,0 +1,83 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { PlanOffer, PlanWall } from "@/core/job/planTypes";
+import type { Job, JobFinish } from "@/core/job/schema";
+import { formatRun } from "@/core/measure/formatLength";
+import type { Wall } from "@/core/wall/schema";
+import { Measure } from "@/ui/parts/Measure";
+import { MiniWall } from "@/ui/wall-view/WallDrawing";
+import { trialPicture } from "./trialPicture";
+
+interface Props {
+  readonly job: Job;
+  readonly wall: Wall;
+  readonly spec: JobFinish;
+  readonly offers: readonly PlanOffer[];
+  readonly onChoose: (set: Readonly<Record<string, unknown>>) => void;
+}
+
+const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" } as const;
+
+/** The ranked ways to lay out a finish, each drawn as this wall would look, with its reasons. */
+export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
+  const pictures = usePictures(job, wall, spec, offers);
+  return (
+    <section aria-label="Other ways" className="border-t border-hairline py-3">
+      <h3 className="pb-1 font-sans text-[0.9375rem] font-semibold text-soft">Ways to lay it out</h3>
+      <ul className="flex flex-col gap-1">
+        {offers.map(({ title, verdict, why, tape_m: tapeM, isChosen, change }, index) => (
+          <li key={title}>
+            <button
+              type="button"
+              aria-pressed={isChosen}
+              className={`-mx-2 flex w-[calc(100%+1rem)] items-start gap-3 rounded-md border p-2 text-left ${isChosen ? "border-violet bg-violet-wash" : "border-transparent hover:border-hairline hover:bg-paper"}`}
+              onClick={() => onChoose(change.set)}
+            >
+              <MiniWall
+                wall={wall}
+                plan={pictures[index] ?? null}
+                paints={job.paints}
+                className="mt-0.5 h-14 w-20 shrink-0"
+              />
+              <span className="min-w-0 text-[0.9375rem] leading-snug">
+                <span className="font-semibold">
+                  <Measure>{title}</Measure>
+                </span>{" "}
+                <span className={`text-sm font-semibold ${verdictTone[verdict]}`}>{verdict}</span>
+                <span className={`text-soft ${isChosen ? "" : "line-clamp-2"}`}>
+                  <Measure>
+                    {[
+                      ...why,
+                      ...(tapeM === undefined ? [] : [`${formatRun(tapeM, job.units)} of line to tape.`]),
+                    ].join(" ")}
+                  </Measure>
+                </span>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Long enough that nothing is drawn while a hand still moves, ms. */
+const settledMs = 200;
+
+/** The wall as each offer would make it, drawn one after the other when things are at rest. */
+function usePictures(job: Job, wall: Wall, spec: JobFinish, offers: readonly PlanOffer[]) {
+  const [pictures, setPictures] = useState<readonly (PlanWall | null)[]>([]);
+  useEffect(() => {
+    let timer = setTimeout(() => draw(0, []), settledMs);
+    const draw = (index: number, drawn: readonly (PlanWall | null)[]) => {
+      const offer = offers[index];
+      if (!offer) return;
+      const all = [...drawn, trialPicture(job, wall, { ...spec, ...offer.change.set })];
+      setPictures(all);
+      timer = setTimeout(() => draw(index + 1, all));
+    };
+    return () => clearTimeout(timer);
+  }, [job, wall, spec, offers]);
+  return pictures;
+}
