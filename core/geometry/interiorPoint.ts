@@ -7,12 +7,22 @@ import type { Point } from "./point";
  * level through the largest gap between the heights of its corners and bulges, so that no corner is met.
  */
 export function interiorPoint(face: Face): Point {
+  const before = kept.get(face);
+  if (before) return before;
+  const point = findInteriorPoint(face);
+  kept.set(face, point);
+  return point;
+}
+
+/** Several steps ask for the same faces' points; faces never change. */
+const kept = new WeakMap<Face, Point>();
+
+function findInteriorPoint(face: Face): Point {
   const contours = [face.outer, ...face.holes];
   const y = middleOfLargestGap(contours);
-  const crossings = contours
-    .flat()
-    .flatMap((curve) => crossingsAtHeight(curve, y))
-    .sort((a, b) => a - b);
+  const crossings: number[] = [];
+  for (const contour of contours) for (const curve of contour) addCrossings(curve, y, crossings);
+  crossings.sort((a, b) => a - b);
   let best = { x: NaN, width: -1 };
   for (let index = 0; index + 1 < crossings.length; index += 2) {
     const width = crossings[index + 1]! - crossings[index]!;
@@ -22,14 +32,16 @@ export function interiorPoint(face: Face): Point {
 }
 
 function middleOfLargestGap(contours: readonly Contour[]): number {
-  const heights = contours
-    .flat()
-    .flatMap((curve) => {
-      if (curve.kind === "segment") return [curve.a.y];
-      const box = boxOfCurve(curve);
-      return [curve.a.y, box.minY, box.maxY];
-    })
-    .sort((a, b) => a - b);
+  const heights: number[] = [];
+  for (const contour of contours) {
+    for (const curve of contour) {
+      heights.push(curve.a.y);
+      if (curve.kind === "segment") continue;
+      const { minY, maxY } = boxOfCurve(curve);
+      heights.push(minY, maxY);
+    }
+  }
+  heights.sort((a, b) => a - b);
   let best = { y: heights[0]!, gap: -1 };
   for (let index = 0; index + 1 < heights.length; index++) {
     const gap = heights[index + 1]! - heights[index]!;
@@ -38,14 +50,16 @@ function middleOfLargestGap(contours: readonly Contour[]): number {
   return best.y;
 }
 
-function crossingsAtHeight(curve: Curve, y: number): number[] {
+/** Adds where a curve crosses a level to a list. */
+function addCrossings(curve: Curve, y: number, crossings: number[]): void {
   const { a, b } = curve;
   if (curve.kind === "segment") {
-    return a.y > y === b.y > y ? [] : [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)];
+    if (a.y > y !== b.y > y) crossings.push(a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x));
+    return;
   }
   const { centre, radius } = curve;
   const rise = y - centre.y;
-  if (Math.abs(rise) >= radius) return [];
+  if (Math.abs(rise) >= radius) return;
   const half = Math.sqrt(radius * radius - rise * rise);
-  return [centre.x - half, centre.x + half].filter((x) => isWithinSweep(curve, { x, y }));
+  for (const x of [centre.x - half, centre.x + half]) if (isWithinSweep(curve, { x, y })) crossings.push(x);
 }

@@ -1,5 +1,4 @@
-import { arrange } from "../geometry/arrange";
-import type { Face } from "../geometry/arrange";
+import { arrange, type Arrangement, type Face } from "../geometry/arrange";
 import { moveCurve } from "../geometry/curve";
 import { groupBy } from "../geometry/groupBy";
 import { interiorPoint } from "../geometry/interiorPoint";
@@ -50,9 +49,7 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     }
     return bare;
   };
-  const all = layers.map((layer) => dividersOn(layer, wall.id));
-  const dividers = layers.length < 2 ? all.flat() : visibleDividers(surface, layers, all, foundAt);
-  const { faces, edges } = arrange<string>([...surface.curves, ...dividers], placeTolerance);
+  const { faces, edges } = arrangeLayers(surface, layers, foundAt);
   const regionOf = new Map<number, number>();
   const found: (Found & { face: Face; at: Point })[] = [];
   faces.forEach((face, index) => {
@@ -74,6 +71,26 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
     diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
   };
+}
+
+function arrangeLayers(
+  surface: Surface,
+  layers: readonly Layer[],
+  foundAt: (point: Point) => Found,
+): Pick<Arrangement<string>, "faces" | "edges"> {
+  const { wall } = surface;
+  const given = layers.length === 1 ? layers[0]!.design.arrangements?.get(wall.id) : undefined;
+  if (given) return withIds(given, layers[0]!, surface);
+  const all = layers.map((layer) => dividersOn(layer, wall.id));
+  const dividers = layers.length < 2 ? all.flat() : visibleDividers(surface, layers, all, foundAt);
+  return arrange<string>([...surface.curves, ...dividers], placeTolerance);
+}
+
+/** An arrangement that a finish made, its dividers called by their ids on the wall. */
+function withIds({ faces, edges }: Arrangement<string>, layer: Layer, { curves, wall }: Surface) {
+  const own = new Set<string>(curves.map(({ source }) => source));
+  const named = (source: string) => (own.has(source) ? source : idOn(wall.id, layer, source));
+  return { faces, edges: edges.map((edge) => ({ ...edge, sources: edge.sources.map(named) })) };
 }
 
 const idOn = (wall: string, { finish }: Layer, id: string) => `${wall}/${finish}/${id}`;

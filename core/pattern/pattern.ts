@@ -1,5 +1,5 @@
 import type { Segment } from "../geometry/curve";
-import type { Face } from "../geometry/arrange";
+import type { Arrangement, Face } from "../geometry/arrange";
 import type { Curve } from "../geometry/curve";
 import type { Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
@@ -25,6 +25,11 @@ export interface Design {
   readonly diagonals?: readonly Diagonal[];
   /** The curves that divide pieces; the source is the id of a line, or a name of its own. */
   readonly dividers: readonly Divider[];
+  /**
+   * The dividers already arranged with a wall's own edges, by the wall's id, for a finish that had to do that to find its
+   * faces; sources are the dividers'.
+   */
+  readonly arrangements?: ReadonlyMap<string, Arrangement<string>>;
   /** The piece at a point of a wall that lies on no divider; null for what this finish leaves uncovered. */
   readonly pieceAt: (point: Point, wall: string) => Piece | null;
 }

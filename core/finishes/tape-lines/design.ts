@@ -32,5 +32,8 @@ export function designTapeLines(spec: TapeLinesSpec, strip: Strip): Design[] {
   }));
   const tapedLines =
     spec.lineWidth > 0 ? setOut.map(({ id, path }): TapedLine => ({ id, path, width: spec.lineWidth })) : [];
-  return [{ lines: setOut, dividers, pieceAt, tapedLines }];
+  const arrangements = new Map(
+    walls.flatMap(({ part, arrangement }) => (arrangement ? [[part.wall.id, arrangement] as const] : [])),
+  );
+  return [{ lines: setOut, dividers, arrangements, pieceAt, tapedLines }];
 }

@@ -24,6 +24,8 @@ export interface WallFaces {
   readonly faces: readonly TapedFace[];
   /** What parts them and bounds them, with the faces on the two sides by their place in the list. */
   readonly edges: readonly PatternEdge[];
+  /** All of that with the wall's edges; null where lines have a width, and their sides are curves of their own. */
+  readonly arrangement: Arrangement<string> | null;
   /** The curves that part them. */
   readonly dividers: readonly SourcedCurve<string>[];
   /** Faces by their middles, which is where the wall's pieces ask. */
@@ -69,6 +71,7 @@ export function findFaces(
     part,
     faces,
     edges: edgesBetween(arrangement, indexOf),
+    arrangement: lineWidth > 0 ? null : arrangement,
     dividers,
     byMiddle: new Map(faces.map(({ at }, index) => [middleKey(at), index])),
     looseEnds: looseEndsOf(
