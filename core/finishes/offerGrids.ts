@@ -40,7 +40,7 @@ export function offerGrids(
           },
           score,
           verdict: verdictOf(score),
-          reasons: [...columns.reasons, ...rows.reasons].filter(isOfGrids),
+          reasons: distinct([...columns.reasons, ...rows.reasons].filter(isOfGrids)),
           tapeMm: tapeOf(columns.count, rows.count),
           set: { columns: { by: "count", count: columns.count }, rows: { by: "count", count: rows.count } },
           isChosen: columns.isPresent && rows.isPresent,
@@ -51,8 +51,14 @@ export function offerGrids(
     .filter(({ isChosen }, place) => isChosen || place < mostOffered);
 }
 
-/** A grid's ends are always alike and whole. */
-const isOfGrids = ({ code }: Reason): boolean => code !== "ends-alike" && code !== "reads-easily";
+/** A grid's ends are always alike and whole, and its title tells the sizes. */
+const isOfGrids = ({ code }: Reason): boolean =>
+  code !== "ends-alike" && code !== "reads-easily" && code !== "width-off";
+
+/** Columns and rows may have the same to say. */
+const distinct = (reasons: readonly Reason[]): Reason[] => [
+  ...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values(),
+];
 
 interface JudgedCount extends Pick<Judgement, "score" | "reasons"> {
   readonly count: number;

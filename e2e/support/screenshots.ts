@@ -9,12 +9,24 @@ const views: {
   width?: number;
   height?: number;
   press?: string;
+  /** Places on the screen that are clicked after that; the last one is only pointed at. */
+  points?: readonly [number, number][];
   next?: number;
 }[] = [
   { name: "home", path: "/" },
   { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
   { name: "pattern", path: "/jobs/the-ferry-landing/counter/pattern" },
   { name: "taped-lines", path: "/jobs/the-ferry-landing/stair/pattern" },
+  {
+    name: "drawing",
+    path: "/jobs/the-ferry-landing/stair/pattern",
+    press: "Draw edge to edge",
+    points: [
+      [330, 580],
+      [700, 300],
+    ],
+  },
+  { name: "run", path: "/jobs/the-ferry-landing/nook/pattern", press: "1 bands" },
   { name: "blocks-over-bands", path: "/jobs/the-ferry-landing/nook/pattern" },
   { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },
   { name: "add-wall", path: "/jobs/the-ferry-landing/add-wall" },
@@ -34,12 +46,15 @@ const views: {
 
 const server = await startServer();
 const browser = await chromium.launch(config.use!.launchOptions);
-for (const { name, path, width = 1280, height = 800, press, next = 0 } of views) {
+for (const { name, path, width = 1280, height = 800, press, points = [], next = 0 } of views) {
   const page = await browser.newPage({ viewport: { width, height } });
   await page.goto(server.url + path, { waitUntil: "networkidle" });
   if (press) await page.getByRole("button", { name: press }).click();
+  for (const [x, y] of points.slice(0, -1)) await page.mouse.click(x, y);
+  const last = points.at(-1);
+  if (last) await page.mouse.move(...last, { steps: 5 });
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
-  await page.waitForTimeout(300);
+  await page.waitForTimeout(700);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await page.close();
 }

@@ -120,7 +120,6 @@ export function WallStage({ wallId, layer, beside = [] }: Props) {
               key={other.wall.id}
               role="img"
               aria-label={`${other.wall.name ?? other.wall.id}, around the corner`}
-              opacity={0.6}
               transform={`translate(${frame.x(other.offset)} ${frame.y(boxOfWall(other.wall).maxY)}) scale(${view.scale})`}
             >
               <WallDrawing wall={other.wall} plan={other.plan} paints={job.paints} />
@@ -138,11 +137,41 @@ export function WallStage({ wallId, layer, beside = [] }: Props) {
               hatch={hatched ? hatchId : undefined}
             />
           </g>
+          {beside.map((other) => (
+            <BesideName key={other.wall.id} beside={other} frame={frame} />
+          ))}
           {layer(frame)}
           <Rulers frame={frame} />
         </svg>
       </div>
     </section>
+  );
+}
+
+/** What a wall beside this one is called, at its foot, and the fold of the corner between them. */
+function BesideName({ beside: { wall, offset }, frame }: { beside: WallBeside; frame: LayerFrame }) {
+  const { minX, maxX, minY, maxY } = boxOfWall(wall);
+  const corner = frame.x(offset > 0 ? offset + minX : offset + maxX);
+  return (
+    <g aria-hidden="true" pointerEvents="none">
+      <line
+        x1={corner}
+        x2={corner}
+        y1={frame.y(maxY) - 8}
+        y2={frame.y(minY) + 8}
+        className="stroke-ink"
+        strokeWidth={1.2}
+        strokeDasharray="2 4"
+      />
+      <text
+        x={frame.x(offset + (minX + maxX) / 2)}
+        y={frame.y(minY) + 24}
+        textAnchor="middle"
+        className="fill-soft text-[13px]"
+      >
+        {`${wall.name ?? wall.id}, around the corner`}
+      </text>
+    </g>
   );
 }
 

@@ -44,7 +44,7 @@ export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
                 <span className="font-semibold">
                   <Measure>{title}</Measure>
                 </span>{" "}
-                <span className={`text-sm font-semibold ${verdictTone[verdict]}`}>{verdict}</span>
+                <span className={`text-sm font-semibold ${verdictTone[verdict]}`}>{verdict}</span>{" "}
                 <span className={`text-soft ${isChosen ? "" : "line-clamp-2"}`}>
                   <Measure>
                     {[

@@ -56,7 +56,7 @@ export function MarkLayer({
             <g transform={isX ? "translate(0 -14) rotate(-90)" : "translate(8 -9)"}>
               <rect
                 y={-9}
-                width={mark.reading.length * 5.6 + 10}
+                width={mark.reading.length * 6.6 + 10}
                 height={18}
                 rx={4}
                 className="fill-paper"

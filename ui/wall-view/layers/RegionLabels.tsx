@@ -6,6 +6,10 @@ const leastWidthPx = 15;
 const pxPerLetter = 6.5;
 /** More pieces than this are told by number, or the wall could not be seen for words. */
 const mostNamed = 40;
+/** The cells of a grid are told by counting, once there are so many. */
+const mostCells = 80;
+
+const pillPx = (text: string): number => Math.max(18, text.length * 7 + 6);
 
 /** The number of each region, low on the wall, in a tone that reads on its paint. */
 export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFrame }) {
@@ -14,12 +18,14 @@ export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFram
   return (
     <g aria-hidden="true" pointerEvents="none">
       {plan.regions.map((region) => {
-        const number = /\d+/.exec(region.name)?.[0];
+        // A cell of a grid has two numbers, its column and its row.
+        const numbers = region.name.match(/\d+/g) ?? [];
+        const number = numbers.join(".");
         const xs = region.outline.map(([x]) => x);
         const ys = region.outline.map(([, y]) => y);
         const [width, height] = [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
-        if (!number || width * frame.view.scale < leastWidthPx || height * frame.view.scale < leastWidthPx)
-          return null;
+        if (!number || (numbers.length > 1 && plan.regions.length > mostCells)) return null;
+        if (width * frame.view.scale < leastWidthPx || height * frame.view.scale < leastWidthPx) return null;
         const isTall = height > width * 2;
         const y = isTall ? frame.y(Math.min(...ys)) - 10 : frame.y(region.label[1]) + 4;
         const x = isTall ? frame.x((Math.min(...xs) + Math.max(...xs)) / 2) : frame.x(region.label[0]);
@@ -39,7 +45,15 @@ export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFram
         }
         return (
           <g key={region.id}>
-            <circle cx={x} cy={y - 4} r={9} className="fill-paper" fillOpacity={0.88} />
+            <rect
+              x={x - pillPx(number) / 2}
+              y={y - 13}
+              width={pillPx(number)}
+              height={18}
+              rx={9}
+              className="fill-paper"
+              fillOpacity={0.88}
+            />
             <text x={x} y={y} textAnchor="middle" className="fill-ink text-[11px] font-semibold">
               {number}
             </text>
