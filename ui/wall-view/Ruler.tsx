@@ -19,7 +19,8 @@ interface Step {
 
 const thickness = 26;
 const leastTickPx = 4.5;
-const leastLabelPx = 44;
+/** Feet are short to write. */
+const leastLabelPx: Record<UnitSystem, number> = { imperial: 32, metric: 44 };
 
 const steps: Record<UnitSystem, readonly Step[]> = {
   imperial: [
@@ -28,8 +29,10 @@ const steps: Record<UnitSystem, readonly Step[]> = {
     { mm: mmPerInch / 4, tick: 6 },
     { mm: mmPerInch / 2, tick: 8 },
     { mm: mmPerInch, tick: 9 },
+    { mm: mmPerInch * 3, tick: 10 },
     { mm: mmPerInch * 6, tick: 12 },
     { mm: mmPerInch * 12, tick: 16 },
+    { mm: mmPerInch * 24, tick: 16 },
     { mm: mmPerInch * 60, tick: 16 },
   ],
   metric: [
@@ -49,7 +52,7 @@ export function Ruler({ axis, units, scale, zero, length, extent }: Props) {
   const along = axis === "x" ? 1 : -1;
   const toPx = (mm: number) => zero + along * mm * scale;
   const visible = steps[units].filter((step) => step.mm * scale >= leastTickPx);
-  const labelled = steps[units].find((step) => step.mm * scale >= leastLabelPx) ?? steps[units].at(-1)!;
+  const labelled = steps[units].find((step) => step.mm * scale >= leastLabelPx[units]) ?? steps[units].at(-1)!;
   const [start, end] = [0, length].map((px) => ((px - zero) * along) / scale).sort((a, b) => a - b) as [
     number,
     number,
