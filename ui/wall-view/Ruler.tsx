@@ -19,8 +19,9 @@ interface Step {
 
 const thickness = 26;
 const leastTickPx = 4.5;
-/** Feet are short to write. */
-const leastLabelPx: Record<UnitSystem, number> = { imperial: 32, metric: 44 };
+const leastLabelPx = 44;
+/** Whole feet are short to write. */
+const leastFootPx = 32;
 
 const steps: Record<UnitSystem, readonly Step[]> = {
   imperial: [
@@ -47,12 +48,16 @@ const steps: Record<UnitSystem, readonly Step[]> = {
   ],
 };
 
+const leastFor = ({ mm }: Step, units: UnitSystem): number =>
+  units === "imperial" && mm >= 12 * mmPerInch ? leastFootPx : leastLabelPx;
+
 /** A tape measure along one edge of the stage, reading from the wall's datum in the job's units. */
 export function Ruler({ axis, units, scale, zero, length, extent }: Props) {
   const along = axis === "x" ? 1 : -1;
   const toPx = (mm: number) => zero + along * mm * scale;
   const visible = steps[units].filter((step) => step.mm * scale >= leastTickPx);
-  const labelled = steps[units].find((step) => step.mm * scale >= leastLabelPx[units]) ?? steps[units].at(-1)!;
+  const labelled =
+    steps[units].find((step) => step.mm * scale >= leastFor(step, units)) ?? steps[units].at(-1)!;
   const [start, end] = [0, length].map((px) => ((px - zero) * along) / scale).sort((a, b) => a - b) as [
     number,
     number,
