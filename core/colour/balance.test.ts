@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
-import { balanceColours, toneOf } from "./balance";
+import { balanceColours } from "./balance";
+import { toneOf } from "./lightness";
 
 it("reads grey by its lightness: L* = 116 (Y)^(1/3) - 16 over the dark end", () => {
   // #777777: 0.467 in sRGB is ((0.467 + 0.055) / 1.055)^2.4 = 0.184 of white, L* = 116 x 0.569 - 16 = 50.

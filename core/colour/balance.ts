@@ -1,17 +1,4 @@
-import { lab65, parse } from "culori";
-
-export type Tone = "light" | "middle" | "dark";
-
-/** Lightness L* (CIE 1976, 0 to 100) from which a paint reads as light, and under which it reads as dark. */
-const lightFrom = 70;
-const darkUnder = 40;
-
-/** How light a paint reads, from its sRGB colour as #rrggbb. */
-export function toneOf(hex: string): Tone {
-  const colour = parse(hex);
-  const lightness = colour ? lab65(colour).l : 100;
-  return lightness >= lightFrom ? "light" : lightness < darkUnder ? "dark" : "middle";
-}
+import { toneOf, type Tone } from "./lightness";
 
 /** One paint's part in a pattern. */
 export interface ColourShare {

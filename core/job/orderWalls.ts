@@ -1,3 +1,4 @@
+import { lightnessOf } from "../colour/lightness";
 import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
 import { assignRounds, type Groups } from "../rounds/assignRounds";
 import { planTape, type JoinedEnd, type TapePiece } from "../tape/planTape";
@@ -9,6 +10,8 @@ import type { Job } from "./schema";
 export interface OrderedWall extends LaidOutWall {
   /** The group of each region: 0 is left in base. */
   readonly groups: Groups;
+  /** How many groups the walls that hang together take, and the count that no order can do with less than. */
+  readonly rounds: { readonly count: number; readonly lowerBound: number };
   readonly tape: readonly TapePiece[];
 }
 
@@ -30,18 +33,21 @@ export const orderWalls: OrderWalls = (job, walls) => {
     laid ? [{ index, pattern: laid.pattern, base: wall.base }] : [],
   );
   const places = new Map(standing.map(({ index }, place) => [index, place]));
-  const groups = assignRounds(
+  const hexOf = new Map(job.paints.map(({ id, hex }) => [id, hex]));
+  const { groups, count, lowerBound } = assignRounds(
     standing,
     corners.map((corner) => ({
       ...corner,
       first: places.get(corner.first)!,
       second: places.get(corner.second)!,
     })),
+    (colour) => lightnessOf(hexOf.get(colour)!),
   );
   const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
   return laidOut.map((wall, index) => ({
     ...wall,
     groups: groupsOf(index),
+    rounds: { count, lowerBound },
     tape: wall.laid
       ? planTape(
           wall.laid.pattern,
@@ -129,7 +135,9 @@ export function keepUnchangedWalls(): OrderWalls {
     const runs = job.runs.filter((run) => run.walls.some((id) => ids.has(id)));
     const places = new Set([...ids, ...runs.map(({ id }) => id)]);
     const finishes = job.finishes.filter((finish) => places.has(finish.on));
-    const key = JSON.stringify([walls, runs, finishes, job.tapeDivision, job.viewingDistance]);
+    // Which paint is lighter orders the rounds.
+    const colours = job.paints.map(({ id, hex }) => [id, hex]);
+    const key = JSON.stringify([walls, runs, finishes, colours, job.tapeDivision, job.viewingDistance]);
     const name = walls[0]!.id;
     const before = kept.get(name);
     if (before?.key === key) return before.ordered;

@@ -39,6 +39,10 @@ export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
       rolls,
     })),
     rounds,
+    roundsProof: {
+      count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),
+      least: Math.max(0, ...walls.map((wall) => wall.rounds.lowerBound)),
+    },
     findings: findings.map((finding) => speakFinding(finding, speech)),
   };
 }

@@ -12,6 +12,8 @@ export interface Plan {
   paint: PlanPaint[];
   tapeTotals: { width: number; run_m: number; buy_m: number; rolls: number }[];
   rounds: PlanRound[];
+  /** By regions, whatever the school. */
+  roundsProof: PlanRoundsProof;
   findings: PlanFinding[];
 }
 
@@ -64,6 +66,12 @@ export interface PlanOrdinates {
   /** Over the centre, or under it. */
   part: "upper" | "lower";
   points: { x: number; y: number; along: string; up: string }[];
+}
+
+/** How few rounds there can be: `least` is proved, and equals the count unless the search was given up. */
+export interface PlanRoundsProof {
+  count: number;
+  least: number;
 }
 
 export interface PlanRegion {

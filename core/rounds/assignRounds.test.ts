@@ -24,7 +24,8 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
   return { regions, edges, lines: [], centres: [], tapedLines: [], diagonals: [] };
 }
 
-const roundsOf = (pattern: Pattern, base: string) => assignRounds([{ pattern, base }])[0]!;
+const roundsOf = (pattern: Pattern, base: string) =>
+  assignRounds([{ pattern, base }], [], () => 50).groups[0]!;
 
 /** Whether two regions of one group share more than the millimetre that counts as only touching. */
 function touchInOneGroup({ regions, edges }: Pattern, groups: readonly number[]): boolean {

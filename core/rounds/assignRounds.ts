@@ -1,6 +1,10 @@
 import { curveLength } from "../geometry/curve";
+import { groupBy } from "../geometry/groupBy";
+import { listLineEdges } from "../pattern/lineEdges";
 import type { CornerTouch } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
+import { colourGraph } from "./colourGraph";
+import { orderGroups, type RoundPiece } from "./orderGroups";
 
 /** Regions that share less edge than this, in mm, only touch. */
 const touchMm = 1;
@@ -21,12 +25,23 @@ export interface RoundsCorner {
   readonly touches: readonly CornerTouch[];
 }
 
+/** The groups of each wall's regions, and the count that no order can do with less than. */
+export interface AssignedRounds {
+  readonly groups: readonly Groups[];
+  readonly count: number;
+  readonly lowerBound: number;
+}
+
 /**
- * Sorts painted regions of walls joined at corners into the fewest groups found such that no two of different paint
- * share an edge. Two groups are found whenever two are enough (two-colouring by walking outwards); else regions with
- * the most different neighbours choose first (saturation order), which is not proved to be least.
+ * Sorts painted regions of walls joined at corners into the fewest groups such that no two of different paint share an
+ * edge, and names the groups so that light goes before dark and paints are opened in few of them. `lightnessOf` gives a
+ * paint's L*.
  */
-export function assignRounds(walls: readonly RoundsWall[], corners: readonly RoundsCorner[] = []): Groups[] {
+export function assignRounds(
+  walls: readonly RoundsWall[],
+  corners: readonly RoundsCorner[],
+  lightnessOf: (colour: string) => number,
+): AssignedRounds {
   const starts: number[] = [];
   let size = 0;
   for (const { pattern } of walls) {
@@ -35,11 +50,44 @@ export function assignRounds(walls: readonly RoundsWall[], corners: readonly Rou
   }
   const neighbours = neighboursOf(walls, corners, starts);
   const painted = walls.flatMap(({ pattern, base }, wall) =>
-    pattern.regions.flatMap((region, index) => (region.colour === base ? [] : [starts[wall]! + index])),
+    pattern.regions.flatMap(({ colour }, index) =>
+      colour === base ? [] : [{ node: starts[wall]! + index, colour }],
+    ),
   );
-  const groups = colourInTwo(painted, neighbours, size) ?? colourBySaturation(painted, neighbours, size);
-  return walls.map(({ pattern }, wall) =>
-    groups.slice(starts[wall]!, starts[wall]! + pattern.regions.length),
+  const placeOf = new Map(painted.map(({ node }, place) => [node, place]));
+  const later = laterThan(walls, starts);
+  const pieces = painted.map(({ node, colour }): RoundPiece => ({
+    colour,
+    before: new Set([...(later.get(node) ?? [])].flatMap((other) => placeOf.get(other) ?? [])),
+    lightness: lightnessOf(colour),
+    neighbours: new Set([...neighbours.get(node)!].map((other) => placeOf.get(other)!)),
+  }));
+  const coloured = colourGraph(pieces.map((piece) => piece.neighbours));
+  const ordered = orderGroups(pieces, coloured.groups, coloured.count);
+  const groups = new Array<number>(size).fill(0);
+  painted.forEach(({ node }, place) => (groups[node] = ordered[place]!));
+  return {
+    groups: walls.map(({ pattern }, wall) =>
+      groups.slice(starts[wall]!, starts[wall]! + pattern.regions.length),
+    ),
+    count: coloured.count,
+    lowerBound: coloured.lowerBound,
+  };
+}
+
+/** For each region that stays visible under tape, those that are painted up to the tape. */
+function laterThan(walls: readonly RoundsWall[], starts: readonly number[]): Map<number, number[]> {
+  const pairs = walls.flatMap(({ pattern }, wall) =>
+    listLineEdges(pattern).map(({ under, painted }) => ({
+      under: starts[wall]! + under,
+      painted: starts[wall]! + painted,
+    })),
+  );
+  return new Map(
+    [...groupBy(pairs, ({ under }) => under)].map(([under, own]) => [
+      under,
+      own.map(({ painted }) => painted),
+    ]),
   );
 }
 
@@ -81,51 +129,4 @@ function neighboursOf(
     neighbours.get(pair[1])!.add(pair[0]);
   }
   return neighbours;
-}
-
-function colourInTwo(
-  painted: readonly number[],
-  neighbours: Map<number, Set<number>>,
-  size: number,
-): number[] | null {
-  const groups = new Array<number>(size).fill(0);
-  for (const start of painted) {
-    if (groups[start] !== 0) continue;
-    groups[start] = 1;
-    const queue = [start];
-    for (let at = queue.pop(); at !== undefined; at = queue.pop()) {
-      for (const other of neighbours.get(at)!) {
-        if (groups[other] === groups[at]) return null;
-        if (groups[other] !== 0) continue;
-        groups[other] = 3 - groups[at]!;
-        queue.push(other);
-      }
-    }
-  }
-  return groups;
-}
-
-function colourBySaturation(
-  painted: readonly number[],
-  neighbours: Map<number, Set<number>>,
-  size: number,
-): number[] {
-  const groups = new Array<number>(size).fill(0);
-  const left = new Set(painted);
-  while (left.size > 0) {
-    let best = { region: -1, saturation: -1, degree: -1 };
-    for (const region of left) {
-      const around = [...neighbours.get(region)!];
-      const saturation = new Set(around.map((other) => groups[other]).filter((group) => group !== 0)).size;
-      if (saturation > best.saturation || (saturation === best.saturation && around.length > best.degree)) {
-        best = { region, saturation, degree: around.length };
-      }
-    }
-    const taken = new Set([...neighbours.get(best.region)!].map((other) => groups[other]));
-    let group = 1;
-    while (taken.has(group)) group++;
-    groups[best.region] = group;
-    left.delete(best.region);
-  }
-  return groups;
 }

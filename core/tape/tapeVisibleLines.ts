@@ -1,23 +1,12 @@
 import { curveLength, segment, type Segment } from "../geometry/curve";
-import { cross, distance, dot, midpoint, subtract, type Point } from "../geometry/point";
-import { splitCurves } from "../geometry/splitCurves";
 import { groupBy } from "../geometry/groupBy";
-import { lengthOf } from "../geometry/trig";
-import type { Pattern, PatternEdge, TapedLine } from "../pattern/pattern";
+import { distance, midpoint } from "../geometry/point";
+import { splitCurves } from "../geometry/splitCurves";
+import { listLineEdges, pointAt, shareOf, type LineEdge } from "../pattern/lineEdges";
+import type { Pattern, TapedLine } from "../pattern/pattern";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type Surface } from "../wall/surface";
 import type { TapePiece } from "./planTape";
-
-/** An edge of a visible line: what is under the tape, and what is painted up to it. */
-interface LineEdge {
-  readonly index: number;
-  readonly line: string;
-  readonly path: Segment;
-  readonly under: number;
-  readonly painted: number;
-  /** Whether it runs along the line, half a tape away from its middle; else it is the tape's end. */
-  readonly isSide: boolean;
-}
 
 /** Between a junction's middle and the first paint beside it a tape runs on by up to so many times its width. */
 const junctionWidths = 4;
@@ -32,13 +21,11 @@ export function tapeVisibleLines(
   surface: Surface,
   groupOf: readonly number[],
 ): { pieces: TapePiece[]; served: ReadonlySet<number> } {
-  const { tapedLines, edges } = pattern;
+  const { tapedLines } = pattern;
   if (tapedLines.length === 0) return { pieces: [], served: new Set() };
-  const linesOf = groupBy(tapedLines, ({ id }) => id);
-  const lineEdges = edges.flatMap((edge, index) => {
-    const id = edge.sources.find((source) => linesOf.has(source));
-    return id === undefined ? [] : lineEdgeOf(edge, index, linesOf.get(id)!, pattern, groupOf);
-  });
+  const lineEdges = listLineEdges(pattern).filter(
+    ({ under, painted }) => groupOf[under]! < groupOf[painted]!,
+  );
   const byLine = groupBy(lineEdges, ({ line }) => line);
   const { pieces: parts } = splitCurves<TapedLine | null>(
     [
@@ -59,46 +46,6 @@ export function tapeVisibleLines(
     return piecesAlong(curve, lines[0]!.width, spans, pattern, groupOf);
   });
   return { pieces, served };
-}
-
-/** Which side of an edge is the visible line and which the paint beside it; none where nothing is taped there. */
-function lineEdgeOf(
-  { curve, left, right }: PatternEdge,
-  index: number,
-  lines: readonly TapedLine[],
-  { regions }: Pattern,
-  groupOf: readonly number[],
-): LineEdge[] {
-  if (curve.kind !== "segment" || left === null || right === null) return [];
-  if (regions[left]!.colour === regions[right]!.colour) return [];
-  const middle = midpoint(curve.a, curve.b);
-  const { id, path, width } = lines.reduce((near, other) =>
-    offLine(other.path, middle) < offLine(near.path, middle) ? other : near,
-  );
-  const isLeft = cross(subtract(curve.b, curve.a), subtract(nearestOn(path, middle), middle)) > 0;
-  const [under, painted] = isLeft ? [left, right] : [right, left];
-  if (groupOf[under]! >= groupOf[painted]!) return [];
-  return [{ index, line: id, path: curve, under, painted, isSide: isAlong(path, curve, width) }];
-}
-
-function shareOf({ a, b }: Segment, point: Point): number {
-  const along = subtract(b, a);
-  return dot(subtract(point, a), along) / dot(along, along);
-}
-
-function nearestOn(line: Segment, point: Point): Point {
-  const share = Math.min(1, Math.max(0, shareOf(line, point)));
-  return pointAt(line, share);
-}
-
-const pointAt = ({ a, b }: Segment, share: number): Point => ({
-  x: a.x + (b.x - a.x) * share,
-  y: a.y + (b.y - a.y) * share,
-});
-
-function offLine(line: Segment, point: Point): number {
-  const near = nearestOn(line, point);
-  return lengthOf(point.x - near.x, point.y - near.y);
 }
 
 interface Span extends LineEdge {
@@ -150,12 +97,4 @@ function piecesAlong(
       group: groupOf[painted]!,
     };
   });
-}
-
-/** Whether an edge runs along a line, half a tape away from its middle. */
-function isAlong(line: Segment, { a, b }: Segment, width: number): boolean {
-  const along = subtract(line.b, line.a);
-  const length = lengthOf(along.x, along.y);
-  const off = (point: Point) => Math.abs(cross(along, subtract(point, line.a))) / length;
-  return [a, b].every((end) => Math.abs(off(end) - width / 2) <= 5 * placeTolerance);
 }

@@ -1,6 +1,7 @@
 "use client";
 
-import { balanceColours, type Tone } from "@/core/colour/balance";
+import { balanceColours } from "@/core/colour/balance";
+import type { Tone } from "@/core/colour/lightness";
 import type { PlanWall } from "@/core/job/planTypes";
 import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";

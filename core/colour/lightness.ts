@@ -1,0 +1,25 @@
+import { lab65, parse } from "culori";
+
+export type Tone = "light" | "middle" | "dark";
+
+/** L* from which a paint reads as light, and under which it reads as dark. */
+const lightFrom = 70;
+const darkUnder = 40;
+
+const kept = new Map<string, number>();
+
+/** Lightness L* (CIE 1976, 0 to 100, white D65) of an sRGB colour as #rrggbb; whole tenths, so that engines agree. */
+export function lightnessOf(hex: string): number {
+  const before = kept.get(hex);
+  if (before !== undefined) return before;
+  const colour = parse(hex);
+  const lightness = colour ? Math.round(lab65(colour).l * 10) / 10 : 100;
+  kept.set(hex, lightness);
+  return lightness;
+}
+
+/** How light a paint reads. */
+export function toneOf(hex: string): Tone {
+  const lightness = lightnessOf(hex);
+  return lightness >= lightFrom ? "light" : lightness < darkUnder ? "dark" : "middle";
+}
