@@ -49,6 +49,26 @@ describe("autosave", () => {
     return { sent, store, rename, kind, autosave };
   }
 
+  it("has nothing to save when a change is undone before it was sent, and says so", async () => {
+    const { sent, store, rename, kind } = open();
+    rename("A");
+    expect(kind()).toBe("unsaved");
+    store.temporal.getState().undo();
+    expect(kind()).toBe("saved");
+    await vi.advanceTimersByTimeAsync(1000);
+    expect([sent.length, kind()]).toEqual([0, "saved"]);
+    // While something is being saved, going back to what was saved before is one more change.
+    rename("B");
+    await vi.advanceTimersByTimeAsync(300);
+    store.temporal.getState().undo();
+    sent[0]!.answer(200, { version: 2 });
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent.map(({ name }) => name)).toEqual(["B", "Trial"]);
+    sent[1]!.answer(200, { version: 3 });
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(kind()).toBe("saved");
+  });
+
   it("sends the settled document once, with the version it was made from", async () => {
     const { sent, rename, kind } = open();
     rename("A");

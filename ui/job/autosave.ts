@@ -33,7 +33,12 @@ export class Autosave {
   /** To be called when the document is another, or when a conflict has ended. */
   documentChanged(): void {
     const { save, document, savedDocument, setSave } = this.store.getState();
-    if (save.kind === "conflict" || document === savedDocument) return;
+    if (save.kind === "conflict") return;
+    // Undone before it was saved: there is nothing to save any more, unless something else is just being saved.
+    if (document === savedDocument && !this.saving) {
+      clearTimeout(this.timer);
+      return setSave({ kind: "saved" });
+    }
     if (save.kind === "saved") setSave({ kind: "unsaved" });
     this.schedule(settleMs);
   }
