@@ -154,6 +154,29 @@ describe("what has no button", () => {
     expect(codes("brick", [])).toEqual([]);
   });
 
+  it("taped lines and uprights that just miss a plate, which others of their finish do not", () => {
+    const gaps = (finish: Finish) =>
+      wallOf([finish], { fixtures: [plate] })
+        .findings.filter(({ code }) => code === "near-miss")
+        .map(({ say }) => /passes ([\d.]+) mm/.exec(say)![1]);
+    // The plate reaches from 310 to 396; a plumb line at 404 passes it by 8 mm, one at 420 clears it.
+    expect(
+      gaps(
+        lines(
+          [404, 420].map((x) => ({
+            through: [
+              [x, 0],
+              [x, 9],
+            ],
+          })),
+        ),
+      ),
+    ).toEqual(["8"]);
+    // Ten columns of 400 mm: the first upright stands 4 mm beside it.
+    expect(gaps(chevron({ uprights: true }))).toEqual(["4"]);
+    expect(gaps(chevron({}))).toEqual([]);
+  });
+
   it("lines struck by eye: so much of the wall may change colour as they are long times how far they stray", () => {
     const [finding] = wallOf([
       lines(

@@ -172,7 +172,7 @@ function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): 
 /** The side of the mark on which the tape sits, in two words. */
 function tapeSide(planned: PlanWall, mark: PlanWall["marks"][number]): string {
   const tape = tapeAtMark(planned, mark)[0];
-  return tape ? `tape ${tape.lies}` : "no tape";
+  return tape ? `tape ${tape.centred ? "centred" : tape.lies}` : "no tape";
 }
 
 function formatDivision({ tapeDivision, units }: Job): string {
@@ -230,7 +230,8 @@ function TapeTable({ tape, nameOf, length }: TapeTableProps) {
   if (tape.length === 0) return <p>No tape.</p>;
   const groups = new Map<string, { piece: PlanTape; count: number }>();
   for (const piece of tape) {
-    const key = [piece.round, piece.lies, piece.over, piece.cuts, piece.against, length(piece.length)].join();
+    const { round, lies, centred, over, cuts, against } = piece;
+    const key = [round, centred ? "centred" : lies, over, cuts, against, length(piece.length)].join();
     const group = groups.get(key);
     groups.set(key, { piece, count: (group?.count ?? 0) + 1 });
   }
@@ -247,7 +248,7 @@ function TapeTable({ tape, nameOf, length }: TapeTableProps) {
               String(piece.round),
               String(count),
               length(piece.length),
-              `${piece.lies} ${piece.lies === "left" || piece.lies === "right" ? (piece.cuts ? "of the mark" : "of the edge") : piece.cuts ? "the line" : "the edge"}`,
+              whereItLies(piece),
               piece.over ? nameOf(piece.over) : againstWords[piece.against!],
               nameOf(piece.cuts),
               piece.seal ? nameOf(piece.seal) : "press only",
@@ -257,6 +258,12 @@ function TapeTable({ tape, nameOf, length }: TapeTableProps) {
       </tbody>
     </table>
   );
+}
+
+function whereItLies({ centred, lies, cuts }: PlanTape): string {
+  if (centred) return "centred on the line";
+  const isBeside = lies === "left" || lies === "right";
+  return `${lies} ${isBeside ? (cuts ? "of the mark" : "of the edge") : cuts ? "the line" : "the edge"}`;
 }
 
 function Legend({ job, wall, planned }: { job: Job; wall: Wall; planned: PlanWall }) {

@@ -1,7 +1,9 @@
 import type { Finding } from "../../findings/finding";
+import { segment } from "../../geometry/curve";
 import { directionOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
+import { checkNearMisses } from "../checkNearMisses";
 import { checkLineWidth } from "../checkLineWidth";
 import { maximumCount } from "../../fit/schema";
 import { checkFills } from "../fillsByHand";
@@ -26,6 +28,12 @@ export function checkChevron(spec: ChevronSpec, strip: Strip): Finding[] {
     const set = { rise: Math.floor((column * cos) / sin) };
     const cure = { kind: "open-angle", count: 0, finish: spec.id, set } as const;
     findings.push({ code: "acute-angle", severity: "check", values: { degrees: turn }, at: null, cure });
+  }
+  if (spec.uprights) {
+    const { minX, minY, maxY } = strip.extent;
+    const uprights = Array.from({ length: columns - 1 }, (_, place) => minX + (place + 1) * column);
+    const lines = uprights.map((x) => segment({ x, y: minY }, { x, y: maxY }));
+    findings.push(...checkNearMisses(lines, strip));
   }
   if (spec.fills.length === 0) return findings;
   const { pieceAt } = designChevron({ ...spec, fills: [] }, strip)[0]!;

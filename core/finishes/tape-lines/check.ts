@@ -6,6 +6,7 @@ import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import { placeTolerance } from "../../wall/outline";
 import { isOnStrip, type Strip } from "../../wall/strip";
+import { checkNearMisses } from "../checkNearMisses";
 import { checkLineWidth } from "../checkLineWidth";
 import { strayFill } from "../fillsByHand";
 import type { TapedSegment } from "./layLines";
@@ -40,6 +41,10 @@ export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
         ]
       : []),
     ...sharpCorners(lines, strip),
+    ...checkNearMisses(
+      lines.map(({ path }) => path),
+      strip,
+    ),
     ...(spec.random ? checkThrown(spec.random, strip) : []),
     ...(spec.byEye === undefined ? [] : [byEye(spec.byEye, walls)]),
   ];

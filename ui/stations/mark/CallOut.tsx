@@ -4,11 +4,11 @@ import { List, Volume2, X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import { useEffect, useState } from "react";
 import type { Wall } from "@/core/wall/schema";
-import type { PlanMark, PlanWall } from "@/core/job/planTypes";
+import type { PlanMark, PlanTape, PlanWall } from "@/core/job/planTypes";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
 import { CalledWall } from "./CalledWall";
-import { madeAlong, measuredFrom, sideWords, strikeFrom } from "./markWords";
+import { madeAlong, measuredFrom, tapeWords, strikeFrom } from "./markWords";
 import { tapeAtMark } from "./tapeAtMark";
 import { TapeWindow } from "./TapeWindow";
 import { useMarkProgress } from "./useMarkProgress";
@@ -152,14 +152,21 @@ function CalledMark({ mark, wall, plan }: { mark: PlanMark; wall: Wall; plan: Pl
       <div className="flex items-center gap-4 px-5 pt-4">
         {tape && (
           <svg viewBox="0 0 72 72" className="size-[72px] shrink-0" aria-hidden="true">
-            <TapePicture lies={tape.lies} over={hexOf(tape.over)} cuts={hexOf(tape.cuts)} />
+            {tape.centred ? (
+              <CentredTape
+                cuts={hexOf(tape.cuts)}
+                andCuts={hexOf(tape.andCuts ?? tape.cuts)}
+                isLevel={mark.axis === "y"}
+              />
+            ) : (
+              <TapePicture lies={tape.lies} over={hexOf(tape.over)} cuts={hexOf(tape.cuts)} />
+            )}
           </svg>
         )}
         <div>
-          <p className="text-xl font-semibold">{tape ? `Tape ${sideWords[tape.lies]}` : "No tape here"}</p>
+          <p className="text-xl font-semibold">{tape ? `Tape ${tapeWords(tape)}` : "No tape here"}</p>
           <p className="text-soft">
-            {tape ? `on ${nameOf(tape.over)}; the other side becomes ${nameOf(tape.cuts)}` : mark.use}.{" "}
-            {strikeFrom(mark)}
+            {tape ? wordsOfTape(tape, nameOf) : mark.use}. {strikeFrom(mark)}
           </p>
         </div>
       </div>
@@ -175,6 +182,24 @@ function TapePicture({ lies, over, cuts }: { lies: string; over: string; cuts: s
       <rect width="36" height="72" fill={over} />
       <rect x="36" width="36" height="72" fill={cuts} />
       <rect x="15" width="21" height="72" fill="#b9d8cc" stroke="#4c8570" />
+      <line x1="36" x2="36" y2="72" className="stroke-violet" strokeWidth="2.5" />
+    </g>
+  );
+}
+
+function wordsOfTape(tape: PlanTape, nameOf: (id: string | undefined | null) => string): string {
+  return tape.centred
+    ? `on ${nameOf(tape.over)}, which stays as the line; beside it ${[tape.cuts, tape.andCuts].filter(Boolean).map(nameOf).join(" and ")}`
+    : `on ${nameOf(tape.over)}; the other side becomes ${nameOf(tape.cuts)}`;
+}
+
+/** A tape whose whole width stays as a line, with the mark under its middle. */
+function CentredTape({ cuts, andCuts, isLevel }: { cuts: string; andCuts: string; isLevel: boolean }) {
+  return (
+    <g transform={isLevel ? "rotate(90 36 36)" : undefined}>
+      <rect width="36" height="72" fill={cuts} />
+      <rect x="36" width="36" height="72" fill={andCuts} />
+      <rect x="25" width="22" height="72" fill="#b9d8cc" stroke="#4c8570" />
       <line x1="36" x2="36" y2="72" className="stroke-violet" strokeWidth="2.5" />
     </g>
   );

@@ -84,7 +84,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
                       <Measure>{mark.reading}</Measure>
                     </span>
                     <span className="text-[0.9375rem] leading-tight text-soft">
-                      {tape ? `tape ${tape.lies}` : mark.use}
+                      {tape ? `tape ${tape.centred ? "centred" : tape.lies}` : mark.use}
                       {mark.on !== "level" &&
                         `, ${madeAlong(mark, found.wall)} ${measuredFrom(mark, found.wall)}`}
                       {mark.carriedFrom &&

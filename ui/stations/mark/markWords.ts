@@ -1,5 +1,5 @@
 import type { Wall } from "@/core/wall/schema";
-import type { PlanMark } from "@/core/job/planTypes";
+import type { PlanMark, PlanTape } from "@/core/job/planTypes";
 
 /** What a mark is measured from: of a surveyed wall its plumb and level lines, else its left end and its floor. */
 export function measuredFrom(mark: PlanMark, { survey }: Wall): string {
@@ -31,7 +31,10 @@ export function strikeFrom(mark: PlanMark): string {
 }
 
 /** Where the tape lies, said at the mark. */
-export const sideWords = {
+export const tapeWords = ({ centred, lies }: Pick<PlanTape, "centred" | "lies">): string =>
+  centred ? "centred on the line" : sideWords[lies];
+
+const sideWords = {
   left: "left of the mark",
   right: "right of the mark",
   above: "above the line",

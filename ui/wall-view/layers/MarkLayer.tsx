@@ -85,7 +85,7 @@ function TapeStrip({ piece, frame }: { piece: PlanTape; frame: LayerFrame }) {
     const length = Math.hypot(after.x - before.x, after.y - before.y) || 1;
     // The left of the path as it is drawn, with y down.
     const normal = { x: (after.y - before.y) / length, y: -(after.x - before.x) / length };
-    const side = sideOfPath(piece.lies, normal, points) * (width / 2);
+    const side = piece.centred ? 0 : sideOfPath(piece.lies, normal, points) * (width / 2);
     return `${point.x + normal.x * side} ${point.y + normal.y * side}`;
   });
   return (
