@@ -86,6 +86,7 @@ export type CureKind =
   | "fit-arch"
   | "lower-arch"
   | "onto-wall"
+  | "pin-on-wall"
   | "meet-it"
   | "follow"
   | "open-angle"

@@ -222,6 +222,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "draw-on": () => "Draw it on to the next line",
   "fit-arch": (count, { length }) => `Shorten it to ${length(count)}`,
   "lower-arch": (count, { length }) => `Lower the centre by ${length(count)}`,
+  "pin-on-wall": () => "Move the centre into reach",
   "onto-wall": () => "Put it on the wall",
   "meet-it": () => "Let the line meet it",
   follow: () => "Follow that side instead",

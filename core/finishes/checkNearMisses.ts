@@ -1,12 +1,26 @@
-import type { Finding } from "../findings/finding";
+import type { Cure, Finding } from "../findings/finding";
 import type { Segment } from "../geometry/curve";
 import { obstaclesOf, relateLines } from "../wall/clearance";
 import type { Strip } from "../wall/strip";
 
 /** Lines at any angle that pass a plate or a casing closely without meeting it. */
-export function checkNearMisses(lines: readonly Segment[], strip: Strip): Finding[] {
+export function checkNearMisses(
+  lines: readonly Segment[],
+  strip: Strip,
+  cureOf: (line: number) => Cure | undefined = () => undefined,
+): Finding[] {
   const things = obstaclesOf(strip).filter(({ kind }) => kind !== "corner");
-  return relateLines(lines, things).flatMap(({ kind, gap, at, obstacle: { thing } }): Finding[] =>
-    kind === "near-miss" ? [{ code: "near-miss", severity: "check", at, values: { gap, thing } }] : [],
+  return relateLines(lines, things).flatMap(({ kind, gap, at, line, obstacle: { thing } }): Finding[] =>
+    kind === "near-miss"
+      ? [
+          {
+            code: "near-miss",
+            severity: "check",
+            at,
+            values: { gap, thing },
+            cure: cureOf(lines.indexOf(line)),
+          },
+        ]
+      : [],
   );
 }

@@ -82,6 +82,42 @@ describe("a button cures", () => {
       {},
     ],
     ["fill-in-opening", lines([], { fills: [{ at: [9000, 0], colour: "kelp" }] }), {}],
+    [
+      "acute-angle",
+      lines([
+        {
+          through: [
+            [0, 1000],
+            [4000, 1000],
+          ],
+        },
+        {
+          through: [
+            [0, 900],
+            [4000, 1500],
+          ],
+        },
+      ]),
+      {},
+    ],
+    [
+      "near-miss",
+      lines([
+        {
+          through: [
+            [404, 0],
+            [404, 9],
+          ],
+        },
+      ]),
+      { fixtures: [plate] },
+    ],
+    [
+      "out-of-reach",
+      { kind: "arches", centre: [2000, -300], outerRadius: 900, bands: [{ width: 200, colour: "kelp" }] },
+      {},
+    ],
+    ["out-of-reach", block({ shape: "circle", centre: [2000, 2300], radius: 200 }), {}],
     ["acute-angle", chevron({ rise: 3500 }), {}],
     [
       "acute-angle",

@@ -19,7 +19,7 @@ export function checkArches(spec: ArchesSpec, strip: Strip): Finding[] {
     const cure = { kind: "onto-wall", count: 0, finish: id, set } as const;
     return [{ code: "off-wall", severity: "check", values: { thing: "the arch" }, at: null, cure }];
   }
-  const findings = checkPin({ x, y }, strip);
+  const findings = checkPin({ x, y }, strip, (to) => ({ finish: id, set: { centre: written(to) } }));
   // Whether the arch's highest point lies within its angles: 90 degrees, or a full turn from it.
   const holdsTop = [90, 450, -270].some((angle) => angle >= from && angle <= to);
   const over = y + outerRadius - maxY;

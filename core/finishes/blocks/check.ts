@@ -44,7 +44,13 @@ export function checkBlocks(spec: BlocksSpec, strip: Strip): Finding[] {
     return [
       ...checkRelations(id, relateLines(sides, obstacles), handles),
       ...(isFree ? checkAlignment(id, index, box, others, strip) : []),
-      ...("centre" in block ? checkPin({ x: block.centre[0], y: block.centre[1] }, strip) : []),
+      ...("centre" in block
+        ? checkPin({ x: block.centre[0], y: block.centre[1] }, strip, (to) => ({
+            finish: id,
+            path: ["blocks", index],
+            set: { centre: written(to) },
+          }))
+        : []),
     ];
   });
 }

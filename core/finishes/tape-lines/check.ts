@@ -1,4 +1,4 @@
-import type { Finding } from "../../findings/finding";
+import type { Cure, Finding } from "../../findings/finding";
 import { curveLength } from "../../geometry/curve";
 import { intersectCurves } from "../../geometry/intersectCurves";
 import { subtract, type Point } from "../../geometry/point";
@@ -40,10 +40,11 @@ export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
           } as const,
         ]
       : []),
-    ...sharpCorners(lines, strip),
+    ...sharpCorners(spec, lines, strip),
     ...checkNearMisses(
       lines.map(({ path }) => path),
       strip,
+      (place) => takeOut(spec, lines[place]!),
     ),
     ...(spec.random ? checkThrown(spec.random, strip) : []),
     ...(spec.byEye === undefined ? [] : [byEye(spec.byEye, walls)]),
@@ -66,7 +67,14 @@ function byEye(tolerance: number, walls: readonly WallFaces[]): Finding {
   return { code: "by-eye", severity: "note", values: { tolerance, areaM2 }, at: null };
 }
 
-function sharpCorners(lines: readonly TapedSegment[], strip: Strip): Finding[] {
+/** A line taken out; one that was thrown cannot be taken out by itself. */
+function takeOut({ id, lines }: TapeLinesSpec, { line }: TapedSegment): Cure | undefined {
+  if (line >= lines.length) return undefined;
+  const set = { lines: lines.filter((_, other) => other !== line) };
+  return { kind: "take-out", count: 0, finish: id, set };
+}
+
+function sharpCorners(spec: TapeLinesSpec, lines: readonly TapedSegment[], strip: Strip): Finding[] {
   return lines.flatMap((first, index) =>
     lines.slice(index + 1).flatMap((second): Finding[] => {
       const degrees = angleBetween(first, second);
@@ -74,7 +82,9 @@ function sharpCorners(lines: readonly TapedSegment[], strip: Strip): Finding[] {
       if (degrees >= acuteAngleDegrees || degrees < 1e-6) return [];
       const at = intersectCurves(first.path, second.path, placeTolerance)[0]?.point;
       if (!at || !isOnStrip(strip, at)) return [];
-      return [{ code: "acute-angle", severity: "check", values: { degrees }, at }];
+      return [
+        { code: "acute-angle", severity: "check", values: { degrees }, at, cure: takeOut(spec, second) },
+      ];
     }),
   );
 }
