@@ -178,9 +178,10 @@ describe("taped lines", () => {
         .map(({ path, cuts, andCuts }) => [path[0]![0], cuts, andCuts]);
     const left = { at: [10, 10], colour: "kelp" };
     expect(taped([left])).toEqual([[1000, "kelp", undefined]]);
-    expect(taped([left, { at: [1500, 10], colour: "brine" }]).map(([x, ...two]) => [x, two.sort()])).toEqual([
-      [1000, ["brine", "kelp"]],
-      [2000, ["brine", undefined]],
+    // The colour on the left is told first.
+    expect(taped([left, { at: [1500, 10], colour: "brine" }])).toEqual([
+      [1000, "kelp", "brine"],
+      [2000, "brine", undefined],
     ]);
   });
 

@@ -1,6 +1,6 @@
 import { curveLength, segment, type Segment } from "../geometry/curve";
 import { groupBy } from "../geometry/groupBy";
-import { distance, midpoint } from "../geometry/point";
+import { cross, distance, midpoint, subtract } from "../geometry/point";
 import { splitCurves } from "../geometry/splitCurves";
 import { listLineEdges, pointAt, shareOf, type LineEdge } from "../pattern/lineEdges";
 import type { Pattern, TapedLine } from "../pattern/pattern";
@@ -80,11 +80,17 @@ function piecesAlong(
     const from = pointAt(stretch, low <= reach ? 0 : low);
     const to = pointAt(stretch, high >= 1 - reach ? 1 : high);
     const { under, painted } = run[0]!;
-    const colours = [...new Set(run.map((span) => regions[span.painted]!.colour))];
+    const isFlat = Math.abs(to.x - from.x) >= Math.abs(to.y - from.y);
+    // The colour above a flat line, or left of a steep one, is told first.
+    const along = subtract(to, from);
+    const turn = Math.sign(isFlat ? along.x : along.y);
+    const across = ({ path: { a, b } }: Span) => turn * cross(along, subtract(midpoint(a, b), from));
+    const inTurn = [...run].sort((p, q) => across(q) - across(p));
+    const colours = [...new Set(inTurn.map((span) => regions[span.painted]!.colour))];
     return {
       path: [segment(from, to)],
       length: distance(from, to),
-      lies: Math.abs(to.x - from.x) >= Math.abs(to.y - from.y) ? "above" : "left",
+      lies: isFlat ? "above" : "left",
       over: regions[under]!.colour,
       under,
       cuts: colours[0]!,
