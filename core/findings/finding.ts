@@ -56,6 +56,7 @@ export interface FindingValues {
   "slit-tape": { line: number; sold: number };
   "lines-up-with-nothing": { thing: string };
   "texture-bleeds": { texture: Texture };
+  "room-climate": { why: "cold" | "warm" | "damp"; temperature: number; humidity: number };
   "no-packs": { paint: string; needMl: number };
 }
 

@@ -9,6 +9,8 @@ const speech: Speech = {
   error: (mm) => `<${mm} off>`,
   area: (m2) => `<${m2} m2>`,
   volume: (ml) => `<${ml} ml>`,
+  run: (m) => `${m} m`,
+  wall: (id) => id,
   paint: (id) => `<${id}>`,
 };
 
@@ -63,6 +65,7 @@ const values: FindingValues = {
   "slit-tape": { line: 20, sold: 24 },
   "lines-up-with-nothing": { thing: "block 1" },
   "texture-bleeds": { texture: "heavy" },
+  "room-climate": { why: "cold", temperature: 5, humidity: 60 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 
@@ -84,6 +87,9 @@ const reasons: ReasonValues = {
   "datum-level": { against: "ceiling", verdict: "will show" },
   "datum-split": { against: "ceiling", rise: -8, verdict: "may show" },
   "datum-follow": { surface: "ceiling", rise: -17 },
+  "peel-crisp": {},
+  "peel-relief": {},
+  "peel-asked": { when: "dry" },
 };
 
 const isSentence = (text: string) => {

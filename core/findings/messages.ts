@@ -204,6 +204,18 @@ export const findingMessages: {
     remedy:
       "Seal every edge with the colour under the tape and try one on a board first, or choose a finish with soft edges.",
   }),
+  "room-climate": ({ why, temperature, humidity }) => ({
+    say: {
+      cold: `At ${temperature} C paint does not form a sound film, so there is no day plan.`,
+      warm: `At ${temperature} C paint dries under the brush, so there is no day plan.`,
+      damp: `At ${humidity} % humidity paint hardly dries, so there is no day plan.`,
+    }[why],
+    remedy: {
+      cold: "Warm the room to 8 C or more, walls too, and keep it there until the paint is dry.",
+      warm: "Wait for a cooler hour, or shade and cool the room to 35 C or less.",
+      damp: "Air, heat or dry the room to 85 % or less.",
+    }[why],
+  }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,
     remedy: "List the tins that can be bought, with their prices.",

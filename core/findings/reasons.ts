@@ -20,6 +20,9 @@ export interface ReasonValues {
   "datum-level": { against: "floor" | "ceiling"; verdict: Visibility };
   "datum-split": { against: "floor" | "ceiling"; rise: number; verdict: Visibility };
   "datum-follow": { surface: "floor" | "ceiling"; rise: number };
+  "peel-crisp": Record<never, never>;
+  "peel-relief": Record<never, never>;
+  "peel-asked": { when: "wet" | "dry" };
 }
 
 export type Reason = {
@@ -61,6 +64,14 @@ export const reasonMessages: {
     Math.abs(rise) < 0.5
       ? `Parallel to the ${surface}, which is as good as level.`
       : `No wedge at the ${surface}; ${length(Math.abs(rise))} out of level over the wall.`,
+  "peel-crisp": () =>
+    "Tape comes off while the last coat still tacks, slowly, back on itself at about 45 degrees: the edge stays crisp.",
+  "peel-relief": () =>
+    "Tape comes off dry: over relief it bridges, and a wet film would tear. Score the film where it does.",
+  "peel-asked": ({ when }) =>
+    when === "wet"
+      ? "Tape comes off while the last coat still tacks, as chosen."
+      : "Tape comes off when the last coat is dry, as chosen. Score the film where it bridges.",
 };
 
 /** The sentence of a reason. */

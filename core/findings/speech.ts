@@ -5,5 +5,8 @@ export interface Speech {
   error(mm: number): string;
   area(m2: number): string;
   volume(ml: number): string;
+  /** A run of tape or of an edge. */
+  run(m: number): string;
   paint(id: string): string;
+  wall(id: string): string;
 }

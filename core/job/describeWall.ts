@@ -1,5 +1,5 @@
 import { describeOfferTitle } from "../findings/offerTitles";
-import { describeReason } from "../findings/reasons";
+import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
 import type { Candidate } from "../fit/candidates";
 import { worstReadingError } from "../fit/proof";
@@ -8,9 +8,11 @@ import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
 import type { Pass } from "../rounds/listPasses";
+import { tapeOfPass } from "./passes";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
 import { listOrdinates } from "../setout/listOrdinates";
 import { listMarks, type Mark } from "../setout/listMarks";
+import { choosePeel, sealEdge } from "../tape/sealEdge";
 import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
 import type { OrderedWall } from "./orderWalls";
@@ -30,6 +32,7 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     outline: cornersOfWall(wall.wall).map(toPoint),
     survey: surface && level && describeSurvey(job, surface, level, wall.tapers, speech),
     preparation: describePreparation(wall.wall),
+    peel: describePeel(job, wall, speech),
     findings: [...wall.findings, ...checkLevelLine(level, wall.wall.survey !== undefined)].map((finding) =>
       speakFinding(finding, speech),
     ),
@@ -111,6 +114,13 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
   };
 }
 
+function describePeel({ edges }: Job, { wall }: OrderedWall, speech: Speech): PlanWall["peel"] {
+  const { when, why } = choosePeel(wall.texture, edges);
+  const reason: Reason =
+    why === "asked" ? { code: "peel-asked", values: { when } } : { code: `peel-${why}`, values: {} };
+  return { when, why: describeReason(reason, speech) };
+}
+
 /** Where the level line stands; on a quick wall it is struck only where something is marked along it. */
 function describeLevel(job: Job, { at }: LevelLineAdvice, marks: readonly Mark[]): PlanWall["level"] {
   if (!marks.some((mark) => mark.on === "level")) return null;
@@ -123,24 +133,25 @@ const describeMark = (mark: Mark, job: Job): PlanMark => ({
 });
 
 /** Each boundary once a pass that paints its later side; masks once a pass that paints their region. */
-function describeTape(job: Job, { wall, tape }: OrderedWall, passes: readonly Pass[]): PlanTape[] {
-  const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
+function describeTape(job: Job, { wall, laid, tape }: OrderedWall, passes: readonly Pass[]): PlanTape[] {
   return passes.flatMap((pass) =>
-    tape
-      .filter((piece) => piece.group === pass.group && (pass.coat ?? 1) <= coatsOf.get(piece.paints)!)
-      .map((piece, index): PlanTape => ({
+    tapeOfPass(job, tape, pass)
+      .map((piece, index) => ({ piece, index, sealWith: sealEdge(piece, wall.texture, job.edges) }))
+      .map(({ piece, index, sealWith }): PlanTape => ({
         id: `${wall.id}/tape-${pass.round}-${index + 1}`,
         path: flattenPath(piece.path).map(toPoint),
         length: piece.length,
         lies: piece.lies,
         over: piece.over,
+        ...(piece.under !== null && { overRegion: laid!.pattern.regions[piece.under]!.id }),
         ...(piece.cuts !== null && { cuts: piece.cuts }),
         ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
         ...(piece.centred && { centred: true as const }),
         ...(piece.against !== null && { against: piece.against }),
         ...(piece.corner !== null && { corner: piece.corner }),
         round: pass.round,
-        seal: piece.over,
+        seal: sealWith === "colour" ? piece.over : null,
+        sealWith,
         width: piece.width,
       })),
   );

@@ -1,6 +1,6 @@
 import { lightnessOf } from "../colour/lightness";
 import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
-import { assignRounds, type Groups } from "../rounds/assignRounds";
+import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import { planTape, type JoinedEnd, type TapePiece } from "../tape/planTape";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import type { Wall } from "../wall/schema";
@@ -15,8 +15,8 @@ export interface OrderedWall extends LaidOutWall {
   readonly tape: readonly TapePiece[];
 }
 
-/** How walls that hang together are laid out: `orderWalls`, or something that answers unchanged walls from before. */
-export type OrderWalls = (job: Job, walls: readonly Wall[]) => OrderedWall[];
+/** How the walls of a job are laid out and ordered: `orderWalls`, or something that answers unchanged walls from before. */
+export type OrderWalls = (job: Job) => OrderedWall[];
 
 /** A corner of a run: the walls to its left and right, by index, and what meets there. */
 interface Corner {
@@ -25,8 +25,28 @@ interface Corner {
   readonly touches: readonly CornerTouch[];
 }
 
-/** Lays out walls that hang together, and groups and tapes their regions. */
-export const orderWalls: OrderWalls = (job, walls) => {
+/** Walls that hang together, laid out and their regions sorted into groups that are not yet in an order. */
+interface SortedWalls {
+  readonly laidOut: readonly LaidOutWall[];
+  readonly corners: readonly Corner[];
+  /** Where each wall stands among those that could be laid out. */
+  readonly places: ReadonlyMap<number, number>;
+  readonly grouped: GroupedWalls;
+}
+
+/** Lays out the walls of a job, and groups and tapes their regions. The walls in the job's order. */
+export const orderWalls: OrderWalls = (job) => orderJoined(job, sortWalls, tapeWalls);
+
+function orderJoined(job: Job, sort: typeof sortWalls, tape: typeof tapeWalls): OrderedWall[] {
+  const sorted = groupJoinedWalls(job).map((walls) => sort(job, walls));
+  const groups = orderRounds(sorted.map(({ grouped }) => grouped));
+  const ordered = new Map(
+    sorted.flatMap((walls, index) => tape(walls, groups[index]!)).map((wall) => [wall.wall.id, wall]),
+  );
+  return job.walls.map(({ id }) => ordered.get(id)!);
+}
+
+function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
   const laidOut = layOutWalls(job, walls);
   const corners = cornersOf(job, laidOut);
   const standing = laidOut.flatMap(({ laid, wall }, index) =>
@@ -34,7 +54,7 @@ export const orderWalls: OrderWalls = (job, walls) => {
   );
   const places = new Map(standing.map(({ index }, place) => [index, place]));
   const hexOf = new Map(job.paints.map(({ id, hex }) => [id, hex]));
-  const { groups, count, lowerBound } = assignRounds(
+  const grouped = groupRegions(
     standing,
     corners.map((corner) => ({
       ...corner,
@@ -43,7 +63,15 @@ export const orderWalls: OrderWalls = (job, walls) => {
     })),
     (colour) => lightnessOf(hexOf.get(colour)!),
   );
+  return { laidOut, corners, places, grouped };
+}
+
+function tapeWalls(
+  { laidOut, corners, places, grouped }: SortedWalls,
+  groups: readonly Groups[],
+): OrderedWall[] {
   const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
+  const { count, lowerBound } = grouped;
   return laidOut.map((wall, index) => ({
     ...wall,
     groups: groupsOf(index),
@@ -57,7 +85,7 @@ export const orderWalls: OrderWalls = (job, walls) => {
         )
       : [],
   }));
-};
+}
 
 /** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
 function cornersOf(job: Job, walls: readonly LaidOutWall[]): Corner[] {
@@ -105,7 +133,7 @@ function joinedEnds(
 }
 
 /** Walls by what hangs together: those of one run, and of runs that share a wall. In the order of the job. */
-export function groupJoinedWalls(job: Job): Wall[][] {
+function groupJoinedWalls(job: Job): Wall[][] {
   const leader = new Map(job.walls.map(({ id }) => [id, id]));
   const leaderOf = (id: string): string => {
     const next = leader.get(id)!;
@@ -126,23 +154,38 @@ export function groupJoinedWalls(job: Job): Wall[][] {
 
 /**
  * An `orderWalls` that keeps its last answer for each group of walls and gives it again while nothing that they depend
- * on has changed: the walls, their runs and finishes, the tape division and the viewing distance.
+ * on has changed: the walls, their runs and finishes, the tape division and the viewing distance; and for the tape, the
+ * rounds, in which the job's other walls have a say.
  */
 export function keepUnchangedWalls(): OrderWalls {
-  const kept = new Map<string, { key: string; ordered: OrderedWall[] }>();
-  return (job, walls) => {
-    const ids = new Set(walls.map(({ id }) => id));
-    const runs = job.runs.filter((run) => run.walls.some((id) => ids.has(id)));
-    const places = new Set([...ids, ...runs.map(({ id }) => id)]);
-    const finishes = job.finishes.filter((finish) => places.has(finish.on));
-    // Which paint is lighter orders the rounds.
-    const colours = job.paints.map(({ id, hex }) => [id, hex]);
-    const key = JSON.stringify([walls, runs, finishes, colours, job.tapeDivision, job.viewingDistance]);
+  const sorted = new Map<string, { key: string; sorted: SortedWalls }>();
+  const taped = new WeakMap<SortedWalls, { key: string; ordered: OrderedWall[] }>();
+  const sort: typeof sortWalls = (job, walls) => {
+    const key = dependenciesOf(job, walls);
     const name = walls[0]!.id;
-    const before = kept.get(name);
+    const before = sorted.get(name);
+    if (before?.key === key) return before.sorted;
+    const answer = sortWalls(job, walls);
+    sorted.set(name, { key, sorted: answer });
+    return answer;
+  };
+  const tape: typeof tapeWalls = (walls, groups) => {
+    const key = groups.join(" ");
+    const before = taped.get(walls);
     if (before?.key === key) return before.ordered;
-    const ordered = orderWalls(job, walls);
-    kept.set(name, { key, ordered });
+    const ordered = tapeWalls(walls, groups);
+    taped.set(walls, { key, ordered });
     return ordered;
   };
+  return (job) => orderJoined(job, sort, tape);
+}
+
+function dependenciesOf(job: Job, walls: readonly Wall[]): string {
+  const ids = new Set(walls.map(({ id }) => id));
+  const runs = job.runs.filter((run) => run.walls.some((id) => ids.has(id)));
+  const places = new Set([...ids, ...runs.map(({ id }) => id)]);
+  const finishes = job.finishes.filter((finish) => places.has(finish.on));
+  // Which paint is lighter orders the rounds.
+  const colours = job.paints.map(({ id, hex }) => [id, hex]);
+  return JSON.stringify([walls, runs, finishes, colours, job.tapeDivision, job.viewingDistance]);
 }

@@ -147,7 +147,10 @@ function checkReferences(job: Job): Problem[] {
     const message = `there is no ${what} ${quote(id)}; expected ${listed(known)}`;
     problems.push({ path: formatPath(path), message });
   };
-  job.walls.forEach((wall, index) => expect(paints, wall.base, ["walls", index, "base"], "paint"));
+  job.walls.forEach((wall, index) => {
+    expect(paints, wall.base, ["walls", index, "base"], "paint");
+    if (wall.primer !== undefined) expect(paints, wall.primer, ["walls", index, "primer"], "paint");
+  });
   job.runs.forEach((run, index) => {
     run.walls.forEach((id, place) => expect(walls, id, ["runs", index, "walls", place], "wall"));
     problems.push(...checkRun(job, index));

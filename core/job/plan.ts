@@ -1,8 +1,10 @@
-import { listPasses, type Pass } from "../rounds/listPasses";
+import type { Pass } from "../rounds/listPasses";
 import { carryMarks } from "./carryMarks";
 import { describeWall } from "./describeWall";
-import { groupJoinedWalls, orderWalls, type OrderedWall, type OrderWalls } from "./orderWalls";
+import { orderWalls, type OrderedWall, type OrderWalls } from "./orderWalls";
+import { passesOf } from "./passes";
 import { planPaint } from "./planPaint";
+import { planWork } from "./planWork";
 import { speakFinding } from "./speakFinding";
 import type { Plan, PlanRound } from "./planTypes";
 import type { Job } from "./schema";
@@ -15,18 +17,14 @@ import { totalTape } from "../tape/totalTape";
  */
 export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
   const speech = speechOf(job);
-  const ordered = new Map(
-    groupJoinedWalls(job)
-      .flatMap((walls) => order(job, walls))
-      .map((wall) => [wall.wall.id, wall]),
-  );
-  const walls = job.walls.map(({ id }) => ordered.get(id)!);
-  const passes = listPasses(coatsOfGroups(job, walls), job.school);
+  const walls = order(job);
+  const passes = passesOf(job, walls, job.school);
   const rounds = passes.map((pass) => planRound(job, walls, pass, passes));
   const described = carryMarks(
     job,
     walls.map((wall) => describeWall(job, wall, passes, speech)),
   );
+  const { findings: climate, ...work } = planWork(job, walls, described, speech);
   const { paint, findings } = planPaint(job, walls, passes, described);
   return {
     format: "jacaranda-plan/1",
@@ -43,22 +41,9 @@ export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
       count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),
       least: Math.max(0, ...walls.map((wall) => wall.rounds.lowerBound)),
     },
-    findings: findings.map((finding) => speakFinding(finding, speech)),
+    ...work,
+    findings: [...climate, ...findings].map((finding) => speakFinding(finding, speech)),
   };
-}
-
-/** The most coats that any paint of each group takes, over all walls: round k of every wall is one round. */
-function coatsOfGroups(job: Job, walls: readonly OrderedWall[]): number[] {
-  const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
-  const most: number[] = [];
-  for (const { laid, groups } of walls) {
-    groups.forEach((group, index) => {
-      if (group === 0) return;
-      const coats = coatsOf.get(laid!.pattern.regions[index]!.colour)!;
-      most[group - 1] = Math.max(most[group - 1] ?? 0, coats);
-    });
-  }
-  return most;
 }
 
 function planRound(job: Job, walls: readonly OrderedWall[], pass: Pass, passes: readonly Pass[]): PlanRound {

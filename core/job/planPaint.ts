@@ -3,6 +3,7 @@ import { calculateNeed, type PaintUse } from "../paint/calculateNeed";
 import { choosePacks } from "../paint/choosePacks";
 import type { Paint } from "../paint/schema";
 import type { Pass } from "../rounds/listPasses";
+import type { Wall } from "../wall/schema";
 import type { OrderedWall } from "./orderWalls";
 import type { PlanPaint, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
@@ -51,7 +52,7 @@ export function planPaint(
 
 function isUsed({ id }: Paint, { wall, laid, tape }: OrderedWall): boolean {
   return (
-    (wall.base === id && wall.baseState === "paint") ||
+    countWholeCoats(id, wall) > 0 ||
     laid!.pattern.regions.some((region) => region.colour === id) ||
     tape.some((piece) => piece.over === id)
   );
@@ -70,8 +71,12 @@ function useOn({ id }: Paint, ordered: OrderedWall, sealMm: number): PaintUse {
   const painted = laid!.pattern.regions
     .filter((region, index) => groups[index] !== 0 && region.colour === id)
     .reduce((sum, region) => sum + region.face.area / 1e6, 0);
-  const base = wall.base === id && wall.baseState === "paint" ? surfaceM2 : 0;
-  return { texture: wall.texture, areaM2: painted + base, sealMm };
+  return { texture: wall.texture, areaM2: painted + countWholeCoats(id, wall) * surfaceM2, sealMm };
+}
+
+/** How often a paint covers the whole wall, each time with all its coats: as its primer, as its base. */
+function countWholeCoats(id: string, { base, baseState, primer }: Wall): number {
+  return Number(primer === id) + Number(base === id && baseState === "paint");
 }
 
 /** How often tools are wetted and washed: once for a base coat and once for every round that uses the colour. */
@@ -82,6 +87,6 @@ function countSessions({ id, coats }: Paint, walls: readonly OrderedWall[], pass
     ),
   );
   const rounds = passes.filter((pass) => groups.has(pass.group) && (pass.coat ?? 1) <= coats).length;
-  const base = walls.some(({ wall }) => wall.base === id && wall.baseState === "paint") ? 1 : 0;
-  return rounds + base;
+  const whole = walls.some(({ wall }) => countWholeCoats(id, wall) > 0) ? 1 : 0;
+  return rounds + whole;
 }

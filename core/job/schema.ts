@@ -3,6 +3,9 @@ import { finishKinds, finishSpecs } from "../finishes/registry";
 import { lengthSchema } from "../measure/schema";
 import { mmPerInch } from "../measure/units";
 import { paintSchema } from "../paint/schema";
+import { schools } from "../rounds/listPasses";
+import { workSchema } from "../sequence/schema";
+import { edgesSchema } from "../tape/schema";
 import { runSchema, wallSchema } from "../wall/schema";
 
 export const jobFormat = "jacaranda-job/1";
@@ -23,7 +26,9 @@ export const jobSchema = z
       .default("EUR"),
     tapeDivision: lengthSchema({ min: 0.01, max: 100 }).optional().describe("1 mm or 1/16 in by units"),
     viewingDistance: lengthSchema({ min: 100, max: 1e5 }).default(2500),
-    school: z.enum(["finish", "coat-by-coat"]).default("finish"),
+    school: z.enum(schools).default("finish"),
+    edges: edgesSchema.prefault({}),
+    work: workSchema.prefault({}),
     paints: z.array(paintSchema).max(200),
     walls: z.array(wallSchema).max(200),
     runs: z.array(runSchema).max(100).default([]),

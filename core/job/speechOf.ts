@@ -1,15 +1,18 @@
 import type { Speech } from "../findings/speech";
-import { formatArea, formatError, formatLength, formatVolume } from "../measure/formatLength";
+import { formatArea, formatError, formatLength, formatRun, formatVolume } from "../measure/formatLength";
 import type { Job } from "./schema";
 
 /** Speaks lengths, volumes and paints the way the job's own people would. */
 export function speechOf(job: Job): Speech {
   const names = new Map(job.paints.map((paint) => [paint.id, paint.name]));
+  const walls = new Map(job.walls.map((wall) => [wall.id, wall.name ?? wall.id]));
   return {
     length: (mm) => formatLength(mm, job.units),
     error: (mm) => formatError(mm, job.units),
     area: (m2) => formatArea(m2, job.units),
     volume: (ml) => formatVolume(ml, job.units),
+    run: (m) => formatRun(m, job.units),
+    wall: (id) => walls.get(id) ?? id,
     paint: (id) => names.get(id) ?? id,
   };
 }

@@ -26,6 +26,12 @@ export const paintSchema = z
     recoat_min: minutes,
     tapeOver_min: minutes,
     touchDry_min: minutes,
+    open_min: z
+      .number()
+      .min(5)
+      .max(150)
+      .optional()
+      .describe("how long an edge stays wet, at 20 C and 50 % RH"),
     packs: z.array(packSchema).max(50).default([]),
     onHand: volumeSchema({ min: 0, max: 1e7 }).default(0),
   })
@@ -41,6 +47,7 @@ export const paintSchema = z
       coats: paint.coats ?? usual.coats,
       recoatMin: paint.recoat_min ?? usual.recoat,
       tapeOverMin: paint.tapeOver_min ?? usual.tapeOver,
+      openMin: paint.open_min ?? usual.open,
       touchDryMin: paint.touchDry_min ?? usual.touchDry,
       packs: paint.packs,
       onHandMl: paint.onHand,

@@ -1,5 +1,6 @@
 /** finish: each round is finished before the next. coat-by-coat: one coat everywhere, re-tape, second coats. */
-export type School = "finish" | "coat-by-coat";
+export const schools = ["finish", "coat-by-coat"] as const;
+export type School = (typeof schools)[number];
 
 /** One taping, painting and peeling: a round of the plan. */
 export interface Pass {
@@ -10,14 +11,27 @@ export interface Pass {
   readonly coat?: number;
 }
 
-/** The rounds of a job in order. `coatsOfGroup[k]` is the most coats that a paint of group k + 1 takes. */
-export function listPasses(coatsOfGroup: readonly number[], school: School): Pass[] {
-  if (school === "finish") return coatsOfGroup.map((_, index) => ({ round: index + 1, group: index + 1 }));
-  const passes: Pass[] = [];
-  for (let coat = 1; coat <= Math.max(0, ...coatsOfGroup); coat++) {
-    coatsOfGroup.forEach((coats, index) => {
-      if (coats >= coat) passes.push({ round: passes.length + 1, group: index + 1, coat });
-    });
-  }
-  return passes;
+/**
+ * The rounds of a job in order. `coatsOfGroup[k]` is the most coats that a paint of group k + 1 takes. Where tape comes
+ * off after each coat (`taping` "each coat": its seal must still be wet), a group that is finished first is taped anew for each.
+ */
+export function listPasses(
+  coatsOfGroup: readonly number[],
+  school: School,
+  taping: "once" | "each coat" = "once",
+): Pass[] {
+  const coatsTo = (coats: number) => Array.from({ length: coats }, (_, index) => index + 1);
+  const passes = (): Omit<Pass, "round">[] => {
+    if (school === "finish" && taping === "once")
+      return coatsOfGroup.map((_, index) => ({ group: index + 1 }));
+    if (school === "finish") {
+      return coatsOfGroup.flatMap((coats, index) =>
+        coatsTo(coats).map((coat) => ({ group: index + 1, coat })),
+      );
+    }
+    return coatsTo(Math.max(0, ...coatsOfGroup)).flatMap((coat) =>
+      coatsOfGroup.flatMap((coats, index) => (coats >= coat ? [{ group: index + 1, coat }] : [])),
+    );
+  };
+  return passes().map((pass, index) => ({ round: index + 1, ...pass }));
 }

@@ -10,15 +10,16 @@ export interface RoundPiece {
 /**
  * Groups named again so that, with the same number of them, light goes before dark and a paint is opened in few rounds.
  * What hangs together keeps its groups apart as they are; each such part is given the order that costs least beside those
- * before it, the largest first. A part with fewer groups than there are rounds may use any of them.
+ * before it, the largest first. A part with fewer groups than there are rounds may use any of them. `opened` holds the
+ * paints with the rounds that they are opened in, "kelp 2", and is added to.
  */
 export function orderGroups(
   pieces: readonly RoundPiece[],
   groups: readonly number[],
   rounds: number,
+  opened = new Set<string>(),
 ): number[] {
   const ordered = [...groups];
-  const opened = new Set<string>();
   for (const part of partsOf(pieces)) {
     const own = [...new Set(part.map((node) => groups[node]!))].sort((a, b) => a - b);
     const orders = placements(own.length, rounds);

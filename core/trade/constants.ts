@@ -58,17 +58,17 @@ export const levelLineReachMm = [600, 1750] as const;
 export const levelLineClearanceMm = 40;
 
 /**
- * Materials: spread in m2 per litre and coat, coats, and waits in minutes at 20 C and 50 % RH.
- * Midpoints of what labels commonly state.
+ * Materials: spread in m2 per litre and coat, coats, and waits in minutes at 20 C and 50 % RH; `open` is how long an edge
+ * stays wet enough to be joined and to be peeled. Midpoints of what labels commonly state.
  */
 export const materials = {
-  "wall-paint": { spreadRate: 11, coats: 2, touchDry: 60, recoat: 180, tapeOver: 1440 },
-  primer: { spreadRate: 10, coats: 1, touchDry: 60, recoat: 180, tapeOver: 1440 },
-  "mineral-primer": { spreadRate: 7, coats: 1, touchDry: 120, recoat: 720, tapeOver: 1440 },
-  limewash: { spreadRate: 6.5, coats: 3, touchDry: 120, recoat: 180, tapeOver: 2880 },
-  "metallic-plaster": { spreadRate: 1.8, coats: 2, touchDry: 120, recoat: 240, tapeOver: 1440 },
-  "pearl-coat": { spreadRate: 8, coats: 2, touchDry: 60, recoat: 240, tapeOver: 1440 },
-  whitewash: { spreadRate: 14, coats: 1, touchDry: 60, recoat: 180, tapeOver: 1440 },
+  "wall-paint": { spreadRate: 11, coats: 2, open: 40, touchDry: 60, recoat: 180, tapeOver: 1440 },
+  primer: { spreadRate: 10, coats: 1, open: 40, touchDry: 60, recoat: 180, tapeOver: 1440 },
+  "mineral-primer": { spreadRate: 7, coats: 1, open: 30, touchDry: 120, recoat: 720, tapeOver: 1440 },
+  limewash: { spreadRate: 6.5, coats: 3, open: 20, touchDry: 120, recoat: 180, tapeOver: 2880 },
+  "metallic-plaster": { spreadRate: 1.8, coats: 2, open: 20, touchDry: 120, recoat: 240, tapeOver: 1440 },
+  "pearl-coat": { spreadRate: 8, coats: 2, open: 25, touchDry: 60, recoat: 240, tapeOver: 1440 },
+  whitewash: { spreadRate: 14, coats: 1, open: 20, touchDry: 60, recoat: 180, tapeOver: 1440 },
 } as const;
 
 /** A door is read at one foot; on a sloping floor the other may stand this much below it. */
@@ -94,3 +94,44 @@ export const acuteAngleDegrees = 15;
 
 /** A pin or a mark higher above the floor than this is not reached without steps. */
 export const reachMm = 2100;
+
+/** A painter's usual pace, until their own is known: metres or square metres a minute, or minutes for one. */
+export const usualRates = {
+  taping_m_min: 1,
+  crossing_min: 0.5,
+  sealing_m_min: 1.5,
+  cuttingIn_m_min: 0.8,
+  rolling_m2_min: 0.45,
+  peeling_m_min: 3,
+  marking_min: 1.5,
+  washingUp_min: 15,
+  settingUp_min: 20,
+  closing_min: 20,
+} as const;
+
+/** Minutes for what stands around the painting itself: once a room, a thing, a metre or a square metre. */
+export const roomMinutes = {
+  clearing: 10,
+  movingOne: 5,
+  coveringPerM: 3,
+  uncovering: 15,
+  plateOff: 5,
+  shelfOff: 10,
+  maskingOne: 8,
+  plateBack: 5,
+  washingPerM2: 1,
+  levelLine: 10,
+  checkingPerM: 0.2,
+  rubbingOut: 0.25,
+} as const;
+
+/** Minutes that a washed wall takes to dry, and filler before it is sanded, at 20 C and 50 % RH. */
+export const washedDryMin = 60;
+export const fillerDryMin = 120;
+
+/** Rooms in which paint dries as it should: C, and % RH at most. */
+export const paintingClimate = { coldest: 8, warmest: 35, dampest: 85 } as const;
+
+/** After so many days at 20 C a painted wall may be washed, and is as hard as it gets. */
+export const washableDays = 7;
+export const curedDays = 28;

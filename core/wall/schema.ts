@@ -82,6 +82,7 @@ export const wallSchema = z
     texture: z.enum(["smooth", "light", "heavy", "brick", "boards"]).default("smooth"),
     base: idSchema.describe("the paint that is underneath"),
     baseState: z.enum(["on", "paint"]).default("on"),
+    primer: idSchema.optional().describe("the paint that goes on before a base that is painted"),
     conditions: z.array(conditionSchema).max(200).default([]),
     openings: z.array(openingSchema).max(500).default([]),
     fixtures: z.array(fixtureSchema).max(500).default([]),
@@ -94,6 +95,12 @@ export const wallSchema = z
       return z.NEVER;
     };
     const { survey } = wall;
+    if (wall.primer !== undefined && wall.baseState === "on") {
+      issue(
+        ["primer"],
+        'a base that is already on needs no primer; expected it to be left out, or baseState "paint"',
+      );
+    }
     if (!survey) {
       if (wall.width === undefined) issue(["width"], "missing; expected a length, or a survey");
       if (wall.height === undefined) issue(["height"], "missing; expected a length, or a survey");

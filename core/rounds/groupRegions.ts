@@ -25,23 +25,27 @@ export interface RoundsCorner {
   readonly touches: readonly CornerTouch[];
 }
 
-/** The groups of each wall's regions, and the count that no order can do with less than. */
-export interface AssignedRounds {
-  readonly groups: readonly Groups[];
+/** Walls that hang together with their painted regions sorted into as few groups as can be, not yet in an order. */
+export interface GroupedWalls {
+  /** The painted regions of all the walls, and the group of each. */
+  readonly pieces: readonly RoundPiece[];
+  readonly groups: readonly number[];
   readonly count: number;
+  /** No sorting has fewer groups than this. */
   readonly lowerBound: number;
+  /** For each wall the piece that each of its regions is; null for what is left in base. */
+  readonly pieceOf: readonly (readonly (number | null)[])[];
 }
 
 /**
  * Sorts painted regions of walls joined at corners into the fewest groups such that no two of different paint share an
- * edge, and names the groups so that light goes before dark and paints are opened in few of them. `lightnessOf` gives a
- * paint's L*.
+ * edge. `lightnessOf` gives a paint's L*.
  */
-export function assignRounds(
+export function groupRegions(
   walls: readonly RoundsWall[],
   corners: readonly RoundsCorner[],
   lightnessOf: (colour: string) => number,
-): AssignedRounds {
+): GroupedWalls {
   const starts: number[] = [];
   let size = 0;
   for (const { pattern } of walls) {
@@ -62,17 +66,31 @@ export function assignRounds(
     lightness: lightnessOf(colour),
     neighbours: new Set([...neighbours.get(node)!].map((other) => placeOf.get(other)!)),
   }));
-  const coloured = colourGraph(pieces.map((piece) => piece.neighbours));
-  const ordered = orderGroups(pieces, coloured.groups, coloured.count);
-  const groups = new Array<number>(size).fill(0);
-  painted.forEach(({ node }, place) => (groups[node] = ordered[place]!));
   return {
-    groups: walls.map(({ pattern }, wall) =>
-      groups.slice(starts[wall]!, starts[wall]! + pattern.regions.length),
+    pieces,
+    ...colourGraph(pieces.map((piece) => piece.neighbours)),
+    pieceOf: walls.map(({ pattern }, wall) =>
+      pattern.regions.map((_, index) => placeOf.get(starts[wall]! + index) ?? null),
     ),
-    count: coloured.count,
-    lowerBound: coloured.lowerBound,
   };
+}
+
+/**
+ * The rounds of all walls of a job, those that hang together given as one: with the count of rounds kept, light goes
+ * before dark, and a paint that has been opened for a round on one wall is used in the same round on the others. Those
+ * with the most groups choose first, since the others fit in with them. Answers the groups of each wall of each.
+ */
+export function orderRounds(joined: readonly GroupedWalls[]): Groups[][] {
+  const rounds = Math.max(0, ...joined.map(({ count }) => count));
+  const opened = new Set<string>();
+  const answers: Groups[][] = joined.map(() => []);
+  const inTurn = [...joined.keys()].sort((a, b) => joined[b]!.count - joined[a]!.count || a - b);
+  for (const index of inTurn) {
+    const { pieces, groups, pieceOf } = joined[index]!;
+    const ordered = orderGroups(pieces, groups, rounds, opened);
+    answers[index] = pieceOf.map((wall) => wall.map((piece) => (piece === null ? 0 : ordered[piece]!)));
+  }
+  return answers;
 }
 
 /** For each region that stays visible under tape, those that are painted up to the tape. */

@@ -5,7 +5,7 @@ import { circleContour, rectangleContour } from "../geometry/contour";
 import { curveLength, segment, type Curve } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import type { Pattern } from "../pattern/pattern";
-import { assignRounds } from "./assignRounds";
+import { groupRegions, orderRounds } from "./groupRegions";
 import { listPasses } from "./listPasses";
 
 /** A pattern whose regions are the faces of curves, coloured in their order. */
@@ -25,7 +25,7 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
 }
 
 const roundsOf = (pattern: Pattern, base: string) =>
-  assignRounds([{ pattern, base }], [], () => 50).groups[0]!;
+  orderRounds([groupRegions([{ pattern, base }], [], () => 50)])[0]![0]!;
 
 /** Whether two regions of one group share more than the millimetre that counts as only touching. */
 function touchInOneGroup({ regions, edges }: Pattern, groups: readonly number[]): boolean {
@@ -92,6 +92,26 @@ describe("rounds", () => {
     };
     expect([...roundsOf(recoloured, "base")].sort()).toEqual([0, 1, 1]);
   });
+});
+
+it("a paint that is opened for a round on one wall is used in that round on the others", () => {
+  const wall = (...colours: string[]) => {
+    const lines = colours
+      .slice(1)
+      .map((_, k) => segment({ x: (k + 1) * 700, y: 0 }, { x: (k + 1) * 700, y: 900 }));
+    const pattern = patternOf([...rectangleContour(0, 0, colours.length * 700, 900), ...lines], String);
+    const regions = pattern.regions.map((region) => ({
+      ...region,
+      colour: colours[Math.floor(region.at.x / 700)]!,
+    }));
+    return groupRegions([{ pattern: { ...pattern, regions }, base: "base" }], [], (colour) =>
+      colour === "pale" ? 90 : 20,
+    );
+  };
+  // The second wall has two rounds, pale before deep; deep alone on the first fits in with it.
+  const [[first], [second]] = orderRounds([wall("deep"), wall("pale", "deep")]) as [number[][], number[][]];
+  expect(first).toEqual([2]);
+  expect([...second!].sort()).toEqual([1, 2]);
 });
 
 it("passes follow the school: each group finished, or one coat everywhere and then the next", () => {

@@ -1,0 +1,190 @@
+import type { Speech } from "../findings/speech";
+import { clockOf, dayNumberOf, isoDateOf } from "../measure/calendar";
+import { cautionsAt } from "../sequence/cautions";
+import { eveningBefore } from "../sequence/eveningBefore";
+import type { Schedule, ScheduledStep } from "../sequence/schedule";
+import { describeStep } from "../sequence/stepWords";
+import { minutesADay, weekdayOfJob } from "../sequence/workHours";
+import type { WorkSite } from "../sequence/workSite";
+import { curedDays, washableDays } from "../trade/constants";
+import type { Plan, PlanDate, PlanDay, PlanStep, PlanWork } from "./planTypes";
+
+const dayOf = (time: number): number => Math.floor(time / minutesADay);
+
+/** A schedule in words, dates and times of day. */
+export function describeWork(
+  plan: Schedule,
+  site: WorkSite,
+  speech: Speech,
+): Pick<Plan, "steps" | "days"> & { work: PlanWork } {
+  const days = [...new Set(plan.steps.map(({ start }) => dayOf(start)))].sort((a, b) => a - b);
+  const steps = days.flatMap((day) => {
+    const own = plan.steps.filter(({ start }) => dayOf(start) === day);
+    return [
+      ...frameSteps("set-up", day, own, site),
+      ...own.map((step) => describeOne(step, plan, site, speech)),
+      ...frameSteps("close", day, own, site),
+    ];
+  });
+  const last = plan.end - 1;
+  const { crew, temperature, humidity } = site.work;
+  return {
+    work: {
+      crew,
+      temperature,
+      humidity,
+      factor: plan.factor,
+      end: plan.end,
+      ...waitingOf(plan, site),
+      lastDate: dateOf(dayOf(last), site).date,
+      soonestEnd: plan.soonest,
+      critical: [...plan.critical],
+      care: describeCare(plan, site),
+    },
+    steps,
+    days: days.map((day) => describeDay(day, steps, plan, site, speech)),
+  };
+}
+
+/** Days, hands' minutes and the wait on the way to the end, of a school's schedule. */
+export function waitingOf(
+  plan: Schedule,
+  { work }: WorkSite,
+): { days: number; lastDay: number; minutes: number; waiting_min: number } {
+  const days = new Set(plan.steps.map(({ start }) => dayOf(start)));
+  const handDays = new Set(plan.steps.map(({ start, hand }) => `${dayOf(start)} ${hand}`));
+  const byId = new Map(plan.steps.map((step) => [step.step.id, step]));
+  const waits = plan.critical.map((id) => {
+    const step = byId.get(id)!;
+    const before = step.heldFrom === null ? undefined : byId.get(step.heldFrom);
+    const isWait = step.step.after.some((wait) => wait.step === step.heldFrom && wait.what !== "after");
+    return before && isWait ? step.start - before.end : 0;
+  });
+  const frame = Math.ceil(work.rates.settingUp_min) + Math.ceil(work.rates.closing_min);
+  return {
+    days: days.size,
+    lastDay: dayOf(plan.end - 1) + 1,
+    minutes: plan.steps.reduce((sum, { step }) => sum + step.minutes, 0) + handDays.size * frame,
+    waiting_min: waits.reduce((sum, minutes) => sum + minutes, 0),
+  };
+}
+
+function describeOne(
+  { step, start, end, hand, heldBy, heldFrom, released }: ScheduledStep,
+  plan: Schedule,
+  site: WorkSite,
+  speech: Speech,
+): PlanStep {
+  const { id, kind, wall, round, coat, colour, minutes, after, stretches } = step;
+  const place = site.walls.find((candidate) => candidate.wall.id === wall);
+  const paint = site.paints.find((candidate) => candidate.id === colour);
+  return {
+    id,
+    kind,
+    ...(wall !== undefined && { wall }),
+    ...(round !== undefined && { round }),
+    ...(coat !== undefined && { coat }),
+    ...(colour !== undefined && { colour }),
+    say: describeStep(step, speech),
+    cautions: cautionsAt(step, place, paint),
+    minutes,
+    person: hand + 1,
+    ...clockTimes(start, end),
+    waitsFor: after.map(({ step: before, what, minutes: least }, index) => ({
+      step: before,
+      what,
+      minutes: Math.ceil(least * plan.factor - 1e-9),
+      until: released[index]!,
+    })),
+    heldBy,
+    ...(heldFrom !== null && { heldFrom }),
+    isCritical: plan.critical.includes(id),
+    ...(stretches && {
+      stretches: stretches.map((stretch) => ({ regions: [...stretch.regions], minutes: stretch.minutes })),
+    }),
+  };
+}
+
+function clockTimes(start: number, end: number) {
+  const day = dayOf(start);
+  return {
+    day: day + 1,
+    from: clockOf(start - day * minutesADay),
+    to: clockOf(end - day * minutesADay),
+    start,
+    end,
+  };
+}
+
+/** Setting up before the first step of each one's day, and closing after the last. */
+function frameSteps(
+  kind: "set-up" | "close",
+  day: number,
+  own: readonly ScheduledStep[],
+  { work }: WorkSite,
+): PlanStep[] {
+  const minutes = Math.ceil(kind === "set-up" ? work.rates.settingUp_min : work.rates.closing_min);
+  if (minutes === 0) return [];
+  return [...new Set(own.map(({ hand }) => hand))]
+    .sort((a, b) => a - b)
+    .map((hand): PlanStep => {
+      const mine = own.filter((step) => step.hand === hand);
+      const at =
+        kind === "set-up"
+          ? Math.min(...mine.map(({ start }) => start)) - minutes
+          : Math.max(...mine.map(({ end }) => end));
+      return {
+        id: `day-${day + 1}/${kind}-${hand + 1}`,
+        kind,
+        say:
+          kind === "set-up"
+            ? "Set up: lamp, tools, paint boxed and stirred, the day's steps read through."
+            : "Close the day: tools washed or wrapped, lids on and labelled, waste bagged and kept from drains, floor swept.",
+        cautions: [],
+        minutes,
+        person: hand + 1,
+        ...clockTimes(at, at + minutes),
+        waitsFor: [],
+        heldBy: "hands",
+        isCritical: false,
+      };
+    });
+}
+
+function describeDay(
+  day: number,
+  steps: readonly PlanStep[],
+  plan: Schedule,
+  site: WorkSite,
+  speech: Speech,
+): PlanDay {
+  const own = steps.filter((step) => step.day === day + 1);
+  const worked = plan.steps.filter(({ start }) => dayOf(start) === day).map(({ step }) => step);
+  const at = (time: number) => clockOf(time - day * minutesADay);
+  return {
+    ...dateOf(day, site),
+    weekday: weekdayOfJob(site.work, day),
+    from: at(Math.min(...own.map(({ start }) => start))),
+    to: at(Math.max(...own.map(({ end }) => end))),
+    steps: own.map(({ id }) => id),
+    evening: eveningBefore(worked, speech),
+  };
+}
+
+function dateOf(day: number, { work }: WorkSite): PlanDate {
+  const date = work.start === undefined ? null : isoDateOf(dayNumberOf(work.start)! + day);
+  return { day: day + 1, date };
+}
+
+/** From each painted wall's last coat on, as long as this air makes it. */
+function describeCare(plan: Schedule, site: WorkSite): PlanWork["care"] {
+  return site.walls.flatMap(({ wall }) => {
+    const coats = plan.steps.filter(
+      ({ step }) => step.wall === wall.id && (step.kind === "paint" || step.kind === "base"),
+    );
+    if (coats.length === 0) return [];
+    const last = Math.max(...coats.map(({ end }) => end));
+    const after = (days: number) => dateOf(dayOf(last + Math.ceil(days * plan.factor) * minutesADay), site);
+    return [{ wall: wall.id, washable: after(washableDays), cured: after(curedDays) }];
+  });
+}

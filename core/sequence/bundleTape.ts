@@ -1,0 +1,52 @@
+import type { TapePiece } from "../tape/planTape";
+import type { Seal } from "../tape/sealEdge";
+
+/** Tape of one group that lies on one ground, is sealed alike and is painted up to with one colour from one wall. */
+export interface TapeBundle {
+  readonly group: number;
+  readonly over: string | null;
+  readonly underGroup: number | null;
+  readonly paints: string;
+  /** The wall around the corner that is painted up to it; null for its own. */
+  readonly corner: string | null;
+  readonly sealWith: Seal;
+  readonly metres: number;
+  /** Edges to be sealed: a tape that serves two is sealed along both. */
+  readonly edgeMetres: number;
+  /** Places at which its pieces meet each other. */
+  readonly crossings: number;
+}
+
+/**
+ * A wall's pieces of tape as the few bundles that the order of work depends on. `groupOf` is the group of each of the
+ * wall's regions (0: left in base), `sealOf` what goes along a piece's edge.
+ */
+export function bundleTape(
+  pieces: readonly TapePiece[],
+  groupOf: readonly number[],
+  sealOf: (piece: TapePiece) => Seal,
+): TapeBundle[] {
+  const bundles = new Map<string, { -readonly [Key in keyof TapeBundle]: TapeBundle[Key] }>();
+  // Where ends of a group's pieces meet, to the millimetre; the piece that comes second crosses.
+  const ends = new Map<string, number>();
+  for (const piece of pieces) {
+    const { group, over, under, paints, corner, length, centred, path } = piece;
+    const underGroup = under === null ? null : groupOf[under]!;
+    const sealWith = sealOf(piece);
+    const key = `${group}\n${over}\n${underGroup}\n${paints}\n${corner}\n${sealWith}`;
+    let bundle = bundles.get(key);
+    if (!bundle) {
+      bundle = { group, over, underGroup, paints, corner, sealWith, metres: 0, edgeMetres: 0, crossings: 0 };
+      bundles.set(key, bundle);
+    }
+    bundle.metres += length / 1000;
+    bundle.edgeMetres += ((centred ? 2 : 1) * length) / 1000;
+    for (const { x, y } of [path[0]!.a, path.at(-1)!.b]) {
+      const place = `${group} ${Math.round(x)} ${Math.round(y)}`;
+      const met = ends.get(place) ?? 0;
+      if (met === 1) bundle.crossings++;
+      ends.set(place, met + 1);
+    }
+  }
+  return [...bundles.values()];
+}

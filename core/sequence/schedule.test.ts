@@ -1,0 +1,172 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { schedule } from "./schedule";
+import { workSchema, type Work } from "./schema";
+import type { Step } from "./step";
+import { divideIntoStretches } from "./stretches";
+import { workHoursOf } from "./workHours";
+
+const work = (more: object = {}): Work => workSchema.parse(more);
+
+/** Steps that each wait for some of those before them, for up to two days. */
+const randomSteps = fc
+  .array(
+    fc.record({
+      minutes: fc.integer({ min: 1, max: 200 }),
+      wall: fc.constantFrom("a", "b", undefined),
+      after: fc.array(
+        fc.record({
+          back: fc.integer({ min: 1, max: 5 }),
+          what: fc.constantFrom("after", "recoat", "tape-over", "next-day"),
+          minutes: fc.integer({ min: 0, max: 3000 }),
+        }),
+        { maxLength: 2 },
+      ),
+    }),
+    { minLength: 1, maxLength: 9 },
+  )
+  .map((drafts) =>
+    drafts.map(({ minutes, wall, after }, index): Step => ({
+      id: `s${index}`,
+      kind: "paint",
+      minutes,
+      ...(wall !== undefined && { wall }),
+      after: after
+        .filter(({ back }) => back <= index)
+        .map(({ back, what, minutes: least }) => ({
+          step: `s${index - back}`,
+          what: what as Step["after"][number]["what"],
+          minutes: what === "after" ? 0 : least,
+        })),
+    })),
+  );
+const randomWork = fc
+  .record({
+    from: fc.constantFrom("06:00", "08:00", "13:00"),
+    hours: fc.integer({ min: 4, max: 10 }),
+    crew: fc.integer({ min: 1, max: 3 }),
+    temperature: fc.double({ min: 8, max: 35, noNaN: true }),
+    humidity: fc.double({ min: 20, max: 85, noNaN: true }),
+    workdays: fc.constantFrom(["mon", "tue", "wed", "thu", "fri"], ["mon"], ["tue", "sat", "sun"]),
+    start: fc.option(fc.constantFrom("2026-12-01", "2026-02-28", "2027-01-03"), { nil: undefined }),
+  })
+  .map(({ from, hours, ...rest }) => ({ ...rest, from, to: `${Number(from.slice(0, 2)) + hours}:00` }));
+
+describe("a schedule", () => {
+  it("keeps every wait, gives no one two things at once, and stays within the hours and days of work", () => {
+    fc.assert(
+      fc.property(randomSteps, randomWork, (steps, given) => {
+        const at = work(given);
+        const { steps: planned, factor, end, soonest } = schedule(steps, at);
+        const byId = new Map(planned.map((step) => [step.step.id, step]));
+        expect([...byId.keys()].sort()).toEqual(steps.map(({ id }) => id).sort());
+        for (const { step, start, end: until, hand } of planned) {
+          expect(until - start).toBe(step.minutes);
+          for (const wait of step.after) {
+            const before = byId.get(wait.step)!.end;
+            if (wait.what === "next-day")
+              expect(Math.floor(start / 1440)).toBeGreaterThan(Math.floor(before / 1440));
+            else expect(start).toBeGreaterThanOrEqual(before + wait.minutes * factor - 1e-6);
+          }
+          expect(hand).toBeLessThan(at.crew);
+          for (const other of planned) {
+            if (other.step.id === step.id || other.hand !== hand) continue;
+            expect(other.end <= start || other.start >= until).toBe(true);
+          }
+          const [day, minute] = [Math.floor(start / 1440), start % 1440];
+          expect(minute).toBeGreaterThanOrEqual(at.from + 20);
+          expect(minute + step.minutes).toBeLessThanOrEqual(at.to - 20);
+          // 2026-06-01 is a Monday, as a job without a date begins on one.
+          const date = new Date(`${at.start ?? "2026-06-01"}T00:00:00Z`);
+          date.setUTCDate(date.getUTCDate() + day);
+          const weekday = (["sun", "mon", "tue", "wed", "thu", "fri", "sat"] as const)[date.getUTCDay()]!;
+          expect(at.workdays).toContain(weekday);
+        }
+        expect(end).toBe(Math.max(...planned.map((step) => step.end)));
+        expect(soonest).toBeLessThanOrEqual(end);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it("is never later in warmer or drier air, nor with one more person", () => {
+    fc.assert(
+      fc.property(
+        randomSteps,
+        randomWork,
+        fc.double({ min: 0, max: 27, noNaN: true }),
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        (steps, given, warmer, drier) => {
+          const { end } = schedule(steps, work(given));
+          const warm = work({
+            ...given,
+            temperature: Math.min(35, given.temperature + warmer),
+            humidity: Math.max(0, given.humidity - drier),
+          });
+          expect(schedule(steps, warm).end).toBeLessThanOrEqual(end);
+          expect(schedule(steps, work({ ...given, crew: given.crew + 1 })).end).toBeLessThanOrEqual(end);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
+  it("of one person and few steps is never shorter than the best of all orders, and mostly that one", () => {
+    const orders = (count: number): number[][] =>
+      count === 0
+        ? [[]]
+        : orders(count - 1).flatMap((order) =>
+            Array.from({ length: count }, (_, place) => order.toSpliced(place, 0, count - 1)),
+          );
+    let isBest = 0;
+    let all = 0;
+    fc.assert(
+      fc.property(fc.tuple(randomSteps, randomWork), ([steps, given]) => {
+        const few = steps.slice(0, 6);
+        const at = work({ ...given, crew: 1 });
+        const hours = workHoursOf(at);
+        const { end, factor } = schedule(few, at);
+        const ends = orders(few.length).flatMap((order) => {
+          const done = new Map<string, number>();
+          let free = 0;
+          for (const index of order) {
+            const step = few[index]!;
+            if (!step.after.every((wait) => done.has(wait.step))) return [];
+            const ready = step.after.map((wait) =>
+              wait.what === "next-day"
+                ? (Math.floor(done.get(wait.step)! / 1440) + 1) * 1440
+                : done.get(wait.step)! + Math.ceil(wait.minutes * factor - 1e-9),
+            );
+            free = hours.fit(Math.max(free, ...ready), step.minutes) + step.minutes;
+            done.set(step.id, free);
+          }
+          return [free];
+        });
+        const least = Math.min(...ends);
+        expect(end).toBeGreaterThanOrEqual(least);
+        all++;
+        if (end === least) isBest++;
+      }),
+      { numRuns: 120 },
+    );
+    expect(isBest / all).toBeGreaterThan(0.9);
+  });
+});
+
+it("stretches hold every portion within the open time, and divide what is longer", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0.1, max: 80, noNaN: true }), { minLength: 1, maxLength: 20 }),
+      fc.double({ min: 1, max: 60, noNaN: true }),
+      (minutes, limit) => {
+        const portions = minutes.map((each, index) => ({ region: `r${index}`, minutes: each }));
+        const stretches = divideIntoStretches(portions, limit);
+        for (const stretch of stretches) expect(stretch.minutes).toBeLessThanOrEqual(limit + 1e-6);
+        const total = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0);
+        expect(total(stretches.map((stretch) => stretch.minutes))).toBeCloseTo(total(minutes), 6);
+        const named = stretches.flatMap(({ regions }) => regions);
+        expect([...new Set(named)]).toEqual(portions.map(({ region }) => region));
+      },
+    ),
+  );
+});

@@ -1,0 +1,18 @@
+import { z } from "zod";
+
+/** The painter's schools for edges. */
+export const edgesSchema = z.strictObject({
+  seal: z
+    .enum(["colour", "caulk", "press"])
+    .default("colour")
+    .describe(
+      "what goes along a taped edge before its paint: the colour under the tape, a film of sealer, or nothing",
+    ),
+  caulk: z.enum(["clear", "white"]).default("clear").describe("the sealer of that school"),
+  peel: z
+    .enum(["auto", "wet", "dry"])
+    .default("auto")
+    .describe("when tape comes off; auto: by the wall's texture"),
+});
+
+export type Edges = z.infer<typeof edgesSchema>;
