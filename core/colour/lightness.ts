@@ -1,4 +1,4 @@
-import { lab65, parse } from "culori";
+import { lab65, lch65, parse } from "culori";
 
 export type Tone = "light" | "middle" | "dark";
 
@@ -22,4 +22,10 @@ export function lightnessOf(hex: string): number {
 export function toneOf(hex: string): Tone {
   const lightness = lightnessOf(hex);
   return lightness >= lightFrom ? "light" : lightness < darkUnder ? "dark" : "middle";
+}
+
+/** Chroma and hue (CIE LCh, D65; degrees from 0) of an sRGB colour as #rrggbb; whole tenths. Greys have hue 0. */
+export function strengthOf(hex: string): { chroma: number; hue: number } {
+  const { c, h } = lch65(parse(hex))!;
+  return { chroma: Math.round(c * 10) / 10, hue: Math.round((h ?? 0) * 10) / 10 };
 }

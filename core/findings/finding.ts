@@ -1,4 +1,5 @@
 import type { Point } from "../geometry/point";
+import type { CoatsReason } from "./coatReasons";
 import type { Texture } from "../trade/constants";
 import type { Visibility } from "../trade/visibleDifference";
 
@@ -57,18 +58,29 @@ export interface FindingValues {
   "lines-up-with-nothing": { thing: string };
   "texture-bleeds": { texture: Texture };
   "room-climate": { why: "cold" | "warm" | "damp"; temperature: number; humidity: number };
+  "more-coats": {
+    paint: string;
+    coats: number;
+    advised: number;
+    because: readonly CoatsReason[];
+    primer: boolean;
+  };
+  "out-of-stock": { paint: string; needMl: number };
+  "mineral-ground": { paint: string; wall: string };
+  "over-budget": { cost: number; budget: number };
   "no-packs": { paint: string; needMl: number };
 }
 
 export type FindingCode = keyof FindingValues;
 
-/** A change of one finish or wall that cures a finding: the keys to replace, at a path within it. */
+/** A change of one finish, wall or paint that cures a finding: the keys to replace, at a path within it. */
 export interface Cure {
   readonly kind: CureKind;
   /** How many divisions the wall has after it; for a reading, what it becomes. */
   readonly count: number;
   readonly finish?: string;
   readonly wall?: string;
+  readonly paint?: string;
   readonly path?: readonly (string | number)[];
   readonly set: Readonly<Record<string, unknown>>;
 }
@@ -97,7 +109,8 @@ export type CureKind =
   | "add-base"
   | "close-gap"
   | "untangle"
-  | "line-up";
+  | "line-up"
+  | "more-coats";
 
 type FindingOf<Code extends FindingCode> = {
   readonly code: Code;

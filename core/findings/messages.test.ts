@@ -11,6 +11,7 @@ const speech: Speech = {
   volume: (ml) => `<${ml} ml>`,
   run: (m) => `${m} m`,
   wall: (id) => id,
+  money: (amount) => `${amount} EUR`,
   paint: (id) => `<${id}>`,
 };
 
@@ -66,6 +67,10 @@ const values: FindingValues = {
   "lines-up-with-nothing": { thing: "block 1" },
   "texture-bleeds": { texture: "heavy" },
   "room-climate": { why: "cold", temperature: 5, humidity: 60 },
+  "more-coats": { paint: "kelp", coats: 2, advised: 4, because: ["much-paler"], primer: true },
+  "out-of-stock": { paint: "kelp", needMl: 400 },
+  "mineral-ground": { paint: "lime", wall: "counter" },
+  "over-budget": { cost: 120, budget: 100 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 

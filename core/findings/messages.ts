@@ -1,3 +1,4 @@
+import { coatReasons } from "./coatReasons";
 import type { Texture } from "../trade/constants";
 import type { CureKind, Finding, FindingCode, FindingValues } from "./finding";
 import type { Speech } from "./speech";
@@ -216,6 +217,22 @@ export const findingMessages: {
       damp: "Air, heat or dry the room to 85 % or less.",
     }[why],
   }),
+  "more-coats": ({ paint, coats, advised, because, primer }, speech) => ({
+    say: `${speech.paint(paint)} will likely want ${advised} coats, not ${coats}: ${because.map((why) => coatReasons[why]).join(", ")}.`,
+    remedy: `Look at the first coat when it is dry. Plan for ${advised} so that paint and days suffice${primer ? ", or tint a primer towards it first" : ""}.`,
+  }),
+  "out-of-stock": ({ paint, needMl }, speech) => ({
+    say: `No tin of ${speech.paint(paint)} that is listed can be bought now, and ${speech.volume(needMl)} are missing.`,
+    remedy: "Refresh the prices another day, list another tin, or begin with the other colours.",
+  }),
+  "mineral-ground": ({ paint, wall }, speech) => ({
+    say: `${speech.paint(paint)} is a limewash, and ${speech.wall(wall)} has no mineral ground for it.`,
+    remedy: "Put a mineral primer on first: limewash bonds with mineral, and powders off from other paint.",
+  }),
+  "over-budget": ({ cost, budget }, speech) => ({
+    say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
+    remedy: "Look into the store, choose other tins, or leave a colour out.",
+  }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,
     remedy: "List the tins that can be bought, with their prices.",
@@ -246,6 +263,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "close-gap": () => "Narrow it until they meet",
   untangle: () => "Put the corners in turn",
   "line-up": () => "Line it up",
+  "more-coats": (count) => `Plan ${count} coats`,
   "take-reading": (count, { length }) => `Take ${length(count)} instead`,
   "other-division": (count) => `Divide into ${count} instead`,
 };

@@ -7,6 +7,7 @@ export interface Speech {
   volume(ml: number): string;
   /** A run of tape or of an edge. */
   run(m: number): string;
+  money(amount: number): string;
   paint(id: string): string;
   wall(id: string): string;
 }

@@ -1,3 +1,4 @@
+import type { Finding } from "../findings/finding";
 import type { Pass } from "../rounds/listPasses";
 import { carryMarks } from "./carryMarks";
 import { describeWall } from "./describeWall";
@@ -26,24 +27,46 @@ export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
   );
   const { findings: climate, ...work } = planWork(job, walls, described, speech);
   const { paint, findings } = planPaint(job, walls, passes, described);
+  const cost = sumCost(paint, work.sundries);
   return {
     format: "jacaranda-plan/1",
     walls: described,
     paint,
-    tapeTotals: totalTape(described.flatMap((wall) => wall.tape)).map(({ widthMm, runM, buyM, rolls }) => ({
-      width: widthMm,
-      run_m: runM,
-      buy_m: buyM,
-      rolls,
-    })),
+    cost,
+    tapeTotals: totalTape(described.flatMap((wall) => wall.tape)).map(
+      ({ widthMm, runM, buyM, rolls, offcutM }) => ({
+        width: widthMm,
+        run_m: runM,
+        buy_m: buyM,
+        rolls,
+        offcut_m: offcutM,
+      }),
+    ),
     rounds,
     roundsProof: {
       count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),
       least: Math.max(0, ...walls.map((wall) => wall.rounds.lowerBound)),
     },
     ...work,
-    findings: [...climate, ...findings].map((finding) => speakFinding(finding, speech)),
+    findings: [...climate, ...findings, ...checkBudget(job, cost)].map((finding) =>
+      speakFinding(finding, speech),
+    ),
   };
+}
+
+function sumCost(paint: Plan["paint"], sundries: Plan["sundries"]): Plan["cost"] {
+  const sum = (things: readonly { cost: number }[]) => things.reduce((total, { cost }) => total + cost, 0);
+  return {
+    paint: sum(paint),
+    sundries: sum(sundries),
+    total: sum(paint) + sum(sundries),
+    unpriced: sundries.filter(({ buy, price }) => buy > 0 && price === null).length,
+  };
+}
+
+function checkBudget({ budget }: Job, { total }: Plan["cost"]): Finding[] {
+  if (budget === undefined || total <= budget) return [];
+  return [{ code: "over-budget", severity: "check", values: { cost: total, budget }, at: null }];
 }
 
 function planRound(job: Job, walls: readonly OrderedWall[], pass: Pass, passes: readonly Pass[]): PlanRound {

@@ -1,12 +1,17 @@
+import { coatReasons } from "../findings/coatReasons";
 import type { Finding } from "../findings/finding";
 import { calculateNeed, type PaintUse } from "../paint/calculateNeed";
-import { choosePacks } from "../paint/choosePacks";
+import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
+import { rankPacks } from "../paint/choosePacks";
 import type { Paint } from "../paint/schema";
 import type { Pass } from "../rounds/listPasses";
 import type { Wall } from "../wall/schema";
 import type { OrderedWall } from "./orderWalls";
-import type { PlanPaint, PlanWall } from "./planTypes";
+import type { PlanPaint, PlanTape, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
+
+/** So many ways to buy a colour are told, the one chosen included. */
+const mostChoices = 3;
 
 /** Paint per colour over the whole job: the need with its terms, and the cheapest packs beyond what is on hand. */
 export function planPaint(
@@ -15,39 +20,117 @@ export function planPaint(
   passes: readonly Pass[],
   described: readonly PlanWall[],
 ): { paint: PlanPaint[]; findings: Finding[] } {
-  const findings: Finding[] = [];
-  const laidWalls = walls.filter((wall) => wall.laid);
-  const paint = job.paints.flatMap((colour): PlanPaint[] => {
-    if (!laidWalls.some((wall) => isUsed(colour, wall))) return [];
-    const uses = walls.flatMap((wall, index) =>
-      wall.laid ? [useOn(colour, wall, sealedWith(colour.id, described[index]!))] : [],
-    );
-    const need = calculateNeed(colour, uses, countSessions(colour, laidWalls, passes));
-    const toBuy = need.needMl - colour.onHandMl;
-    const choice = choosePacks(toBuy, colour.packs);
-    if (!choice) {
-      const values = { paint: colour.id, needMl: toBuy };
-      findings.push({ code: "no-packs", severity: "check", values, at: null });
-    }
-    return [
-      {
-        colour: colour.id,
-        area_m2: need.areaM2,
-        coats: colour.coats,
-        need_ml: need.needMl,
-        terms: {
-          film_ml: need.filmMl,
-          seal_ml: need.sealMl,
-          tools_ml: need.toolsMl,
-          touchUp_ml: need.touchUpMl,
-        },
-        packs: (choice?.packs ?? []).map(({ size, count, price }) => ({ size_ml: size, count, price })),
-        cost: choice?.cost ?? 0,
-        left_ml: Math.max(0, (choice?.volumeMl ?? 0) - toBuy),
+  const laidWalls = walls.flatMap((wall, index) =>
+    wall.laid ? [{ ...wall, tapePieces: described[index]!.tape }] : [],
+  );
+  const planned = job.paints
+    .filter((colour) => laidWalls.some((wall) => isUsed(colour, wall)))
+    .map((colour) => planColour(job, colour, laidWalls, passes));
+  return {
+    paint: planned.map(({ paint }) => paint),
+    findings: [
+      ...planned.flatMap(({ findings }) => findings),
+      ...laidWalls.flatMap((wall) => checkGround(job, wall)),
+    ],
+  };
+}
+
+type LaidWall = OrderedWall & { readonly tapePieces: readonly PlanTape[] };
+
+function planColour(
+  job: Job,
+  colour: Paint,
+  walls: readonly LaidWall[],
+  passes: readonly Pass[],
+): { paint: PlanPaint; findings: Finding[] } {
+  const uses = walls.map((wall) => useOn(colour, wall, sealedWith(colour.id, wall.tapePieces)));
+  const need = calculateNeed(colour, uses, countSessions(colour, walls, passes));
+  const toBuy = Math.max(0, need.needMl - colour.onHandMl);
+  const choices = rankPacks(
+    toBuy,
+    colour.packs.filter((pack) => pack.inStock),
+    mostChoices,
+  ).map(({ packs, cost, volumeMl }) => ({
+    packs: packs.map(({ size, count, price }) => ({ size_ml: size, count, price })),
+    cost,
+    left_ml: Math.max(0, volumeMl - toBuy),
+  }));
+  const [best = { packs: [], cost: 0, left_ml: 0 }, ...alternatives] = choices;
+  const advice = adviceFor(job, colour, walls);
+  const film = (use: PaintUse) => calculateNeed(colour, [use], 1).filmMl;
+  return {
+    paint: {
+      colour: colour.id,
+      area_m2: need.areaM2,
+      coats: colour.coats,
+      need_ml: need.needMl,
+      terms: {
+        film_ml: need.filmMl,
+        seal_ml: need.sealMl,
+        tools_ml: need.toolsMl,
+        touchUp_ml: need.touchUpMl,
       },
-    ];
-  });
-  return { paint, findings };
+      store_ml: Math.min(need.needMl, colour.onHandMl),
+      ...best,
+      alternatives,
+      walls: uses.flatMap((use, index) =>
+        use.areaM2 > 0 ? [{ wall: walls[index]!.wall.id, area_m2: use.areaM2, film_ml: film(use) }] : [],
+      ),
+      advice: advice && {
+        coats: advice.coats,
+        why: advice.because.map((code) => coatReasons[code]),
+      },
+    },
+    findings: [...checkPacks(colour, toBuy, choices.length), ...checkCoats(colour, advice)],
+  };
+}
+
+function checkPacks({ id, packs }: Paint, needMl: number, choices: number): Finding[] {
+  if (choices > 0) return [];
+  const code = packs.length > 0 ? "out-of-stock" : "no-packs";
+  return [{ code, severity: "check", values: { paint: id, needMl }, at: null }];
+}
+
+function checkCoats({ id, coats }: Paint, advice: CoatsAdvice | null): Finding[] {
+  if (!advice || advice.coats <= coats) return [];
+  const { because, primer } = advice;
+  return [
+    {
+      code: "more-coats",
+      severity: "note",
+      values: { paint: id, coats, advised: advice.coats, because, primer },
+      at: null,
+      cure: { kind: "more-coats", count: advice.coats, paint: id, set: { coats: advice.coats } },
+    },
+  ];
+}
+
+/** The most coats that a colour is advised on any wall, over the base that it goes on. */
+function adviceFor(job: Job, colour: Paint, walls: readonly LaidWall[]): CoatsAdvice | null {
+  if (colour.material !== "wall-paint") return null;
+  const grounds = walls
+    .filter(({ laid, groups }) =>
+      laid!.pattern.regions.some((region, index) => groups[index] !== 0 && region.colour === colour.id),
+    )
+    .map(({ wall }) => job.paints.find((paint) => paint.id === wall.base)!.hex);
+  const advised = [...new Set(grounds)].map((hex) => adviseCoats(hex, colour.hex, colour.hiding));
+  return advised.reduce<CoatsAdvice | null>(
+    (most, next) => (most && most.coats >= next.coats ? most : next),
+    null,
+  );
+}
+
+/** Limewash bonds with mineral grounds only. */
+function checkGround(job: Job, { wall, laid, groups }: LaidWall): Finding[] {
+  const paintOf = new Map(job.paints.map((paint) => [paint.id, paint]));
+  const isMineral = (id: string | undefined) =>
+    id !== undefined && ["limewash", "mineral-primer"].includes(paintOf.get(id)!.material);
+  const painted = laid!.pattern.regions.flatMap(({ colour }, index) => (groups[index] === 0 ? [] : [colour]));
+  const ground = wall.baseState === "paint" ? wall.primer : wall.base;
+  const onGround = wall.baseState === "paint" ? [wall.base] : painted;
+  const lime = onGround.find((id) => paintOf.get(id)!.material === "limewash");
+  if (lime === undefined || isMineral(ground)) return [];
+  return [{ code: "mineral-ground", severity: "check", values: { paint: lime, wall: wall.id }, at: null }];
 }
 
 function isUsed({ id }: Paint, { wall, laid, tape }: OrderedWall): boolean {
@@ -59,7 +142,7 @@ function isUsed({ id }: Paint, { wall, laid, tape }: OrderedWall): boolean {
 }
 
 /** mm of edges sealed with a colour, each pass counted; a tape that serves two edges is sealed along both. */
-function sealedWith(id: string, { tape }: PlanWall): number {
+function sealedWith(id: string, tape: readonly PlanTape[]): number {
   return tape
     .filter((piece) => piece.seal === id)
     .reduce((sum, piece) => sum + piece.length * (piece.centred ? 2 : 1), 0);

@@ -7,6 +7,7 @@ import type { MarkOn } from "../setout/listMarks";
 import type { Weekday } from "../measure/calendar";
 import type { School } from "../rounds/listPasses";
 import type { HeldBy } from "../sequence/schedule";
+import type { SundryItem } from "../sequence/sundries";
 import type { StepKind, WaitKind } from "../sequence/step";
 import type { Seal } from "../tape/sealEdge";
 
@@ -15,7 +16,9 @@ export interface Plan {
   format: "jacaranda-plan/1";
   walls: PlanWall[];
   paint: PlanPaint[];
-  tapeTotals: { width: number; run_m: number; buy_m: number; rolls: number }[];
+  tapeTotals: { width: number; run_m: number; buy_m: number; rolls: number; offcut_m: number }[];
+  sundries: PlanSundry[];
+  cost: PlanCost;
   rounds: PlanRound[];
   /** By regions, whatever the school. */
   roundsProof: PlanRoundsProof;
@@ -213,7 +216,8 @@ export interface PlanChange {
   label: string;
   finish?: string;
   wall?: string;
-  /** Where in the finish or wall the keys are set; at its top when absent. */
+  paint?: string;
+  /** Where in the finish, wall or paint the keys are set; at its top when absent. */
   path?: readonly (string | number)[];
   set: Readonly<Record<string, unknown>>;
 }
@@ -233,9 +237,44 @@ export interface PlanPaint {
   coats: number;
   need_ml: number;
   terms: { film_ml: number; seal_ml: number; tools_ml: number; touchUp_ml: number };
+  /** From the store, before anything is bought. */
+  store_ml: number;
+  packs: PlanPacks["packs"];
+  cost: number;
+  left_ml: number;
+  /** The next cheapest ways to cover it, none with a tin that it could do without. */
+  alternatives: PlanPacks[];
+  /** What each wall takes of its film. */
+  walls: { wall: string; area_m2: number; film_ml: number }[];
+  /** From the contrast with what is under it; null where that is not known or not asked. */
+  advice: { coats: number; why: string[] } | null;
+}
+
+export interface PlanPacks {
   packs: { size_ml: number; count: number; price: number }[];
   cost: number;
   left_ml: number;
+}
+
+export interface PlanSundry {
+  item: SundryItem;
+  name: string;
+  /** What it was counted from. */
+  why: string;
+  count: number;
+  onHand: number;
+  buy: number;
+  /** Null while no price is known. */
+  price: number | null;
+  cost: number;
+}
+
+export interface PlanCost {
+  paint: number;
+  sundries: number;
+  total: number;
+  /** Sundries to buy without a price. */
+  unpriced: number;
 }
 
 export interface PlanRound {

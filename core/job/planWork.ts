@@ -3,16 +3,18 @@ import type { Speech } from "../findings/speech";
 import { curveLength, type Curve } from "../geometry/curve";
 import { schools, type School } from "../rounds/listPasses";
 import { bundleTape } from "../sequence/bundleTape";
+import { countSundries, type Sundry } from "../sequence/countSundries";
 import { refuseClimate } from "../sequence/climate";
 import { listSteps } from "../sequence/listSteps";
+import { describeSundry, sundryNames } from "../sequence/sundries";
 import { schedule, type Schedule } from "../sequence/schedule";
 import type { WorkSite, WorkWall } from "../sequence/workSite";
 import { choosePeel, sealEdge } from "../tape/sealEdge";
-import { totalTape } from "../tape/totalTape";
+import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { describeWork, waitingOf } from "./describeWork";
 import type { OrderedWall } from "./orderWalls";
 import { passesOf, tapeOfPass } from "./passes";
-import type { Plan, PlanSchool, PlanWall } from "./planTypes";
+import type { Plan, PlanSchool, PlanSundry, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
 
 /** Who does what when, and what the other school of rounds would cost; nothing where paint would not dry. */
@@ -21,19 +23,24 @@ export function planWork(
   walls: readonly OrderedWall[],
   described: readonly PlanWall[],
   speech: Speech,
-): Pick<Plan, "work" | "steps" | "days" | "schools"> & { findings: Finding[] } {
+): Pick<Plan, "work" | "steps" | "days" | "schools" | "sundries"> & { findings: Finding[] } {
   const { temperature, humidity } = job.work;
   const refused = refuseClimate(job.work);
   const workWalls = walls.flatMap((wall, index) => (wall.laid ? [workOn(job, wall, described[index]!)] : []));
   const plans = inTurn(job).map((school) => {
     const site = siteOf(job, walls, workWalls, school);
-    const steps = refused ? [] : listSteps(site);
-    return { school, site, schedule: steps.length > 0 ? schedule(steps, job.work) : null };
+    const steps = listSteps(site);
+    const planned = refused || steps.length === 0 ? null : schedule(steps, job.work);
+    const tape = totalTape(
+      site.passes.flatMap((pass) => walls.flatMap((wall) => tapeOfPass(job, wall.tape, pass))),
+    );
+    return { school, site, steps, tape, schedule: planned };
   });
   const own = plans[0]!;
   return {
     ...(own.schedule ? describeWork(own.schedule, own.site, speech) : { work: null, steps: [], days: [] }),
-    schools: plans.map((plan) => describeSchool(job, walls, plan)),
+    sundries: describeSundries(job, countSundries(own.site, own.steps, own.tape), speech),
+    schools: plans.map(describeSchool),
     findings: refused
       ? [
           {
@@ -93,14 +100,17 @@ function workOn(
   };
 }
 
-function describeSchool(
-  job: Job,
-  walls: readonly OrderedWall[],
-  { school, site, schedule: planned }: { school: School; site: WorkSite; schedule: Schedule | null },
-): PlanSchool {
-  const tape = totalTape(
-    site.passes.flatMap((pass) => walls.flatMap((wall) => tapeOfPass(job, wall.tape, pass))),
-  );
+function describeSchool({
+  school,
+  site,
+  tape,
+  schedule: planned,
+}: {
+  school: School;
+  site: WorkSite;
+  tape: readonly TapeTotal[];
+  schedule: Schedule | null;
+}): PlanSchool {
   return {
     school,
     rounds: site.passes.length,
@@ -108,4 +118,15 @@ function describeSchool(
     rolls: tape.reduce((sum, { rolls }) => sum + rolls, 0),
     ...(planned ? waitingOf(planned, site) : { days: null, lastDay: null, minutes: null, waiting_min: null }),
   };
+}
+
+/** What is at hand comes off what is bought. */
+function describeSundries({ supplies }: Job, sundries: readonly Sundry[], speech: Speech): PlanSundry[] {
+  return sundries.map((sundry) => {
+    const { item, count } = sundry;
+    const { price = null, onHand = 0 } = supplies[item] ?? {};
+    const buy = Math.max(0, count - onHand);
+    const why = describeSundry(sundry, speech);
+    return { item, name: sundryNames[item], why, count, onHand, buy, price, cost: buy * (price ?? 0) };
+  });
 }

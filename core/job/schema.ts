@@ -5,6 +5,7 @@ import { mmPerInch } from "../measure/units";
 import { paintSchema } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
 import { workSchema } from "../sequence/schema";
+import { suppliesSchema } from "../sequence/sundries";
 import { edgesSchema } from "../tape/schema";
 import { runSchema, wallSchema } from "../wall/schema";
 
@@ -29,6 +30,8 @@ export const jobSchema = z
     school: z.enum(schools).default("finish"),
     edges: edgesSchema.prefault({}),
     work: workSchema.prefault({}),
+    supplies: suppliesSchema.default({}).describe("what sundries cost, and which are at hand"),
+    budget: z.number().min(0).max(1e9).optional().describe("what paint and sundries may cost"),
     paints: z.array(paintSchema).max(200),
     walls: z.array(wallSchema).max(200),
     runs: z.array(runSchema).max(100).default([]),

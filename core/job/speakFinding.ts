@@ -15,10 +15,11 @@ export function speakFinding(finding: Finding, speech: Speech): PlanFinding {
   };
 }
 
-const describeCure = ({ kind, count, finish, wall, path, set }: Cure, speech: Speech): PlanChange => ({
+const describeCure = ({ kind, count, finish, wall, paint, path, set }: Cure, speech: Speech): PlanChange => ({
   label: cureLabels[kind](count, speech),
   ...(finish !== undefined && { finish }),
   ...(wall !== undefined && { wall }),
+  ...(paint !== undefined && { paint }),
   ...(path && { path }),
   set,
 });

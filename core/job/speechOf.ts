@@ -13,6 +13,7 @@ export function speechOf(job: Job): Speech {
     volume: (ml) => formatVolume(ml, job.units),
     run: (m) => formatRun(m, job.units),
     wall: (id) => walls.get(id) ?? id,
+    money: (amount) => `${amount.toFixed(2)} ${job.currency}`,
     paint: (id) => names.get(id) ?? id,
   };
 }

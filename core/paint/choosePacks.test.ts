@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { calculateNeed } from "./calculateNeed";
-import { choosePacks } from "./choosePacks";
+import { adviseCoats } from "./adviseCoats";
+import { choosePacks, rankPacks } from "./choosePacks";
 import { paintSchema } from "./schema";
 
 describe("choosePacks", () => {
@@ -56,6 +57,58 @@ describe("choosePacks", () => {
         },
       ),
     );
+  });
+});
+
+describe("rankPacks", () => {
+  it("tells the next-best ways, none with a tin to spare, as trying everything does", () => {
+    const pack = fc.record({
+      size: fc.integer({ min: 100, max: 900 }),
+      price: fc.integer({ min: 1, max: 40 }),
+    });
+    const differing = fc.uniqueArray(pack, { minLength: 1, maxLength: 3, selector: ({ size }) => size });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2500 }), differing, (need, packs) => {
+        const ranked = rankPacks(need, packs, 3);
+        const ways = packs.reduce<number[][]>(
+          (all, { size }) =>
+            all.flatMap((counts) =>
+              Array.from({ length: Math.ceil(need / size) + 1 }, (_, count) => [...counts, count]),
+            ),
+          [[]],
+        );
+        const volume = (counts: number[]) =>
+          counts.reduce((sum, count, k) => sum + count * packs[k]!.size, 0);
+        const costs = ways
+          .filter((counts) => volume(counts) >= need)
+          .filter((counts) =>
+            counts.every((count, k) => count === 0 || volume(counts) - packs[k]!.size < need),
+          )
+          .map((counts) => counts.reduce((sum, count, k) => sum + count * packs[k]!.price, 0))
+          .sort((a, b) => a - b);
+        expect(ranked.map(({ cost }) => cost)).toEqual(costs.slice(0, 3));
+        for (const { volumeMl } of ranked) expect(volumeMl).toBeGreaterThanOrEqual(need);
+      }),
+    );
+    expect(rankPacks(0, [{ size: 100, price: 1 }], 3)).toHaveLength(1);
+  });
+});
+
+describe("adviseCoats", () => {
+  const [white, black, grey, yellow, green] = ["#ffffff", "#000000", "#777777", "#f2b91d", "#4c5b45"];
+
+  it("asks for more where pale goes over dark, where the hue is weak, and where the paint is", () => {
+    const coats = (old: string, fresh: string, hiding?: "weak" | "good") =>
+      adviseCoats(old, fresh, hiding).coats;
+    // L* 0, 50 and 100: a rise of 50 is one coat more, of 100 two; a fall none.
+    expect([coats(grey, white), coats(black, white), coats(white, black), coats(grey, green)]).toEqual([
+      3, 4, 2, 2,
+    ]);
+    expect([coats(white, yellow), coats(black, yellow)]).toEqual([3, 5]);
+    expect([coats(white, green, "weak"), coats(white, green, "good"), coats(black, yellow, "weak")]).toEqual([
+      3, 1, 5,
+    ]);
+    expect(adviseCoats(black, white)).toEqual({ coats: 4, because: ["much-paler"], primer: true });
   });
 });
 

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { idSchema, volumeSchema } from "../measure/schema";
+import { hidings } from "./adviseCoats";
 import { materials } from "../trade/constants";
 
 const materialNames = Object.keys(materials) as (keyof typeof materials)[];
@@ -8,6 +9,7 @@ const minutes = z.number().min(0).max(1e6).optional();
 export const packSchema = z.strictObject({
   size: volumeSchema({ min: 1, max: 1e6 }),
   price: z.number().min(0).max(1e6),
+  inStock: z.boolean().default(true).describe("whether it can be bought now"),
 });
 
 /** A coloured material with its spread rate, waits and packs; what is left out comes from its material. */
@@ -23,6 +25,7 @@ export const paintSchema = z
     sheen: z.enum(["matt", "eggshell", "satin", "silk", "gloss"]).default("matt"),
     spreadRate_m2_per_l: z.number().min(0.1).max(100).optional(),
     coats: z.int().min(1).max(10).optional(),
+    hiding: z.enum(hidings).default("usual").describe("how well it hides what is under it"),
     recoat_min: minutes,
     tapeOver_min: minutes,
     touchDry_min: minutes,
@@ -45,6 +48,7 @@ export const paintSchema = z
       sheen: paint.sheen,
       spreadRate: paint.spreadRate_m2_per_l ?? usual.spreadRate,
       coats: paint.coats ?? usual.coats,
+      hiding: paint.hiding,
       recoatMin: paint.recoat_min ?? usual.recoat,
       tapeOverMin: paint.tapeOver_min ?? usual.tapeOver,
       openMin: paint.open_min ?? usual.open,

@@ -1,8 +1,10 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { arcByAngles, segment } from "../geometry/curve";
 import type { PatternEdge } from "../pattern/pattern";
 import { joinEdges } from "./joinEdges";
 import { sideOf } from "./planTape";
+import { cutFromRolls, pullsOfLine } from "./cutFromRolls";
 import { tapeForLine, totalTape } from "./totalTape";
 
 describe("tape to buy", () => {
@@ -18,7 +20,11 @@ describe("tape to buy", () => {
   it("is rounded up to rolls", () => {
     // 41 lines of 900 take 41 x 980 = 40180 mm: one roll of 41 m; 42 lines take 41160: two.
     const pieces = (count: number, width: number) => new Array(count).fill({ length: 900, width });
-    expect(totalTape(pieces(41, 24))).toEqual([{ widthMm: 24, runM: 36.9, buyM: 40.18, rolls: 1 }]);
+    const [roll, ...more] = totalTape(pieces(41, 24));
+    expect([roll!.widthMm, roll!.rolls, more.length]).toEqual([24, 1, 0]);
+    expect([roll!.runM, roll!.buyM, roll!.offcutM].map((m) => Number(m.toFixed(6)))).toEqual([
+      36.9, 40.18, 0.82,
+    ]);
     expect(totalTape(pieces(42, 24))[0]!.rolls).toBe(2);
     expect(totalTape([])).toEqual([]);
     // 20 mm is slit from 24; 60 mm takes two tapes of 36 that overlap, so 4 x 0.9 m of line run to 7.2 m of tape.
@@ -26,6 +32,43 @@ describe("tape to buy", () => {
       { widthMm: 24, runM: 0.9 },
       { widthMm: 36, runM: 7.2 },
     ]);
+  });
+});
+
+describe("pulls cut from rolls", () => {
+  it("reach along their line with laps and tails, none longer than one pull", () => {
+    // 2000 mm: two pulls reach 1775, the third covers the last 225 and its lap of 25; tails at both ends.
+    expect(pullsOfLine(2000)).toEqual([940, 900, 290]);
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 20_000, noNaN: true }), (length) => {
+        const pulls = pullsOfLine(length);
+        const reach = pulls.reduce((sum, pull) => sum + pull, 0) - (pulls.length - 1) * 25 - 80;
+        expect(reach).toBeCloseTo(length, 6);
+        for (const [index, pull] of pulls.entries()) {
+          const tails = (index === 0 ? 40 : 0) + (index === pulls.length - 1 ? 40 : 0);
+          expect(pull - tails).toBeLessThanOrEqual(900 + 1e-9);
+          // The last one holds on to its lap.
+          expect(pull - tails).toBeGreaterThan(index > 0 ? 25 - 1e-9 : 0);
+        }
+      }),
+    );
+  });
+
+  it("take no more rolls than the bound of their method, and every roll holds what is cut from it", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 50, max: 980 }), { maxLength: 60 }), (pulls) => {
+        const total = pulls.reduce((sum, pull) => sum + pull, 0);
+        const { rolls, offcutMm } = cutFromRolls(pulls, 2000);
+        expect(rolls * 2000 - total).toBeCloseTo(offcutMm, 6);
+        expect(offcutMm).toBeGreaterThanOrEqual(0);
+        // Two pulls always fit on a roll, and no two rolls are both half empty.
+        expect(rolls).toBeLessThanOrEqual(Math.max(Math.ceil(total / 1000), Math.min(1, pulls.length)));
+        expect(rolls).toBeGreaterThanOrEqual(Math.ceil(total / 2000));
+      }),
+    );
+    // Two of 1200 leave 800 each: four of 400 are cut from those ends.
+    expect(cutFromRolls([400, 1200, 400, 1200, 400, 400], 2000)).toEqual({ rolls: 2, offcutMm: 0 });
+    expect(cutFromRolls([], 2000)).toEqual({ rolls: 0, offcutMm: 0 });
   });
 });
 

@@ -1,5 +1,6 @@
 import { groupBy } from "../geometry/groupBy";
-import { tapeOverlapMm, tapePieceMm, tapeRollM, tapeTailMm, tapeWidthsMm } from "../trade/constants";
+import { tapeRollM, tapeWidthsMm } from "../trade/constants";
+import { cutFromRolls, pullsOfLine } from "./cutFromRolls";
 
 export interface TapeTotal {
   readonly widthMm: number;
@@ -8,16 +9,13 @@ export interface TapeTotal {
   /** With laps where pieces meet and a tail at each end. */
   readonly buyM: number;
   readonly rolls: number;
+  /** Left at the ends of rolls, too short for a pull that is still to be laid, or spare on the last. */
+  readonly offcutM: number;
 }
 
-/**
- * Tape to buy for one line of a length in mm: laid in pulls of at most 900 mm that overlap by 25 mm, so
- * n pulls reach n x 900 - (n - 1) x 25; each end has a tail to peel by.
- */
-export function tapeForLine(lengthMm: number): number {
-  const pulls = Math.max(1, Math.ceil((lengthMm - tapeOverlapMm) / (tapePieceMm - tapeOverlapMm)));
-  return lengthMm + (pulls - 1) * tapeOverlapMm + 2 * tapeTailMm;
-}
+/** Tape to buy for one line of a length in mm: all its pulls. */
+export const tapeForLine = (lengthMm: number): number =>
+  pullsOfLine(lengthMm).reduce((sum, pull) => sum + pull, 0);
 
 /** How a line of a width is taped from what is sold: so many tapes side by side, of one width, slit or overlapping. */
 export function tapeForWidth(widthMm: number): { soldMm: number; strips: number } {
@@ -37,9 +35,15 @@ export function totalTape(
   return [...bySold]
     .sort(([a], [b]) => a - b)
     .map(([widthMm, laid]): TapeTotal => {
-      const sum = (of: (length: number) => number) =>
-        laid.reduce((total, { length, strips }) => total + of(length) * strips, 0) / 1000;
-      const buyM = sum(tapeForLine);
-      return { widthMm, runM: sum((length) => length), buyM, rolls: Math.ceil(buyM / tapeRollM - 1e-9) };
+      const pulls: number[] = [];
+      let runMm = 0;
+      for (const { length, strips } of laid) {
+        runMm += length * strips;
+        const own = pullsOfLine(length);
+        for (let strip = 0; strip < strips; strip++) pulls.push(...own);
+      }
+      const buyM = pulls.reduce((sum, pull) => sum + pull, 0) / 1000;
+      const { rolls, offcutMm } = cutFromRolls(pulls, tapeRollM * 1000);
+      return { widthMm, runM: runMm / 1000, buyM, rolls, offcutM: offcutMm / 1000 };
     });
 }

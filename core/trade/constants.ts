@@ -135,3 +135,12 @@ export const paintingClimate = { coldest: 8, warmest: 35, dampest: 85 } as const
 /** After so many days at 20 C a painted wall may be washed, and is as hard as it gets. */
 export const washableDays = 7;
 export const curedDays = 28;
+
+/** A film of sealer along an edge: a bead of 2 mm, 3.1 ml a metre, wiped out; and what a tube of it holds. */
+export const sealerMlPerM = 3;
+export const sealerTubeMl = 300;
+
+/** What covers and masks, as it is usually sold: sheets by their longer side, film by the roll, paper by the sheet. */
+export const dustSheetM = 3.6;
+export const maskingFilmM2 = 28;
+export const sandingsPerPaper = 3;

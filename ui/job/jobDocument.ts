@@ -58,13 +58,14 @@ export function freshId(stem: string, things: readonly { id: string }[]): string
 /** A document with a change that the plan offers made in it: keys of a finish or a wall, or of a place within. */
 export function changeDocument(
   document: JobDocument,
-  { finish, wall, path, set }: Omit<PlanChange, "label">,
+  { finish, wall, paint, path, set }: Omit<PlanChange, "label">,
 ): JobDocument {
   const merge = <Item>(item: Item): Item => applyChange(item, { path, set });
   return {
     ...document,
     finishes:
       finish === undefined ? document.finishes : changeById<FinishDocument>(document.finishes, finish, merge),
+    paints: paint === undefined ? document.paints : changeById<PaintDocument>(document.paints, paint, merge),
     walls: wall === undefined ? document.walls : changeById<WallDocument>(document.walls, wall, merge),
   };
 }
