@@ -1,8 +1,10 @@
 import { readFileSync, writeFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { planText } from "@/core/job/planText";
+import { parseJobText } from "@/core/job/parseJob";
+import { outputFormats, sheets, writeOutput, type OutputFormat, type Sheet } from "@/formats/writeOutput";
 
-const usage = "usage: npm run --silent plan -- FILE.json [--out FILE]   (- reads standard input)";
+const usage = `usage: npm run --silent plan -- FILE.json [--format ${outputFormats.join("|")}] [--sheet ${sheets.join("|")}] [--wall ID] [--out FILE]
+  - reads standard input; --sheet is what a csv is of`;
 
 /** Job file in, plan out. Exit 0; 2 with one line a problem for a document or a call that does not hold. */
 function main(): number {
@@ -14,18 +16,23 @@ function main(): number {
   } catch (error) {
     return refuse(`${call.file}: cannot be read (${reasonOf(error)}); expected a job file`);
   }
-  const answer = planText(text);
+  const answer = parseJobText(text);
   if (!answer.ok) {
     return refuse(
       answer.problems.map(({ path, message }) => `${path || "(document)"}: ${message}`).join("\n"),
     );
   }
+  const ids = answer.job.walls.map(({ id }) => id);
+  if (call.wall !== undefined && !ids.includes(call.wall)) {
+    return refuse(`--wall: there is no wall ${JSON.stringify(call.wall)}; expected one of ${ids.join(", ")}`);
+  }
+  const written = writeOutput(answer.job, { ...call, now: Date.now() });
   if (call.out === undefined) {
-    printAll(answer.text);
+    printAll(written);
     return 0;
   }
   try {
-    writeFileSync(call.out, answer.text);
+    writeFileSync(call.out, written);
   } catch (error) {
     return refuse(`${call.out}: cannot be written (${reasonOf(error)})`);
   }
@@ -44,18 +51,34 @@ function printAll(text: string): void {
   process.stdout.write(text);
 }
 
-function readCall(): { file: string; out?: string } | string {
+interface Call {
+  readonly file: string;
+  readonly out?: string;
+  readonly format: OutputFormat;
+  readonly sheet: Sheet;
+  readonly wall?: string;
+}
+
+function readCall(): Call | string {
   try {
     const { values, positionals } = parseArgs({
       allowPositionals: true,
-      options: { out: { type: "string" }, format: { type: "string" }, wall: { type: "string" } },
+      options: {
+        out: { type: "string" },
+        format: { type: "string", default: "json" },
+        sheet: { type: "string", default: "days" },
+        wall: { type: "string" },
+      },
     });
     const [file, ...rest] = positionals;
     if (!file || rest.length > 0) return usage;
-    if (values.format !== undefined || values.wall !== undefined) {
-      return `--format and --wall wait for exports that do not exist yet; expected them to be left out\n${usage}`;
-    }
-    return { file, out: values.out };
+    const { out, wall } = values;
+    const format = outputFormats.find((known) => known === values.format);
+    const sheet = sheets.find((known) => known === values.sheet);
+    if (!format)
+      return `--format: ${values.format} does not exist (yet); expected ${outputFormats.join(", ")}\n${usage}`;
+    if (!sheet) return `--sheet: there is no ${values.sheet}; expected ${sheets.join(" or ")}\n${usage}`;
+    return { file, out, format, sheet, wall };
   } catch (error) {
     return `${reasonOf(error)}\n${usage}`;
   }

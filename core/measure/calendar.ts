@@ -54,3 +54,7 @@ export function minutesOfClock(clock: string): number | null {
 /** "08:30" of minutes after midnight. */
 export const clockOf = (minutes: number): string =>
   `${String(Math.floor(minutes / 60)).padStart(2, "0")}:${String(minutes % 60).padStart(2, "0")}`;
+
+/** The first Monday after a day. */
+export const mondayAfter = (dayNumber: number): number =>
+  dayNumber + weekdays.length - weekdays.indexOf(weekdayOf(dayNumber));

@@ -1,4 +1,5 @@
-import { createRandom, normalFrom } from "./random";
+import { createRandom, normalFrom } from "../random";
+import { waitFor } from "../waitFor";
 import type { LaserMeter } from "./laserMeter";
 import type { Room } from "./simulatedRoom";
 
@@ -38,14 +39,4 @@ export function createSimulatedLaser({ room, seed, wait = waitFor }: Setup): Las
       return { kind: "reading", mm: Math.round((room(aim) + noise) * 10) / 10 };
     },
   };
-}
-
-function waitFor(ms: number, signal: AbortSignal): Promise<void> {
-  return new Promise((resolve, reject) => {
-    const timer = setTimeout(resolve, ms);
-    signal.addEventListener("abort", () => {
-      clearTimeout(timer);
-      reject(new DOMException("The reading was stopped.", "AbortError"));
-    });
-  });
 }

@@ -1,7 +1,7 @@
 import { heightAt, offsetAt } from "@/core/wall/polyline";
 import type { Wall } from "@/core/wall/schema";
 import { shapeOfWall, type WallShape } from "@/core/wall/wallShape";
-import { createRandom } from "./random";
+import { createRandom } from "../random";
 import type { Aim } from "./laserMeter";
 
 /** The true length along an aim, mm. */

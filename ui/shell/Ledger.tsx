@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState, type ReactNode } from "react";
-import { formatRun, formatVolume } from "@/core/measure/formatLength";
+import { formatDuration, formatRun, formatVolume } from "@/core/measure/formatLength";
 import type { Plan } from "@/core/job/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { packsText, priceText } from "@/ui/parts/packsText";
@@ -12,7 +12,7 @@ export function Ledger() {
   const job = useJob();
   const before = useFormer(plan);
   const run = (of: Plan) => of.tapeTotals.reduce((sum, total) => sum + total.buy_m, 0);
-  const cost = (of: Plan) => of.paint.reduce((sum, paint) => sum + paint.cost, 0);
+  const cost = (of: Plan) => of.cost.total;
   const open = [...plan.findings, ...plan.walls.flatMap((wall) => wall.findings)];
   const toDecide = open.filter((finding) => finding.severity === "check").length;
   const stops = open.filter((finding) => finding.severity === "stop").length;
@@ -63,25 +63,33 @@ export function Ledger() {
         />
       )}
       <Entry
-        value={`${plan.rounds.length} ${plan.rounds.length === 1 ? "round" : "rounds"}`}
-        change={change(plan.rounds.length, before?.rounds.length, String)}
-        note={plan.rounds.length < 2 ? "no re-taping" : "tape, paint, peel"}
+        value={[
+          ...(plan.work ? [counted(plan.work.days, "day")] : []),
+          counted(plan.rounds.length, "round"),
+        ].join(", ")}
+        change={
+          change(plan.work?.days ?? 0, before && (before.work?.days ?? 0), (by) => counted(by, "day")) ??
+          change(plan.rounds.length, before?.rounds.length, (by) => counted(by, "round"))
+        }
+        note={plan.work ? `${formatDuration(plan.work.minutes)} of work` : "no day plan"}
       />
       <Entry
         value={priceText(cost(plan), job.currency)}
         change={change(cost(plan), before && cost(before), (by) => by.toFixed(2))}
-        note="paint to buy"
+        note={plan.cost.unpriced > 0 ? `${plan.cost.unpriced} without a price` : "paint and sundries"}
       />
       <Entry
         value={
           stops > 0 ? `${stops} to mend first` : toDecide === 0 ? "All decided" : `${toDecide} to decide`
         }
-        note={stops > 0 ? "a wall cannot be laid out" : "nothing stops you"}
+        note={stops > 0 ? "before work can begin" : "nothing stops you"}
         tone={stops > 0 ? "text-brick" : toDecide > 0 ? "text-ochre" : "text-leaf"}
       />
     </footer>
   );
 }
+
+const counted = (count: number, thing: string): string => `${count} ${count === 1 ? thing : `${thing}s`}`;
 
 interface EntryProps {
   readonly value: string;

@@ -3,6 +3,8 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import { BuyLayer } from "@/ui/wall-view/layers/BuyLayer";
+import { TimeChart } from "@/ui/stations/days/TimeChart";
+import { DaysLayer } from "@/ui/wall-view/layers/DaysLayer";
 import { MarkLayer } from "@/ui/wall-view/layers/MarkLayer";
 import { MeasureLayer } from "@/ui/wall-view/layers/MeasureLayer";
 import { PatternLayer } from "@/ui/wall-view/layers/PatternLayer";
@@ -55,12 +57,21 @@ export function Workspace({ children }: { children: ReactNode }) {
 /** The wall; where its pattern is laid out, with the walls that the pattern goes on over. */
 function Stage({ wallId, station }: { wallId: string; station: StationSlug | null }) {
   const beside = useWallsBeside(wallId);
-  return (
+  const stage = (
     <WallStage
       wallId={wallId}
       layer={(frame) => <StationLayer station={station} wallId={wallId} frame={frame} />}
       beside={station === "pattern" ? beside : undefined}
     />
+  );
+  if (station !== "days") return stage;
+  return (
+    <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+      {stage}
+      <div className="hidden md:block">
+        <TimeChart wallId={wallId} />
+      </div>
+    </div>
   );
 }
 
@@ -83,6 +94,8 @@ function StationLayer({
       return <MarkLayer wallId={wallId} frame={frame} current={pointedAt} />;
     case "buy":
       return <BuyLayer wallId={wallId} frame={frame} />;
+    case "days":
+      return <DaysLayer wallId={wallId} frame={frame} />;
     case null:
       return null;
     default:

@@ -3,6 +3,7 @@ export const stations = [
   { number: 1, slug: "measure", title: "Measure" },
   { number: 2, slug: "pattern", title: "Pattern" },
   { number: 4, slug: "buy", title: "Buy" },
+  { number: 5, slug: "days", title: "Days" },
   { number: 6, slug: "mark", title: "Mark" },
 ] as const;
 

@@ -1,0 +1,58 @@
+import { expect, it } from "vitest";
+import { createSimulatedPrices } from "./prices/simulatedPrices";
+import { createSimulatedSensor } from "./room/simulatedSensor";
+import { waitFor } from "./waitFor";
+
+const signal = new AbortController().signal;
+const atOnce = () => Promise.resolve();
+
+it("the sensor reads a room that is coldest before dawn, the damper the colder, and is lost now and then", async () => {
+  const read = async (minute: number) => {
+    const sensor = createSimulatedSensor({ seed: "a", minuteOfDay: () => minute, wait: atOnce });
+    const readings = await Promise.allSettled(Array.from({ length: 200 }, () => sensor.read(signal)));
+    const taken = readings.flatMap((one) => (one.status === "fulfilled" ? [one.value] : []));
+    const mean = (of: (reading: (typeof taken)[number]) => number) =>
+      taken.reduce((sum, reading) => sum + of(reading), 0) / taken.length;
+    return {
+      lost: readings.length - taken.length,
+      warm: mean((one) => one.temperature),
+      damp: mean((one) => one.humidity),
+    };
+  };
+  const [dawn, afternoon] = [await read(240), await read(960)];
+  expect(dawn.warm).toBeCloseTo(16, 0);
+  expect(afternoon.warm).toBeCloseTo(20, 0);
+  expect(dawn.damp).toBeGreaterThan(afternoon.damp + 10);
+  expect(dawn.lost).toBeGreaterThan(0);
+  expect(dawn.lost).toBeLessThan(40);
+});
+
+it("the supplier answers alike for a day, tells how far it is, sells out, and can be stopped", async () => {
+  const paints = Array.from({ length: 40 }, (_, index) => ({ id: `p${index}`, sizesMl: [750] }));
+  const shares: number[] = [];
+  const on = (day: string) =>
+    createSimulatedPrices({ seed: "s", day, wait: atOnce }).fetch(
+      { paints, sundries: ["brush"] },
+      signal,
+      (share) => shares.push(share),
+    );
+  const monday = await on("mon");
+  expect(await on("mon")).toEqual(monday);
+  expect(await on("tue")).not.toEqual(monday);
+  expect(shares.slice(0, 40)).toEqual(paints.map((_, index) => (index + 1) / 40));
+  const offers = [...monday.paints.values()].flat();
+  expect(offers.map(({ sizeMl }) => sizeMl).slice(0, 4)).toEqual([250, 750, 1000, 2500]);
+  expect(offers.some(({ stock }) => stock === 0)).toBe(true);
+  // By the litre small tins are the dearer.
+  for (const [small, , , large] of monday.paints.values()) {
+    expect(small!.price / 250).toBeGreaterThan(large!.price / 2500);
+  }
+  const controller = new AbortController();
+  const slow = createSimulatedPrices({ seed: "s", day: "mon" }).fetch(
+    { paints, sundries: [] },
+    controller.signal,
+    () => controller.abort(),
+  );
+  await expect(slow).rejects.toThrow("stopped");
+  await expect(waitFor(5, controller.signal)).rejects.toThrow("stopped");
+});

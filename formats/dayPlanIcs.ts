@@ -1,0 +1,60 @@
+import { createEvents, type EventAttributes } from "ics";
+import type { Plan } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import { dayNumberOf, isoDateOf } from "@/core/measure/calendar";
+import { stepsOf } from "./dayPlanCsv";
+
+interface Options {
+  /** The first day, ISO, for a job that has none of its own. */
+  readonly firstDate: string;
+  /** When the file is made, ms since 1970. */
+  readonly stamp: number;
+  readonly wall?: string;
+}
+
+/**
+ * The day plan as a calendar: an event a step, in the wall clock's own time, and whole-day ones for when a wall may be
+ * washed and is cured. The same job and stamp give the same bytes.
+ */
+export function dayPlanIcs(job: Job, plan: Plan, { firstDate, stamp, wall }: Options): string {
+  const first = dayNumberOf(job.work.start ?? firstDate)!;
+  const names = new Map(job.walls.map(({ id, name }) => [id, name ?? id]));
+  const common = { timestamp: stamp, productId: "jacaranda", calName: job.name };
+  const steps = stepsOf(plan, wall).map((step): EventAttributes => ({
+    ...common,
+    uid: uidOf(job, `${step.id}`),
+    title: step.say,
+    start: [...dateArray(first + step.day - 1), ...timeArray(step.from)],
+    end: [...dateArray(first + step.day - 1), ...timeArray(step.to)],
+    startInputType: "local",
+    startOutputType: "local",
+    endInputType: "local",
+    endOutputType: "local",
+    description: [`Person ${step.person}.`, ...step.cautions].join("\n"),
+    location: step.wall === undefined ? job.name : names.get(step.wall)!,
+  }));
+  const care = (plan.work?.care ?? [])
+    .filter((one) => wall === undefined || one.wall === wall)
+    .flatMap(({ wall: id, washable, cured }) => [
+      wholeDay(`${names.get(id)!} may be washed`, `washable ${id}`, first + washable.day - 1),
+      wholeDay(`${names.get(id)!} has cured`, `cured ${id}`, first + cured.day - 1),
+    ]);
+  const { error, value } = createEvents([...steps, ...care]);
+  if (error || !value) throw error ?? new Error("The calendar could not be written.");
+  return value;
+
+  function wholeDay(title: string, key: string, day: number): EventAttributes {
+    return { ...common, uid: uidOf(job, key), title, start: dateArray(day), duration: { days: 1 } };
+  }
+}
+
+/** The same thing of the same job is the same event when it is imported again. */
+const uidOf = (job: Job, key: string): string => `${encodeURIComponent(`${job.name} ${key}`)}@jacaranda`;
+
+function dateArray(day: number): [number, number, number] {
+  return isoDateOf(day).split("-").map(Number) as [number, number, number];
+}
+
+function timeArray(clock: string): [number, number] {
+  return clock.split(":").map(Number) as [number, number];
+}

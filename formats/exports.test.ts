@@ -1,0 +1,58 @@
+import { readFileSync } from "node:fs";
+import Papa from "papaparse";
+import { expect, it } from "vitest";
+import { parseJobText } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
+import { dayPlanCsv } from "./dayPlanCsv";
+import { dayPlanIcs } from "./dayPlanIcs";
+import { shoppingCsv } from "./shoppingCsv";
+
+function demo(more: object = {}) {
+  const text = readFileSync("docs/examples/ferry-landing.json", "utf8");
+  const answer = parseJobText(JSON.stringify({ ...(JSON.parse(text) as object), ...more }));
+  if (!answer.ok) throw new Error(JSON.stringify(answer.problems));
+  return { job: answer.job, plan: plan(answer.job) };
+}
+const rowsOf = (csv: string) =>
+  Papa.parse<Record<string, string>>(csv, { header: true, skipEmptyLines: true }).data;
+
+it("the day plan as a table has a line for every step, and reads back as written", () => {
+  const { job, plan: whole } = demo({ work: { start: "2026-12-03" } });
+  const rows = rowsOf(dayPlanCsv(job, whole));
+  expect(rows.map((row) => row.what)).toEqual(whole.steps.map(({ say }) => say));
+  expect(new Set(rows.map((row) => row.date))).toEqual(new Set(whole.days.map(({ date }) => date)));
+  expect(rows.reduce((sum, row) => sum + Number(row.minutes), 0)).toBe(whole.work!.minutes);
+  const stair = rowsOf(dayPlanCsv(job, whole, "stair"));
+  expect(new Set(stair.map((row) => row.wall))).toEqual(new Set(["", "Stair wall"]));
+});
+
+it("the shopping list comes to the plan's cost; a name cannot become a formula", () => {
+  const { job, plan: whole } = demo({ supplies: { "tape-24": { price: 4.5 } } });
+  const rows = rowsOf(shoppingCsv(job, whole));
+  const total = rows.reduce((sum, row) => sum + Number(row["cost EUR"] ?? 0), 0);
+  expect(total).toBeCloseTo(whole.cost.total, 6);
+  const tricky = { ...job, paints: job.paints.map((paint) => ({ ...paint, name: "=1+1" })) };
+  expect(rowsOf(shoppingCsv(tricky, whole))[0]!.thing).toBe("'=1+1");
+});
+
+it("the calendar has an event for every step at its own clock time, and the days of care", () => {
+  const { job, plan: whole } = demo({ work: { start: "2026-12-31" } });
+  const options = { firstDate: "2020-01-01", stamp: Date.UTC(2026, 10, 1) };
+  const calendar = dayPlanIcs(job, whole, options);
+  expect(dayPlanIcs(job, whole, options)).toBe(calendar);
+  const events = calendar
+    .replace(/\r\n[ \t]/g, "")
+    .split("BEGIN:VEVENT")
+    .slice(1);
+  expect(events).toHaveLength(whole.steps.length + 2 * whole.work!.care.length);
+  const uids = events.map((event) => /UID:(.*)/.exec(event)![1]);
+  expect(new Set(uids).size).toBe(uids.length);
+  // Thursday 31 December, then Friday, then the Monday after.
+  const firstCoat = whole.steps.find(({ kind }) => kind === "paint")!;
+  const date = whole.days.find(({ day }) => day === firstCoat.day)!.date!.replaceAll("-", "");
+  const event = events[whole.steps.indexOf(firstCoat)]!;
+  expect(event).toContain(`DTSTART:${date}T${firstCoat.from.replace(":", "")}00\r\n`);
+  expect(event).toContain(`DTEND:${date}T${firstCoat.to.replace(":", "")}00\r\n`);
+  const days = new Set(events.slice(0, whole.steps.length).map((one) => /DTSTART:(\d{8})T/.exec(one)![1]));
+  expect([...days].slice(0, 3)).toEqual(["20261231", "20270101", "20270104"]);
+});

@@ -1,0 +1,126 @@
+"use client";
+
+import { Moon, TriangleAlert } from "lucide-react";
+import { useState } from "react";
+import { useJob, usePlan } from "@/ui/job/JobProvider";
+import type { Plan, PlanDay, PlanStep } from "@/core/job/planTypes";
+import { Measure } from "@/ui/parts/Measure";
+import { useAddress } from "@/ui/shell/useAddress";
+import { Choice } from "@/ui/parts/Choice";
+import { useDayClock } from "./dayClock";
+import { dayTitle } from "./dayWords";
+
+/** Each day's steps in plain sentences, with what to have ready the evening before and what to take care of. */
+export function DayList() {
+  const plan = usePlan();
+  const { wallId } = useAddress();
+  const { at } = useDayClock();
+  const [isWallOnly, setWallOnly] = useState(false);
+  if (plan.days.length === 0) return null;
+  const lookedAt = at === null ? plan.days[0]!.day : Math.floor(at / 1440) + 1;
+  return (
+    <section aria-label="Day by day" className="border-t border-hairline py-3">
+      <Choice
+        label="Steps"
+        options={[
+          { label: "of all walls", selected: !isWallOnly },
+          { label: "of this wall", selected: isWallOnly },
+        ]}
+        onChoose={({ label }) => setWallOnly(label === "of this wall")}
+      />
+      {plan.days.map((day) => (
+        <OneDay
+          key={`${day.day} ${day.day === lookedAt}`}
+          day={day}
+          plan={plan}
+          isOpen={day.day === lookedAt}
+          onlyWall={isWallOnly ? wallId : null}
+        />
+      ))}
+    </section>
+  );
+}
+
+function OneDay({
+  day,
+  plan,
+  isOpen,
+  onlyWall,
+}: {
+  day: PlanDay;
+  plan: Plan;
+  isOpen: boolean;
+  onlyWall: string | null;
+}) {
+  const steps = plan.steps.filter(
+    (step) =>
+      step.day === day.day && (onlyWall === null || step.wall === undefined || step.wall === onlyWall),
+  );
+  const said = new Set<string>();
+  return (
+    <details className="border-b border-hairline last:border-0" open={isOpen}>
+      <summary className="flex min-h-11 cursor-pointer items-baseline justify-between gap-2 py-2">
+        <span className="font-display text-lg font-bold">{dayTitle(day)}</span>
+        <span className="text-soft">{`${day.from} to ${day.to}`}</span>
+      </summary>
+      {day.evening.length > 0 && (
+        <div className="mb-2 rounded-md bg-violet-wash px-3 py-2">
+          <p className="flex items-center gap-2 font-semibold">
+            <Moon size={15} aria-hidden /> The evening before
+          </p>
+          <ul className="list-disc pl-5 text-[0.9375rem]">
+            {day.evening.map((thing) => (
+              <li key={thing}>{thing}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <ol className="pb-2">
+        {steps.map((step) => {
+          // A caution is told once a day, where it first counts.
+          const cautions = step.cautions.filter((caution) => !said.has(caution));
+          for (const caution of cautions) said.add(caution);
+          return <OneStep key={step.id} step={step} plan={plan} cautions={cautions} />;
+        })}
+      </ol>
+    </details>
+  );
+}
+
+function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; cautions: readonly string[] }) {
+  const job = useJob();
+  const { at, lookAt } = useDayClock();
+  const hex = job.paints.find(({ id }) => id === step.colour)?.hex;
+  const isNow = at !== null && step.start <= at && at < step.end;
+  return (
+    <li className={`flex gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""}`}>
+      <button
+        type="button"
+        className="min-h-8 w-12 shrink-0 text-left text-soft hover:text-violet"
+        aria-label={`Show the wall at ${step.from}`}
+        onClick={() => lookAt(step.start)}
+      >
+        {step.from}
+      </button>
+      <div className="min-w-0">
+        <p>
+          {hex && (
+            <span
+              aria-hidden="true"
+              className="mr-1.5 inline-block size-3 rounded-full border border-ink/20"
+              style={{ background: hex }}
+            />
+          )}
+          <Measure>{step.say}</Measure>
+          {plan.work!.crew > 1 && <span className="text-soft">{` Person ${step.person}.`}</span>}
+        </p>
+        {cautions.map((caution) => (
+          <p key={caution} className="flex gap-1.5 text-[0.9375rem] text-ochre">
+            <TriangleAlert size={15} className="mt-1 shrink-0" aria-hidden />
+            <span>{caution}</span>
+          </p>
+        ))}
+      </div>
+    </li>
+  );
+}

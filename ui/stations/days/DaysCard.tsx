@@ -1,0 +1,157 @@
+"use client";
+
+import { CalendarDays, Table } from "lucide-react";
+import { formatDuration } from "@/core/measure/formatLength";
+import type { Plan, PlanStep } from "@/core/job/planTypes";
+import { useJobState, usePlan } from "@/ui/job/JobProvider";
+import { FindingList } from "@/ui/parts/FindingList";
+import { useAddress } from "@/ui/shell/useAddress";
+import { useDayClock } from "./dayClock";
+import { DayList } from "./DayList";
+import { shortDate } from "./dayWords";
+import { momentWords, TimeChart } from "./TimeChart";
+import { Schools } from "./Schools";
+import { WorkSettings } from "./WorkSettings";
+
+/** What is done when, by whom, and what it waits for; the answer changes with the air, the hours and the hands. */
+export function DaysCard() {
+  const plan = usePlan();
+  const jobId = useJobState((state) => state.jobId);
+  const { wallId } = useAddress();
+  const exports = `/api/jobs/${encodeURIComponent(jobId)}/days`;
+  const stops = plan.findings.filter(({ severity }) => severity === "stop");
+  return (
+    <>
+      <h2 className="text-2xl font-bold">Days</h2>
+      <Summary plan={plan} />
+      <FindingList
+        findings={stops.map((finding, index) => ({ finding, key: `days ${index}`, number: index + 1 }))}
+      />
+      <div className="-mx-5 md:hidden">
+        <TimeChart wallId={wallId ?? ""} />
+      </div>
+      <Now plan={plan} />
+      <WorkSettings />
+      <Schools />
+      <DayList />
+      {plan.work && (
+        <>
+          <section aria-label="Care" className="border-t border-hairline py-3">
+            <h3 className="text-lg font-bold">When it is hard</h3>
+            <ul>
+              {plan.work.care.map(({ wall, washable, cured }) => (
+                <li key={wall}>
+                  <WallName id={wall} />
+                  {`: washable from ${shortDate(washable)}, cured by ${shortDate(cured)}.`}
+                </li>
+              ))}
+            </ul>
+          </section>
+          <p className="flex flex-wrap gap-2 border-t border-hairline pt-3">
+            <a className="link-button" href={`${exports}?format=ics`} download>
+              <CalendarDays size={17} aria-hidden /> Calendar
+            </a>
+            <a className="link-button" href={`${exports}?format=csv`} download>
+              <Table size={17} aria-hidden /> Table
+            </a>
+          </p>
+        </>
+      )}
+    </>
+  );
+}
+
+export function WallName({ id }: { id: string }) {
+  const name = useJobState(({ document }) => document.walls.find((wall) => wall.id === id)?.name);
+  return <span className="font-semibold">{name ?? id}</span>;
+}
+
+function Summary({ plan: { work, days } }: { plan: Plan }) {
+  if (!work) {
+    return (
+      <p className="pb-2">
+        {days.length === 0 &&
+          "Nothing can be planned yet. Lay out a pattern, and see that the room is fit to paint in."}
+      </p>
+    );
+  }
+  const [first, last] = [days[0]!, days.at(-1)!];
+  const span = first === last ? shortDate(first) : `${shortDate(first)} to ${shortDate(last)}`;
+  const longer =
+    work.factor > 1.005 ? ` In this air everything dries ${work.factor.toFixed(1)} times as long.` : "";
+  const soonest = Math.floor((work.soonestEnd - 1) / 1440) + 1;
+  const bound =
+    soonest === work.lastDay
+      ? "No plan could end on an earlier day."
+      : `With any number of hands it could end on ${shortDate({ day: soonest, date: days.find(({ day }) => day === soonest)?.date ?? null })}.`;
+  return (
+    <p className="pb-2">
+      <strong>{`${work.days} ${work.days === 1 ? "day" : "days"}, ${span}.`}</strong>
+      {` ${formatDuration(work.minutes)} of work; on the way to the end ${formatDuration(work.waiting_min)} of drying.${longer} ${bound}`}
+    </p>
+  );
+}
+
+/** What goes on at the moment that is looked at, and what each wall waits for. */
+function Now({ plan }: { plan: Plan }) {
+  const { at, lookAt } = useDayClock();
+  if (at === null || !plan.work) return null;
+  const under = plan.steps.filter(({ start, end }) => start <= at && at < end);
+  return (
+    <section aria-label="At this moment" aria-live="polite" className="border-t border-hairline py-3">
+      <div className="flex items-baseline justify-between">
+        <h3 className="text-lg font-bold">{momentWords(plan, at)}</h3>
+        <button type="button" className="min-h-11 px-2 text-violet" onClick={() => lookAt(null)}>
+          Show it finished
+        </button>
+      </div>
+      <ul className="flex flex-col gap-1">
+        {under.length === 0 && <li className="text-soft">No one is at work.</li>}
+        {under.map((step) => (
+          <li key={step.id} className="font-semibold">
+            {shortly(step)}
+          </li>
+        ))}
+        {waitsAt(plan, at).map(({ step, wait }) => (
+          <li key={step.id} className="text-soft">
+            {`${shortly(step)}: ${waitWords[wait.what]}, until ${untilWords(plan, at, wait.until)}.`}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** A step without what there is to watch at it. */
+const shortly = ({ say }: PlanStep): string => say.split(/[;.]|, \d/)[0]!;
+
+/** The clock alone on the day that is looked at. */
+function untilWords(plan: Plan, at: number, until: number): string {
+  const words = momentWords(plan, until);
+  return Math.floor(at / 1440) === Math.floor(until / 1440) ? words.slice(-5) : words;
+}
+
+/** For each wall the next step that something dries for, with what is over last. */
+function waitsAt(plan: Plan, at: number): { step: PlanStep; wait: PlanStep["waitsFor"][number] }[] {
+  const ends = new Map(plan.steps.map(({ id, end }) => [id, end]));
+  const nextOf = new Map<string, PlanStep>();
+  for (const step of plan.steps) {
+    if (step.start > at && step.wall !== undefined && !nextOf.has(step.wall)) nextOf.set(step.wall, step);
+  }
+  return [...nextOf.values()].flatMap((step) => {
+    const waits = step.waitsFor.filter(
+      ({ what, until, step: before }) => what !== "after" && ends.get(before)! <= at && at < until,
+    );
+    const last = waits.sort((a, b) => b.until - a.until)[0];
+    return last ? [{ step, wait: last }] : [];
+  });
+}
+
+export const waitWords: Record<Plan["steps"][number]["waitsFor"][number]["what"], string> = {
+  after: "one after the other",
+  drying: "the wall dries",
+  recoat: "the coat dries",
+  "tape-over": "too fresh for tape",
+  "touch-dry": "not yet touch-dry",
+  "next-day": "the next day",
+};

@@ -1,0 +1,83 @@
+"use client";
+
+import { formatDuration, formatRun } from "@/core/measure/formatLength";
+import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
+import { Choice } from "@/ui/parts/Choice";
+
+const names = {
+  finish: "Finish each round",
+  "coat-by-coat": "One coat everywhere, then the next",
+} as const;
+
+/** The schools of rounds side by side with what they cost, and those of edges. */
+export function Schools() {
+  const job = useJob();
+  const plan = usePlan();
+  const change = useJobState((state) => state.change);
+  if (plan.rounds.length === 0) return null;
+  const { count, least } = plan.roundsProof;
+  return (
+    <section aria-label="Rounds" className="border-t border-hairline py-3">
+      <h3 className="text-lg font-bold">Rounds</h3>
+      <p className="pb-2 text-soft">
+        {count === least
+          ? `No order of these colours does with fewer than ${count} ${count === 1 ? "round" : "rounds"} of areas.`
+          : `${count} rounds of areas are the best found; fewer than ${least} cannot be.`}
+      </p>
+      <ul className="flex flex-col gap-2">
+        {(["finish", "coat-by-coat"] as const).map((school) => {
+          const cost = plan.schools.find((candidate) => candidate.school === school)!;
+          const isChosen = job.school === school;
+          return (
+            <li key={school}>
+              <button
+                type="button"
+                aria-pressed={isChosen}
+                className={`w-full rounded-md border px-3 py-2 text-left ${isChosen ? "border-violet bg-violet-wash" : "border-hairline bg-paper hover:border-violet"}`}
+                onClick={() => change((before) => ({ ...before, school }))}
+              >
+                <span className="font-semibold">{names[school]}</span>
+                <span className="block text-[0.9375rem] text-soft">
+                  {[
+                    `taped ${cost.rounds} ${cost.rounds === 1 ? "time" : "times"}`,
+                    `${formatRun(cost.tape_m, job.units)} of tape`,
+                    ...(cost.days === null
+                      ? []
+                      : [
+                          `${cost.days} days of work over ${cost.lastDay}`,
+                          `${formatDuration(cost.waiting_min!)} of drying`,
+                        ]),
+                  ].join(", ")}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <div className="grid grid-cols-2 gap-3 pt-2">
+        <Choice
+          label="Taped edges are sealed"
+          options={(["colour", "caulk", "press"] as const).map((seal) => ({
+            seal,
+            label: {
+              colour: "with the colour under it",
+              caulk: "with clear sealer, wet",
+              press: "by pressing only",
+            }[seal],
+            selected: job.edges.seal === seal,
+          }))}
+          onChoose={({ seal }) => change((before) => ({ ...before, edges: { ...before.edges, seal } }))}
+        />
+        <Choice
+          label="Tape comes off"
+          options={(["auto", "wet", "dry"] as const).map((peel) => ({
+            peel,
+            label: { auto: "by the texture", wet: "wet", dry: "dry" }[peel],
+            selected: job.edges.peel === peel,
+          }))}
+          onChoose={({ peel }) => change((before) => ({ ...before, edges: { ...before.edges, peel } }))}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,245 @@
+"use client";
+
+import { useMemo, type PointerEvent } from "react";
+import type { Plan, PlanStep } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import { useJob, usePlan } from "@/ui/job/JobProvider";
+import { useWidth } from "@/ui/parts/useWidth";
+import { useDayClock } from "./dayClock";
+import { dayTitle, shortDate } from "./dayWords";
+import { timeScaleOf, type TimeScale } from "./timeScale";
+
+const labelPx = 104;
+const nightPx = 12;
+const headPx = 34;
+const rowPx = 26;
+const leastBarPx = 2;
+
+/** Every wall's steps along the working days, what dries under them, and the moment that is looked at. */
+export function TimeChart({ wallId }: { wallId: string }) {
+  const job = useJob();
+  const plan = usePlan();
+  const { at, lookAt } = useDayClock();
+  const { ref, width } = useWidth();
+  const scale = useMemo(
+    () => timeScaleOf(plan.days, Math.max(0, width - labelPx - 8), nightPx),
+    [plan.days, width],
+  );
+  const rows = useMemo(() => rowsOf(job, plan), [job, plan]);
+  if (!plan.work) return null;
+  const moments = momentsOf(plan);
+  const height = headPx + rows.length * rowPx + 4;
+  const place = (event: PointerEvent<SVGSVGElement>) => {
+    const x = event.clientX - event.currentTarget.getBoundingClientRect().left - labelPx;
+    lookAt(scale.timeAt(x));
+  };
+  const index =
+    at === null
+      ? moments.length - 1
+      : Math.max(
+          0,
+          moments.findLastIndex((time) => time <= at),
+        );
+  return (
+    <section aria-label="Time chart" className="shrink-0 border-t border-hairline bg-card px-3 pb-1 pt-1">
+      <div ref={ref} className="max-h-[236px] overflow-y-auto">
+        <svg
+          width="100%"
+          height={height}
+          className="block touch-pan-y select-none"
+          aria-hidden="true"
+          onPointerMove={(event) => event.pointerType === "mouse" && place(event)}
+          onPointerDown={place}
+        >
+          <Hatch />
+          <g transform={`translate(${labelPx} 0)`}>
+            <DayHeads scale={scale} height={height} />
+            {rows.map((row, place) => (
+              <g key={row.id ?? "room"} transform={`translate(0 ${headPx + place * rowPx})`}>
+                <RowBars row={row} scale={scale} job={job} />
+              </g>
+            ))}
+            {at !== null && (
+              <line
+                x1={scale.x(at)}
+                x2={scale.x(at)}
+                y1={headPx - 6}
+                y2={height}
+                className="stroke-violet"
+                strokeWidth={2}
+              />
+            )}
+          </g>
+          {rows.map((row, place) => (
+            <text
+              key={row.id ?? "room"}
+              x={labelPx - 8}
+              y={headPx + place * rowPx + 17}
+              textAnchor="end"
+              className={`text-[12px] ${row.id === wallId ? "fill-violet font-bold" : "fill-soft"}`}
+            >
+              {row.name}
+            </text>
+          ))}
+        </svg>
+      </div>
+      <label className="flex items-center gap-2 text-[0.8125rem] text-soft">
+        <span className="shrink-0">Moment</span>
+        <input
+          type="range"
+          className="h-8 w-full accent-violet"
+          min={0}
+          max={moments.length - 1}
+          value={index}
+          aria-valuetext={at === null ? "the finished work" : momentWords(plan, at)}
+          onChange={(event) => lookAt(moments[Number(event.target.value)]!)}
+        />
+        <span className="w-28 shrink-0 text-right font-semibold text-ink">
+          {at === null ? "all done" : momentWords(plan, at)}
+        </span>
+      </label>
+    </section>
+  );
+}
+
+interface Row {
+  /** Null for what concerns the whole room. */
+  readonly id: string | null;
+  readonly name: string;
+  readonly steps: readonly PlanStep[];
+  /** What dries, from its end until what waits longest for it may start. */
+  readonly waits: readonly {
+    readonly id: string;
+    readonly from: number;
+    readonly until: number;
+    readonly colour?: string;
+  }[];
+}
+
+function rowsOf(job: Job, plan: Plan): Row[] {
+  const until = new Map<string, number>();
+  for (const step of plan.steps) {
+    for (const wait of step.waitsFor) {
+      if (wait.what !== "after") until.set(wait.step, Math.max(until.get(wait.step) ?? 0, wait.until));
+    }
+  }
+  const row = (id: string | null, name: string): Row[] => {
+    const steps = plan.steps.filter((step) => (step.wall ?? null) === id);
+    const waits = steps.flatMap(({ id: step, end, colour }) => {
+      const over = until.get(step);
+      return over === undefined || over <= end ? [] : [{ id: step, from: end, until: over, colour }];
+    });
+    return steps.length > 0 ? [{ id, name, steps, waits }] : [];
+  };
+  return [...row(null, "The room"), ...job.walls.flatMap(({ id, name }) => row(id, name ?? id))];
+}
+
+const momentsOf = ({ steps }: Plan): number[] =>
+  [...new Set(steps.flatMap(({ start, end }) => [start, end]))].sort((a, b) => a - b);
+
+/** `Mon 11 Jan, 14:20` */
+export function momentWords(plan: Plan, at: number): string {
+  const day = Math.floor(at / 1440) + 1;
+  const known = plan.days.find((candidate) => candidate.day === day);
+  const minute = at - (day - 1) * 1440;
+  const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+  return `${known ? shortDate(known) : `day ${day}`}, ${clock}`;
+}
+
+function DayHeads({ scale, height }: { scale: TimeScale; height: number }) {
+  return scale.spans.map(({ day, from, to, left, right }, place) => {
+    const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, hour) => from + hour * 60);
+    const every = (right - left) / hours.length < 26 ? 3 : 1;
+    return (
+      <g key={day.day}>
+        {place > 0 && (
+          <rect
+            x={left - nightPx}
+            y={4}
+            width={nightPx}
+            height={height}
+            className="fill-ink"
+            fillOpacity={0.14}
+          />
+        )}
+        <text x={left + 2} y={13} className="fill-ink text-[12px] font-semibold">
+          {right - left > 120 ? dayTitle(day) : right - left > 50 ? shortDate(day) : day.day}
+        </text>
+        {hours.map((time, hour) => (
+          <g key={time}>
+            <line
+              x1={scale.x(time)}
+              x2={scale.x(time)}
+              y1={headPx - 6}
+              y2={height}
+              className="stroke-hairline"
+              strokeWidth={0.7}
+            />
+            {hour % every === 0 && hour < hours.length - 1 && (
+              <text x={scale.x(time) + 2} y={headPx - 8} className="fill-soft text-[10px]">
+                {(time / 60) % 24}
+              </text>
+            )}
+          </g>
+        ))}
+      </g>
+    );
+  });
+}
+
+function RowBars({ row, scale, job }: { row: Row; scale: TimeScale; job: Job }) {
+  const hexOf = (id: string | undefined) => job.paints.find((paint) => paint.id === id)?.hex;
+  return (
+    <>
+      <line x1={0} x2={scale.width} y1={rowPx} y2={rowPx} className="stroke-hairline" strokeWidth={0.7} />
+      {row.waits.map(({ id, from, until, colour }) => (
+        <rect
+          key={id}
+          x={scale.x(from)}
+          y={18}
+          width={Math.max(0, scale.x(until) - scale.x(from))}
+          height={5}
+          fill="url(#drying)"
+          stroke={hexOf(colour) ?? "#8b8074"}
+          strokeWidth={0.8}
+        />
+      ))}
+      {row.steps.map((step) => {
+        const hex = hexOf(step.kind === "wash-tools" ? undefined : step.colour);
+        return (
+          <rect
+            key={step.id}
+            x={scale.x(step.start)}
+            y={4}
+            width={Math.max(leastBarPx, scale.x(step.end) - scale.x(step.start))}
+            height={12}
+            rx={1}
+            fill={hex ?? toneOf(step)}
+            stroke={step.isCritical ? "#2b1f33" : "#8b8074"}
+            strokeWidth={step.isCritical ? 1.2 : 0.4}
+          >
+            <title>{`${step.from} to ${step.to} ${step.say}`}</title>
+          </rect>
+        );
+      })}
+    </>
+  );
+}
+
+/** Taping is boxwood, as the rule is; marking violet; all that is not painting is quiet. */
+function toneOf({ kind }: PlanStep): string {
+  if (kind === "tape" || kind === "peel") return "#d9b866";
+  if (kind === "mark") return "#b7a3da";
+  return "#cfc6b8";
+}
+
+function Hatch() {
+  return (
+    <defs>
+      <pattern id="drying" width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width={5} height={5} fill="#fffdf8" />
+        <line y2={5} stroke="#2b1f33" strokeOpacity={0.35} strokeWidth={2} />
+      </pattern>
+    </defs>
+  );
+}

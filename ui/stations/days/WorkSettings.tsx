@@ -1,0 +1,135 @@
+"use client";
+
+import { Thermometer } from "lucide-react";
+import { useMemo } from "react";
+import { clockOf, minutesOfClock } from "@/core/measure/calendar";
+import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
+import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
+import type { JobDocument } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { EntryField } from "@/ui/parts/EntryField";
+import { NumberField } from "@/ui/parts/NumberField";
+import { useDevice } from "@/ui/parts/useDevice";
+
+type WorkDocument = NonNullable<JobDocument["work"]>;
+
+/** Who works, when and in what air. */
+export function WorkSettings() {
+  const { work } = useJob();
+  const document = useDocument();
+  const change = useJobState((state) => state.change);
+  const jobId = useJobState((state) => state.jobId);
+  const edit = (update: Partial<WorkDocument>): string | null =>
+    change((before) => ({ ...before, work: { ...before.work, ...update } }))[0]?.message ?? null;
+  const editClock = (key: "from" | "to") => (typed: string) => {
+    const minutes = minutesOfClock(
+      typed
+        .trim()
+        .replace(".", ":")
+        .replace(/^(\d{1,2})$/, "$1:00"),
+    );
+    return minutes === null
+      ? `“${typed}” is not a time of day, such as 8:30.`
+      : edit({ [key]: clockOf(minutes) });
+  };
+  const worksWeekends = work.workdays.length === 7;
+  return (
+    <section aria-label="Work" className="border-t border-hairline py-3">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+        <label className="block">
+          <span className="small-caps-label block pb-1">First day</span>
+          <input
+            type="date"
+            className="h-11 w-full rounded-md border border-hairline bg-paper px-2"
+            value={document.work?.start ?? ""}
+            onChange={(event) => edit({ start: event.target.value === "" ? undefined : event.target.value })}
+          />
+        </label>
+        <NumberField
+          label="Hands"
+          value={work.crew}
+          whole
+          unit="people"
+          onChange={(crew) => edit({ crew })}
+        />
+        <EntryField label="Day begins" shown={clockOf(work.from)} onEntry={editClock("from")} />
+        <EntryField label="Day ends" shown={clockOf(work.to)} onEntry={editClock("to")} />
+        <NumberField
+          label="Room temperature"
+          value={work.temperature}
+          unit="°C"
+          onChange={(temperature) => edit({ temperature })}
+        />
+        <NumberField
+          label="Humidity"
+          value={work.humidity}
+          unit="%"
+          onChange={(humidity) => edit({ humidity })}
+        />
+        <Choice
+          label="Next coat goes on"
+          options={(["label", "touch", "next-day"] as const).map((school) => ({
+            school,
+            label: { label: "by the label", touch: "when touch-dry", "next-day": "next day" }[school],
+            selected: work.secondCoat === school,
+          }))}
+          onChoose={({ school }) => edit({ secondCoat: school })}
+        />
+        <Choice
+          label="Weekends"
+          options={[
+            { label: "free", selected: !worksWeekends },
+            { label: "worked", selected: worksWeekends },
+          ]}
+          onChoose={({ label }) =>
+            edit({
+              workdays:
+                label === "free"
+                  ? ["mon", "tue", "wed", "thu", "fri"]
+                  : ["mon", "tue", "wed", "thu", "fri", "sat", "sun"],
+            })
+          }
+        />
+      </div>
+      <SensorButton seed={jobId} onRead={edit} />
+    </section>
+  );
+}
+
+/** Takes temperature and humidity from the sensor in the room. */
+function SensorButton({
+  seed,
+  onRead,
+}: {
+  seed: string;
+  onRead: (reading: { temperature: number; humidity: number }) => string | null;
+}) {
+  const sensor = useMemo(
+    () =>
+      createSimulatedSensor({
+        seed,
+        minuteOfDay: () => new Date().getHours() * 60 + new Date().getMinutes(),
+      }),
+    [seed],
+  );
+  const { isBusy, word, run, stop } = useDevice();
+  const read = () =>
+    run(async (signal) => {
+      const reading = await sensor.read(signal);
+      return onRead(reading) ?? `Read ${reading.temperature} °C and ${reading.humidity} %.`;
+    });
+  return (
+    <div className="flex items-center gap-2">
+      <Thermometer size={18} aria-hidden className="text-soft" />
+      <p className="flex-1 text-[0.9375rem] text-soft" aria-live="polite">
+        {isBusy ? "Reading …" : (word ?? sensor.name)}
+      </p>
+      {isBusy ? (
+        <Button onClick={stop}>Stop</Button>
+      ) : (
+        <Button onClick={() => void read()}>Read the room</Button>
+      )}
+    </div>
+  );
+}

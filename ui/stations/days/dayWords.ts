@@ -1,0 +1,29 @@
+import type { PlanDate, PlanDay } from "@/core/job/planTypes";
+
+const weekdayNames = {
+  mon: "Monday",
+  tue: "Tuesday",
+  wed: "Wednesday",
+  thu: "Thursday",
+  fri: "Friday",
+  sat: "Saturday",
+  sun: "Sunday",
+} as const;
+
+const dateFormat = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", timeZone: "UTC" });
+const shortFormat = new Intl.DateTimeFormat("en-GB", {
+  weekday: "short",
+  day: "numeric",
+  month: "short",
+  timeZone: "UTC",
+});
+
+/** `Monday 11 January`, or `Day 1` while the job has no date. */
+export const dayTitle = ({ day, date, weekday }: PlanDay): string =>
+  date === null
+    ? `Day ${day}`
+    : `${weekdayNames[weekday]} ${dateFormat.format(new Date(`${date}T00:00:00Z`))}`;
+
+/** `Mon 11 Jan`, or `day 8`. */
+export const shortDate = ({ day, date }: PlanDate): string =>
+  date === null ? `day ${day}` : shortFormat.format(new Date(`${date}T00:00:00Z`)).replace(",", "");

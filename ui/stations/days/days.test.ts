@@ -1,0 +1,61 @@
+import { describe, expect, it } from "vitest";
+import type { PlanDay } from "@/core/job/planTypes";
+import { plan } from "@/core/job/plan";
+import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { timeScaleOf } from "./timeScale";
+import { wallAt } from "./wallAt";
+
+const day = (number: number, from: string, to: string): PlanDay => ({
+  day: number,
+  date: null,
+  weekday: "mon",
+  from,
+  to,
+  steps: [],
+  evening: [],
+});
+
+describe("the strip of days", () => {
+  // Nine hours, a night of 20 px, three hours: 12 hours over 240 px.
+  const scale = timeScaleOf([day(1, "08:00", "16:33"), day(3, "08:20", "11:00")], 260, 20);
+
+  it("lays hours side by side alike, and nights between them", () => {
+    expect(scale.spans.map(({ left, right }) => [left, right])).toEqual([
+      [0, 180],
+      [200, 260],
+    ]);
+    expect([480, 540, 1020, 2 * 1440 + 480, 2 * 1440 + 660].map(scale.x)).toEqual([0, 20, 180, 200, 260]);
+    // 17:00 on the first day to 8:00 on the third are 39 h; half of them is half the night.
+    expect(scale.x(1020 + 19.5 * 60)).toBeCloseTo(190, 9);
+    expect(scale.x(0)).toBe(0);
+    expect(scale.x(99999)).toBe(260);
+  });
+
+  it("answers the time at a place, and the nearer end of a day within a night", () => {
+    expect([0, 20, 184, 196, 230, 999].map(scale.timeAt)).toEqual([480, 540, 1020, 3360, 3450, 3540]);
+    expect(timeScaleOf([], 100, 20).timeAt(50)).toBe(0);
+  });
+});
+
+it("the wall shows what is painted, wet, drying and taped at a moment", () => {
+  const whole = plan(parsed(oneWall({ baseState: "paint" }, { fit: { by: "count", count: 5 } })));
+  const at = (time: number) => {
+    const { hasBase, regions, tape } = wallAt(whole, "w", time);
+    return [hasBase, regions.get("w/f/stripe-1")!.state, tape.length > 0];
+  };
+  const step = (id: string) => whole.steps.find((one) => one.id === id)!;
+  const [base, tape, first, second] = [
+    step("w/base-1"),
+    step("w/tape-1"),
+    step("w/paint-1-kelp-1"),
+    step("w/paint-1-kelp-2"),
+  ];
+  expect(at(base.start - 1)).toEqual([false, "bare", false]);
+  expect(at(base.end)).toEqual([true, "bare", false]);
+  expect(at(tape.end)).toEqual([true, "bare", true]);
+  expect(at(first.start)).toEqual([true, "wet", true]);
+  expect(at(first.end)).toEqual([true, "drying", true]);
+  expect(at(second.end)).toEqual([true, "drying", false]);
+  expect(at(whole.work!.end)).toEqual([true, "done", false]);
+  expect(wallAt(whole, "w", 0).regions.get("w/f/stripe-2")).toMatchObject({ round: null, coats: 0 });
+});
