@@ -50,8 +50,9 @@ for (const [width, height] of [
       "/",
       `/jobs/${id}/add-wall`,
       `/print/${id}/w`,
+      `/shopping/${id}`,
       `/jobs/${id}/s/measure`,
-      ...["measure", "pattern", "buy", "mark"].map((slug) => `/jobs/${id}/w/${slug}`),
+      ...["measure", "pattern", "buy", "days", "mark"].map((slug) => `/jobs/${id}/w/${slug}`),
     ]) {
       await page.goto(path);
       await page.waitForLoadState("networkidle");

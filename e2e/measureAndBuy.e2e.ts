@@ -35,7 +35,7 @@ test("what is in the store comes off what is bought, and the ledger shows the di
   const id = await makeJob(page, stripedWall("Store"));
   await page.goto(`/jobs/${id}/w/buy`);
   const kelp = page.getByRole("region", { name: "Kelp" });
-  await expect(kelp).toContainText("Buy 2 × 1 L");
+  await expect(kelp).toContainText("2 × 1 L");
   const paints = page.getByRole("region", { name: "Paints" });
   await paints.getByText("Kelp").click();
   const editor = paints.getByRole("group").filter({ hasText: "Kelp" });
@@ -44,7 +44,7 @@ test("what is in the store comes off what is bought, and the ledger shows the di
   await expect(paints.getByText("“a tin” is not a volume.")).toBeVisible();
   await editor.getByLabel("In the store").fill("1 L");
   await editor.getByLabel("In the store").press("Enter");
-  await expect(kelp).toContainText("Buy 1 L");
+  await expect(kelp).toContainText("1 × 1 L");
   await expect(page.getByRole("contentinfo")).toContainText("−19.00");
   await editor.getByLabel("Coats").fill("4");
   await editor.getByLabel("Coats").press("Enter");

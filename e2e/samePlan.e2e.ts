@@ -80,4 +80,12 @@ test("the command line refuses in words, with exit code 2", () => {
   expect(bad.stderr).toBe('units: "cubits" is not right; expected "imperial" or "metric"\n');
   expect(run(["nowhere.json"]).stderr).toContain("nowhere.json: cannot be read");
   expect(run([]).status).toBe(2);
+  const demo = "docs/examples/ferry-landing.json";
+  expect(run([demo, "--format", "svg"]).stderr).toContain("expected json, csv, ics");
+  expect(run([demo, "--format", "ics", "--wall", "attic"]).stderr).toContain('there is no wall "attic"');
+  const table = run([demo, "--format", "csv", "--wall", "stair"]);
+  expect(table.stdout.split("\r\n")[0]).toBe(
+    "day,date,from,to,person,wall,round,coat,paint,what,minutes,take care",
+  );
+  expect(run([demo, "--format", "ics"]).stdout).toMatch(/^BEGIN:VCALENDAR[^]*END:VCALENDAR\r\n$/);
 });

@@ -1,5 +1,6 @@
 import { coatReasons } from "./coatReasons";
 import type { Texture } from "../trade/constants";
+import { listed } from "./listed";
 import type { CureKind, Finding, FindingCode, FindingValues } from "./finding";
 import type { Speech } from "./speech";
 
@@ -285,9 +286,6 @@ const textureWords: Record<Texture, string> = {
 /** A line in a sentence: those of a pattern are known by what lies on their two sides. */
 const named = (line: string): string =>
   line.includes(" | ") ? `The line between ${line.replace(" | ", " and ")}` : `The ${line}`;
-
-const listed = (things: readonly string[]): string =>
-  things.length < 2 ? (things[0] ?? "") : `${things.slice(0, -1).join(", ")} and ${things.at(-1)}`;
 
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);

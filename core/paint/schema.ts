@@ -3,7 +3,7 @@ import { idSchema, volumeSchema } from "../measure/schema";
 import { hidings } from "./adviseCoats";
 import { materials } from "../trade/constants";
 
-const materialNames = Object.keys(materials) as (keyof typeof materials)[];
+export const materialNames = Object.keys(materials) as (keyof typeof materials)[];
 const minutes = z.number().min(0).max(1e6).optional();
 
 export const packSchema = z.strictObject({

@@ -1,3 +1,4 @@
+import { listed } from "../findings/listed";
 import type { Speech } from "../findings/speech";
 import type { Step } from "./step";
 
@@ -8,10 +9,11 @@ export function eveningBefore(steps: readonly Step[], speech: Speech): string[] 
     ...new Set(steps.flatMap(({ kind, colour }) => (isOpened(kind) && colour ? [colour] : []))),
   ];
   return [
-    ...colours.map(
-      (colour) =>
-        `Open ${speech.paint(colour)}: lid, skin, lumps, smell, batch, and whether there is enough.`,
-    ),
+    ...(colours.length > 0
+      ? [
+          `Open ${listed(colours.map((colour) => speech.paint(colour)))}: lid, skin, lumps, smell, batch, amount.`,
+        ]
+      : []),
     ...(has("clear") ? ["Agree what moves where, and who helps with what is heavy."] : []),
     ...(has("plates-off", "plates-back")
       ? ["Find the switch for the circuits of the plates, and a tester."]

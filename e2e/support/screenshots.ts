@@ -12,6 +12,8 @@ const views: {
   /** Places on the screen that are clicked after that; the last one is only pointed at. */
   points?: readonly [number, number][];
   next?: number;
+  /** A part of the card that is brought into sight. */
+  scrollTo?: string;
 }[] = [
   { name: "home", path: "/" },
   { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
@@ -31,6 +33,15 @@ const views: {
   { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },
   { name: "add-wall", path: "/jobs/the-ferry-landing/add-wall" },
   { name: "buy", path: "/jobs/the-ferry-landing/counter/buy" },
+  { name: "shopping", path: "/shopping/the-ferry-landing", width: 860, height: 760 },
+  { name: "days", path: "/jobs/the-ferry-landing/stair/days", points: [[590, 640]] },
+  {
+    name: "days-phone",
+    path: "/jobs/the-ferry-landing/counter/days",
+    width: 390,
+    height: 844,
+    scrollTo: "Day by day",
+  },
   { name: "mark", path: "/jobs/the-ferry-landing/counter/mark" },
   {
     name: "call-out",
@@ -46,13 +57,16 @@ const views: {
 
 const server = await startServer();
 const browser = await chromium.launch(config.use!.launchOptions);
-for (const { name, path, width = 1280, height = 800, press, points = [], next = 0 } of views) {
+for (const { name, path, width = 1280, height = 800, press, points = [], next = 0, scrollTo } of views) {
   const page = await browser.newPage({ viewport: { width, height } });
   await page.goto(server.url + path, { waitUntil: "networkidle" });
   if (press) await page.getByRole("button", { name: press }).click();
   for (const [x, y] of points.slice(0, -1)) await page.mouse.click(x, y);
   const last = points.at(-1);
   if (last) await page.mouse.move(...last, { steps: 5 });
+  if (scrollTo) {
+    await page.getByRole("region", { name: scrollTo }).evaluate((element) => element.scrollIntoView());
+  }
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
   await page.waitForTimeout(700);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

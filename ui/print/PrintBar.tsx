@@ -12,7 +12,7 @@ export function PrintBar({ back }: { back: string }) {
         href={back}
         className="inline-flex min-h-11 items-center gap-2 rounded-md px-2 hover:bg-violet-wash"
       >
-        <ArrowLeft size={17} aria-hidden /> Back to the wall
+        <ArrowLeft size={17} aria-hidden /> Back to the job
       </Link>
       <p className="ml-auto text-sm text-soft">Prints on A4 and Letter, black on white.</p>
       <Button look="primary" onClick={() => window.print()}>

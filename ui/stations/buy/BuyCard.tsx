@@ -1,23 +1,24 @@
 "use client";
 
-import { Plus } from "lucide-react";
-import { formatArea, formatRun, formatVolume } from "@/core/measure/formatLength";
-import type { PlanPaint } from "@/core/job/planTypes";
+import { Plus, Printer, Table } from "lucide-react";
+import Link from "next/link";
 import { useDocument, useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { freshId } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { FindingList } from "@/ui/parts/FindingList";
-import { Measure } from "@/ui/parts/Measure";
-import { packsText, priceText } from "@/ui/parts/packsText";
+import { NumberField } from "@/ui/parts/NumberField";
+import { priceText } from "@/ui/parts/packsText";
 import { PaintEditor } from "./PaintEditor";
+import { PaintNeed } from "./PaintNeed";
+import { PricePanel } from "./PricePanel";
+import { Sundries } from "./Sundries";
 
 /** What the job needs and what to buy for it: where each millilitre goes, tins, tape. */
 export function BuyCard() {
-  const job = useJob();
   const plan = usePlan();
   const document = useDocument();
   const change = useJobState((state) => state.change);
-  const cost = plan.paint.reduce((sum, paint) => sum + paint.cost, 0);
+  const jobId = useJobState((state) => state.jobId);
   return (
     <>
       <h2 className="text-2xl font-bold">Buy</h2>
@@ -26,24 +27,28 @@ export function BuyCard() {
         <p className="py-2">Nothing is to be painted yet. Lay out a pattern first.</p>
       )}
       <FindingList
-        findings={plan.findings.map((finding, index) => ({
-          finding,
-          key: `job finding ${index}`,
-          number: index + 1,
-        }))}
+        findings={plan.findings
+          .filter(({ severity }) => severity !== "stop")
+          .map((finding, index) => ({
+            finding,
+            key: `job finding ${index}`,
+            number: index + 1,
+          }))}
       />
       {plan.paint.map((paint) => (
         <PaintNeed key={paint.colour} paint={paint} />
       ))}
-      {plan.tapeTotals.map((total) => (
-        <section key={total.width} className="border-t border-hairline py-3">
-          <h3 className="text-lg font-bold">{`Tape, ${total.width} mm`}</h3>
-          <p>
-            <Measure>{`${formatRun(total.buy_m, job.units)} with laps and tails (${formatRun(total.run_m, job.units)} along the lines and edges): ${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"} of 41 m.`}</Measure>
-          </p>
-        </section>
-      ))}
-      <p className="border-t border-hairline py-3 font-semibold">{`Paint to buy: ${priceText(cost, job.currency)}`}</p>
+      <Sundries />
+      <Cost />
+      <PricePanel />
+      <p className="flex flex-wrap gap-2 border-t border-hairline py-3">
+        <Link className="link-button" href={`/shopping/${encodeURIComponent(jobId)}`}>
+          <Printer size={17} aria-hidden /> Shopping list
+        </Link>
+        <a className="link-button" href={`/api/jobs/${encodeURIComponent(jobId)}/shopping`} download>
+          <Table size={17} aria-hidden /> Table
+        </a>
+      </p>
       <section aria-label="Paints" className="border-t border-hairline py-3">
         <div className="flex items-center justify-between">
           <h3 className="text-lg font-bold">Paints of this job</h3>
@@ -70,78 +75,21 @@ export function BuyCard() {
   );
 }
 
-function PaintNeed({ paint }: { paint: PlanPaint }) {
+/** What it all comes to, beside what it may cost. */
+function Cost() {
   const job = useJob();
-  const colour = job.paints.find((candidate) => candidate.id === paint.colour)!;
-  const volume = (ml: number) => formatVolume(ml, job.units);
-  const { film_ml, seal_ml, tools_ml, touchUp_ml } = paint.terms;
-  const film = `On the wall: ${formatArea(paint.area_m2, job.units)}, ${paint.coats} ${paint.coats === 1 ? "coat" : "coats"} at ${colour.spreadRate} m2 a litre`;
-  const terms = [
-    { label: film, ml: film_ml },
-    { label: "Sealing tape edges", ml: seal_ml },
-    { label: "Kept by roller, tray and brush", ml: tools_ml },
-    { label: "Touch-up jar", ml: touchUp_ml },
-  ].filter((term) => term.ml > 0);
+  const { cost } = usePlan();
+  const change = useJobState((state) => state.change);
+  const money = (amount: number) => priceText(amount, job.currency);
+  const unpriced = cost.unpriced > 0 ? ` ${cost.unpriced} more have no price yet.` : "";
   return (
-    <section className="border-t border-hairline py-3" aria-label={colour.name}>
-      <div className="flex items-center gap-3">
-        <span
-          aria-hidden="true"
-          className="size-8 rounded-full border border-ink/20"
-          style={{ background: colour.hex }}
-        />
-        <h3 className="text-lg font-bold">{colour.name}</h3>
-        <p className="ml-auto text-lg font-semibold">{volume(paint.need_ml)}</p>
-      </div>
-      <TermBar terms={terms} hex={colour.hex} />
-      <dl className="text-[0.9375rem]">
-        {terms.map(({ label, ml }) => (
-          <div key={label} className="flex justify-between gap-4">
-            <dt className="text-soft">
-              <Measure>{label}</Measure>
-            </dt>
-            <dd className="whitespace-nowrap">{volume(ml)}</dd>
-          </div>
-        ))}
-        {colour.onHandMl > 0 && (
-          <div className="flex justify-between gap-4">
-            <dt className="text-soft">In the store</dt>
-            <dd>−{volume(Math.min(colour.onHandMl, paint.need_ml))}</dd>
-          </div>
-        )}
-        <div className="mt-1 flex justify-between gap-4 font-semibold">
-          <dt>
-            {paint.packs.length > 0
-              ? `Buy ${packsText({ ...paint }, { ...job, paints: job.paints.map((other) => ({ ...other, onHandMl: 0 })) })}`
-              : "Nothing to buy"}
-          </dt>
-          <dd>{paint.packs.length > 0 ? priceText(paint.cost, job.currency) : ""}</dd>
-        </div>
-        {paint.left_ml > 0 && (
-          <div className="flex justify-between gap-4 text-soft">
-            <dt>Left over</dt>
-            <dd>{volume(paint.left_ml)}</dd>
-          </div>
-        )}
-      </dl>
+    <section aria-label="Cost" className="border-t border-hairline py-3">
+      <p className="font-semibold">{`Paint ${money(cost.paint)}, sundries ${money(cost.sundries)}: ${money(cost.total)} to buy.${unpriced}`}</p>
+      <NumberField
+        label={`It may cost, ${job.currency}`}
+        value={job.budget ?? null}
+        onChange={(budget) => change((before) => ({ ...before, budget }))[0]?.message ?? null}
+      />
     </section>
-  );
-}
-
-const shades = [1, 0.62, 0.38, 0.2];
-
-/** The terms of a need as lengths of one bar. */
-function TermBar({ terms, hex }: { terms: readonly { label: string; ml: number }[]; hex: string }) {
-  const total = terms.reduce((sum, term) => sum + term.ml, 0);
-  return (
-    <div className="my-2 flex h-3 overflow-hidden rounded-sm border border-ink/25" aria-hidden="true">
-      {terms.map(({ label, ml }, index) => (
-        <div
-          key={label}
-          className="border-r border-ink/30 last:border-0"
-          style={{ width: `${(100 * ml) / total}%`, background: hex, opacity: shades[index] }}
-        />
-      ))}
-    </div>
   );
 }

@@ -1,10 +1,13 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
+import { hidings } from "@/core/paint/adviseCoats";
+import { materialNames } from "@/core/paint/schema";
 import { finishOf } from "@/core/finishes/registry";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type PaintDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
 import { NumberField } from "@/ui/parts/NumberField";
 import { TextField } from "@/ui/parts/TextField";
 import { VolumeField } from "@/ui/parts/VolumeField";
@@ -20,7 +23,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
       paints: changeById(before.paints, paint.id, (old) => ({ ...old, ...update })),
     }))[0]?.message ?? null;
   const isUsed =
-    job.walls.some((wall) => wall.base === paint.id) ||
+    job.walls.some((wall) => wall.base === paint.id || wall.primer === paint.id) ||
     job.finishes.some((finish) =>
       finishOf(finish.kind)
         .paints(finish)
@@ -54,6 +57,36 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
           label="m² a litre, one coat"
           value={parsed.spreadRate}
           onChange={(rate) => edit({ spreadRate_m2_per_l: rate })}
+        />
+        <Choice
+          label="Material"
+          options={materialNames.map((material) => ({
+            material,
+            label: material.replace("-", " "),
+            selected: parsed.material === material,
+          }))}
+          onChoose={({ material }) => edit({ material })}
+        />
+        <Choice
+          label="It hides"
+          options={hidings.map((hiding) => ({
+            hiding,
+            label: { weak: "little", usual: "as usual", good: "well" }[hiding],
+            selected: parsed.hiding === hiding,
+          }))}
+          onChoose={({ hiding }) => edit({ hiding })}
+        />
+        <NumberField
+          label="Next coat after"
+          value={parsed.recoatMin / 60}
+          unit="h"
+          onChange={(hours) => edit({ recoat_min: hours * 60 })}
+        />
+        <NumberField
+          label="Tape on it after"
+          value={parsed.tapeOverMin / 60}
+          unit="h"
+          onChange={(hours) => edit({ tapeOver_min: hours * 60 })}
         />
         <NumberField label="Coats" value={parsed.coats} whole onChange={(coats) => edit({ coats })} />
         <VolumeField

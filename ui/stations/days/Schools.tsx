@@ -39,7 +39,7 @@ export function Schools() {
                 <span className="font-semibold">{names[school]}</span>
                 <span className="block text-[0.9375rem] text-soft">
                   {[
-                    `taped ${cost.rounds} ${cost.rounds === 1 ? "time" : "times"}`,
+                    `${cost.rounds} ${cost.rounds === 1 ? "round" : "rounds"} of taping`,
                     `${formatRun(cost.tape_m, job.units)} of tape`,
                     ...(cost.days === null
                       ? []

@@ -120,7 +120,7 @@ function SensorButton({
       return onRead(reading) ?? `Read ${reading.temperature} °C and ${reading.humidity} %.`;
     });
   return (
-    <div className="flex items-center gap-2">
+    <div className="flex items-center gap-2 pt-3">
       <Thermometer size={18} aria-hidden className="text-soft" />
       <p className="flex-1 text-[0.9375rem] text-soft" aria-live="polite">
         {isBusy ? "Reading …" : (word ?? sensor.name)}

@@ -176,6 +176,7 @@ function TheWall({ wall, written, onEdit }: SectionProps & { wall: Wall }) {
       onChange={(value) => onEdit((before) => ({ ...before, [key]: value }))}
     />
   );
+  const primers = paints.filter(({ material }) => material === "primer" || material === "mineral-primer");
   return (
     <section className="border-t border-hairline py-3" aria-label="The wall">
       <h3 className="pb-1 text-lg font-bold">The wall</h3>
@@ -217,14 +218,37 @@ function TheWall({ wall, written, onEdit }: SectionProps & { wall: Wall }) {
         <div className="col-span-2 pt-2">
           <Choice
             label="The base"
-            options={options(
-              { on: "is on the wall", paint: "is to be painted" } as const,
-              wall.baseState,
-              "baseState",
-            )}
-            onChoose={(option) => option.choose()}
+            options={(["on", "paint"] as const).map((state) => ({
+              state,
+              label: { on: "is on the wall", paint: "is to be painted" }[state],
+              selected: wall.baseState === state,
+            }))}
+            // A base that is on needs no primer.
+            onChoose={({ state }) =>
+              onEdit(({ primer, ...before }) => ({
+                ...before,
+                baseState: state,
+                ...(state === "paint" && primer !== undefined && { primer }),
+              }))
+            }
           />
         </div>
+        {wall.baseState === "paint" && (
+          <div className="col-span-2 pt-2">
+            <Choice
+              label="Primer under it"
+              options={[
+                {
+                  label: primers.length > 0 ? "none" : "none (add one at Buy)",
+                  selected: wall.primer === undefined,
+                  primer: undefined,
+                },
+                ...primers.map(({ id, name }) => ({ label: name, selected: wall.primer === id, primer: id })),
+              ]}
+              onChoose={({ primer }) => onEdit((before) => ({ ...before, primer }))}
+            />
+          </div>
+        )}
       </div>
     </section>
   );

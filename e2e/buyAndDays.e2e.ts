@@ -1,0 +1,129 @@
+import Papa from "papaparse";
+import { expect, makeJob, stripedWall, test } from "./support/test";
+
+const threePaints = {
+  paints: [
+    { id: "oyster", name: "Oyster", hex: "#E9E2D0", packs: [{ size: "250 ml", price: 6 }] },
+    { id: "kelp", name: "Kelp", hex: "#4C5B45", packs: [{ size: "1 L", price: 19 }] },
+    { id: "brine", name: "Brine", hex: "#2F5D62", packs: [{ size: "1 L", price: 21 }] },
+  ],
+};
+
+test("another colour makes another round, and more days; undo takes them back", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Colours", { job: threePaints }));
+  await page.goto(`/jobs/${id}/w/pattern`);
+  const ledger = page.getByRole("contentinfo");
+  await expect(ledger).toContainText("2 days, 1 round");
+  await page.getByLabel("Colour 2", { exact: true }).selectOption({ label: "Brine" });
+  // Two colours that touch, none of them the base: the second is taped on the first a day after it.
+  await expect(ledger).toContainText("3 days, 2 rounds");
+  await expect(ledger).toContainText("+1 day");
+  await page.keyboard.press("5");
+  await expect(page).toHaveURL(/\/days$/);
+  await expect(page.getByRole("region", { name: "Rounds" })).toContainText("fewer than 2 rounds");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(ledger).toContainText("2 days, 1 round");
+});
+
+test("a tin that is in the store comes off the list; prices are refreshed, taken, and may be sold out", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Tins", { job: threePaints }));
+  await page.goto(`/jobs/${id}/w/buy`);
+  const tins = page.getByRole("list", { name: "Tins of Kelp to buy" });
+  await expect(tins).toContainText("2 × 1 L");
+  await page.getByRole("button", { name: "I have one of 1 L Kelp" }).click();
+  await expect(tins).toContainText("1 × 1 L");
+  await page.getByRole("button", { name: "I have one of 1 L Kelp" }).click();
+  await expect(tins).toBeHidden();
+  await expect(page.getByRole("region", { name: "Kelp", exact: true })).toContainText("Nothing to buy");
+  const sundries = page.getByRole("region", { name: "Sundries" });
+  await sundries.getByText("Tray liner").click();
+  await sundries.getByRole("button", { name: "I have them" }).click();
+  await expect(sundries).toContainText("Tray liner: at hand");
+  const prices = page.getByRole("region", { name: "Prices" });
+  await prices.getByRole("button", { name: "Refresh prices" }).click();
+  await prices.getByRole("button", { name: "Stop" }).click();
+  await expect(prices).toContainText("It was stopped.");
+  await prices.getByRole("button", { name: "Refresh prices" }).click();
+  await expect(prices.getByRole("list", { name: "Price changes" })).toContainText("Kelp");
+  await prices.getByRole("button", { name: "Take these prices" }).click();
+  await expect(sundries).not.toContainText("no price");
+  await expect(page.getByRole("status")).toHaveText("Saved");
+  const table = await (await page.request.get(`/api/jobs/${id}/shopping`)).text();
+  const { data } = Papa.parse<Record<string, string>>(table, { header: true, skipEmptyLines: true });
+  const things = data.map((row) => row.thing);
+  expect(things).toContain("Oyster");
+  expect(things).not.toContain("Kelp");
+  await page.getByRole("link", { name: "Shopping list" }).click();
+  await expect(page.getByRole("heading", { name: "Shopping list" })).toBeVisible();
+  await expect(page.getByRole("table", { name: "Tape and sundries" })).not.toContainText("Tray liner");
+});
+
+test("the days answer to air, hands and hours, and the wall to the moment that is looked at", async ({
+  page,
+}) => {
+  const id = await makeJob(
+    page,
+    stripedWall("Days", { job: threePaints, finish: { colours: ["kelp", "brine"] } }),
+  );
+  await page.goto(`/jobs/${id}/w/days`, { waitUntil: "networkidle" });
+  const main = page.getByRole("main");
+  await expect(main).toContainText("3 days, day 1 to day 4.");
+  await page.getByLabel("First day").fill("2027-01-15");
+  await expect(main).toContainText("3 days, Fri 15 Jan to Tue 19 Jan.");
+  const cold = page.getByLabel("Room temperature");
+  await cold.fill("9");
+  await cold.press("Enter");
+  await expect(main).toContainText("everything dries 2.1 times as long");
+  await cold.fill("3");
+  await cold.press("Enter");
+  await expect(main.getByRole("list", { name: "Findings" })).toContainText("Warm the room to 8 C or more");
+  await expect(page.getByRole("contentinfo")).toContainText("no day plan");
+  await cold.fill("20");
+  await cold.press("Enter");
+  const ends = page.getByLabel("Day ends");
+  await ends.fill("9:00");
+  await ends.press("Enter");
+  await expect(main).toContainText("too short to set up, work and close");
+  await ends.fill("20:00");
+  await ends.press("Enter");
+  await expect(page.getByRole("contentinfo")).toContainText("2 rounds");
+  // By the keyboard through the moments of the plan, from the finished work back to the first step.
+  const moment = page.getByRole("slider", { name: "Moment" });
+  await moment.focus();
+  await page.keyboard.press("Home");
+  await expect(moment).toHaveAttribute("aria-valuetext", "Fri 15 Jan, 08:00");
+  const now = page.getByRole("region", { name: "At this moment" });
+  await expect(now).toContainText("Set up");
+  for (let press = 0; press < 3; press++) await page.keyboard.press("ArrowRight");
+  await expect(now).toContainText("Test wall: wash");
+  await now.getByRole("button", { name: "Show it finished" }).click();
+  await expect(now).toBeHidden();
+  await expect(page.getByRole("status")).toHaveText("Saved");
+  const calendar = await page.request.get(`/api/jobs/${id}/days?format=ics`);
+  expect(calendar.headers()["content-type"]).toContain("text/calendar");
+  expect(await calendar.text()).toContain("DTSTART:20270115T080000");
+});
+
+test("the room is read by the sensor, and the day plan is read on a phone", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await makeJob(page, stripedWall("Phone"));
+  await page.goto(`/jobs/${id}/w/days`);
+  const work = page.getByRole("region", { name: "Work" });
+  await expect(async () => {
+    await work.getByRole("button", { name: "Read the room" }).click();
+    await expect(work).toContainText(/Read 1[5-9]|Read 2[01]/, { timeout: 2500 });
+  }).toPass();
+  await expect(page.getByLabel("Humidity")).not.toHaveValue("50");
+  const days = page.getByRole("region", { name: "Day by day" });
+  await days.getByText("Day 1", { exact: true }).scrollIntoViewIfNeeded();
+  await expect(days).toContainText("The evening before");
+  await expect(days).toContainText("Open Kelp: lid, skin, lumps");
+  await expect(days).toContainText("cut tape away from yourself", { ignoreCase: true });
+  const step = days.getByText("Test wall: tape round 1");
+  await step.scrollIntoViewIfNeeded();
+  const box = (await step.boundingBox())!;
+  expect(box.x).toBeGreaterThanOrEqual(0);
+  expect(box.x + box.width).toBeLessThanOrEqual(390);
+});

@@ -1,0 +1,161 @@
+"use client";
+
+import { formatArea, formatTin, formatVolume } from "@/core/measure/formatLength";
+import type { PlanPacks, PlanPaint } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import type { Paint } from "@/core/paint/schema";
+import { useJob, useJobState } from "@/ui/job/JobProvider";
+import { changeById } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { Measure } from "@/ui/parts/Measure";
+import { priceText } from "@/ui/parts/packsText";
+
+/** One colour: where each millilitre goes, what the store gives, the tins to buy, and the next-best ways. */
+export function PaintNeed({ paint }: { paint: PlanPaint }) {
+  const job = useJob();
+  const colour = job.paints.find((candidate) => candidate.id === paint.colour)!;
+  const volume = (ml: number) => formatVolume(ml, job.units);
+  const terms = termsOf(paint, colour, (m2) => formatArea(m2, job.units));
+  return (
+    <section className="border-t border-hairline py-3" aria-label={colour.name}>
+      <div className="flex items-center gap-3">
+        <span
+          aria-hidden="true"
+          className="size-8 rounded-full border border-ink/20"
+          style={{ background: colour.hex }}
+        />
+        <h3 className="text-lg font-bold">{colour.name}</h3>
+        <p className="ml-auto text-lg font-semibold">{volume(paint.need_ml)}</p>
+      </div>
+      <TermBar terms={terms} hex={colour.hex} />
+      <dl className="text-[0.9375rem]">
+        {terms.map(({ label, ml, walls = [] }) => (
+          <Line
+            key={label}
+            label={label}
+            amount={volume(ml)}
+            more={
+              walls.length > 1
+                ? walls.map(({ wall, film_ml }) => `${nameOfWall(job, wall)} ${volume(film_ml)}`).join(" · ")
+                : undefined
+            }
+          />
+        ))}
+        {paint.store_ml > 0 && <Line label="In the store" amount={`−${volume(paint.store_ml)}`} />}
+      </dl>
+      <ToBuy paint={paint} colour={colour} />
+      {paint.advice && paint.advice.why.length > 0 && paint.advice.coats <= paint.coats && (
+        <p className="text-[0.9375rem] text-soft">{`${paint.coats} coats: ${paint.advice.why.join(", ")}.`}</p>
+      )}
+    </section>
+  );
+}
+
+interface Term {
+  readonly label: string;
+  readonly ml: number;
+  readonly walls?: PlanPaint["walls"];
+}
+
+function termsOf(paint: PlanPaint, colour: Paint, area: (m2: number) => string): Term[] {
+  const { film_ml, seal_ml, tools_ml, touchUp_ml } = paint.terms;
+  const coats = `${paint.coats} ${paint.coats === 1 ? "coat" : "coats"}`;
+  const all: Term[] = [
+    {
+      label: `On the wall: ${area(paint.area_m2)}, ${coats} at ${colour.spreadRate} m2 a litre`,
+      ml: film_ml,
+      walls: paint.walls,
+    },
+    { label: "Sealing tape edges of other colours", ml: seal_ml },
+    { label: "Kept by roller, tray and brush", ml: tools_ml },
+    { label: "Touch-up jar", ml: touchUp_ml },
+  ];
+  return all.filter((term) => term.ml > 0);
+}
+
+function Line({ label, amount, more }: { label: string; amount: string; more?: string }) {
+  return (
+    <div className="flex flex-wrap justify-between gap-x-4">
+      <dt className="flex-1 text-soft">
+        <Measure>{label}</Measure>
+      </dt>
+      <dd className="whitespace-nowrap">{amount}</dd>
+      {more && <dd className="w-full pl-3 text-[0.8125rem] text-soft">{more}</dd>}
+    </div>
+  );
+}
+
+const nameOfWall = (job: Job, id: string): string => job.walls.find((wall) => wall.id === id)?.name ?? id;
+
+/** The tins, each with a button for one that is in the store after all, and what the other ways would cost. */
+function ToBuy({ paint, colour }: { paint: PlanPaint; colour: Paint }) {
+  const job = useJob();
+  const change = useJobState((state) => state.change);
+  const have = (sizeMl: number) =>
+    change((before) => ({
+      ...before,
+      paints: changeById(before.paints, colour.id, (old) => ({ ...old, onHand: colour.onHandMl + sizeMl })),
+    }));
+  const volume = (ml: number) => formatVolume(ml, job.units);
+  if (paint.packs.length === 0) {
+    const isCovered = paint.need_ml <= paint.store_ml + 1e-6;
+    return <p className="pt-1 font-semibold">{isCovered ? "Nothing to buy" : "No tin to buy is known"}</p>;
+  }
+  return (
+    <div className="pt-1">
+      <ul aria-label={`Tins of ${colour.name} to buy`}>
+        {paint.packs.map(({ size_ml, count, price }) => (
+          <li key={size_ml} className="flex items-center gap-2">
+            <span className="font-semibold">{`${count} × ${formatTin(size_ml)}`}</span>
+            <Button look="quiet" className="-my-1 px-2 text-[0.875rem]" onClick={() => have(size_ml)}>
+              I have one
+              <span className="sr-only">{`of ${formatTin(size_ml)} ${colour.name}`}</span>
+            </Button>
+            <span className="ml-auto font-semibold">{priceText(price * count, job.currency)}</span>
+          </li>
+        ))}
+      </ul>
+      {paint.left_ml >= 1 && (
+        <p className="text-[0.9375rem] text-soft">{`${volume(paint.left_ml)} are left over.`}</p>
+      )}
+      {paint.alternatives.map((other) => (
+        <p key={tinsText(other)} className="text-[0.9375rem] text-soft">
+          {`Or ${tinsText(other)}: ${compareText(other, paint, (amount) => priceText(amount, job.currency), volume)}`}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+const tinsText = ({ packs }: PlanPacks): string =>
+  packs.map(({ count, size_ml }) => `${count} × ${formatTin(size_ml)}`).join(" + ");
+
+/** `€3.00 more, leaves 202 ml.` */
+function compareText(
+  other: PlanPacks,
+  chosen: PlanPacks,
+  money: (amount: number) => string,
+  volume: (ml: number) => string,
+): string {
+  const more = other.cost - chosen.cost;
+  const left = other.left_ml < 1 ? "leaves nothing" : `leaves ${volume(other.left_ml)}`;
+  return `${more < 0.005 ? "costs the same" : `${money(more)} more`}, ${left}.`;
+}
+
+const shades = [1, 0.62, 0.38, 0.2];
+
+/** The terms of a need as lengths of one bar. */
+function TermBar({ terms, hex }: { terms: readonly Term[]; hex: string }) {
+  const total = terms.reduce((sum, term) => sum + term.ml, 0);
+  return (
+    <div className="my-2 flex h-3 overflow-hidden rounded-sm border border-ink/25" aria-hidden="true">
+      {terms.map(({ label, ml }, index) => (
+        <div
+          key={label}
+          className="border-r border-ink/30 last:border-0"
+          style={{ width: `${(100 * ml) / total}%`, background: hex, opacity: shades[index] }}
+        />
+      ))}
+    </div>
+  );
+}
