@@ -3,6 +3,7 @@ import type { Plan } from "@/core/job/planTypes";
 
 interface Call {
   readonly text: string;
+  progress(share: number): void;
   answer(): void;
 }
 
@@ -10,10 +11,15 @@ const calls: Call[] = [];
 let ended = 0;
 
 vi.mock("comlink", () => ({
+  proxy: (value: unknown) => value,
   wrap: () => ({
-    plan: (text: string) =>
+    plan: (text: string, progress: (share: number) => void) =>
       new Promise((resolve) =>
-        calls.push({ text, answer: () => resolve({ ok: true, text: JSON.stringify({ of: text }) }) }),
+        calls.push({
+          text,
+          progress,
+          answer: () => resolve({ ok: true, text: JSON.stringify({ of: text }) }),
+        }),
       ),
   }),
 }));
@@ -37,7 +43,12 @@ const settled = () => new Promise((resolve) => setTimeout(resolve, 0));
 async function client() {
   const { PlannerClient } = await import("./plannerClient");
   const answers: unknown[] = [];
-  return { answers, planner: new PlannerClient((plan: Plan) => answers.push(plan)) };
+  const shares: (number | null)[] = [];
+  const planner = new PlannerClient(
+    (plan: Plan) => answers.push(plan),
+    (share) => shares.push(share),
+  );
+  return { answers, shares, planner };
 }
 
 it("plans one at a time, and of those that wait only the newest", async () => {
@@ -53,10 +64,13 @@ it("plans one at a time, and of those that wait only the newest", async () => {
 });
 
 it("is stopped by ending the worker; a late answer is not taken, a new request starts afresh", async () => {
-  const { planner, answers } = await client();
+  const { planner, answers, shares } = await client();
   planner.request("slow");
+  calls[0]!.progress(0.5);
   planner.stop();
   expect(ended).toBe(1);
+  calls[0]!.progress(0.9);
+  expect(shares).toEqual([0, 0.5, null]);
   planner.request("next");
   calls[0]!.answer();
   await settled();

@@ -1,4 +1,4 @@
-import { wrap, type Remote } from "comlink";
+import { proxy, wrap, type Remote } from "comlink";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlannerApi } from "./planner.worker";
 
@@ -12,7 +12,14 @@ export class PlannerClient {
   private waiting: string | null = null;
   private busy = false;
 
-  constructor(private readonly answer: (plan: Plan, text: string) => void) {}
+  /**
+   * `answer` is given each plan; `progress` how much of the walls is laid out while one is being planned, and null when
+   * nothing is under way any more.
+   */
+  constructor(
+    private readonly answer: (plan: Plan, text: string) => void,
+    private readonly progress: (share: number | null) => void = () => undefined,
+  ) {}
 
   request(documentText: string): void {
     this.waiting = documentText;
@@ -25,6 +32,7 @@ export class PlannerClient {
     this.remote = null;
     this.busy = false;
     this.waiting = null;
+    this.progress(null);
   }
 
   private async work(): Promise<void> {
@@ -33,10 +41,18 @@ export class PlannerClient {
     while (this.waiting !== null && remote === this.remote) {
       const text = this.waiting;
       this.waiting = null;
-      const answer = await remote.plan(text);
+      this.progress(0);
+      const answer = await remote.plan(
+        text,
+        proxy((share: number) => {
+          if (remote === this.remote) this.progress(share);
+        }),
+      );
       if (remote === this.remote && answer.ok) this.answer(JSON.parse(answer.text) as Plan, answer.text);
     }
+    if (remote !== this.remote) return;
     this.busy = false;
+    this.progress(null);
   }
 
   private connect(): Remote<PlannerApi> {

@@ -133,6 +133,21 @@ describe("the days of a job", () => {
     expect(jobOf(blocks(block("kelp", 0)), {}, { texture: "brick" }).walls[0]!.peel.when).toBe("dry");
   });
 
+  it("lay narrow tape under the usual one along curves, at half the pace, or cut them in by hand", () => {
+    const disc = blocks({ shape: "circle", centre: [1500, 1200], radius: 500, colour: "kelp" });
+    const around = Math.PI;
+    const taped = jobOf(disc);
+    expect(taped.walls[0]!.tape.every(({ flexible }) => flexible)).toBe(true);
+    expect(taped.sundries.find(({ item }) => item === "tape-flexible")).toMatchObject({ count: 1 });
+    // 3.14 m at half a metre a minute: 6.3 min; its ends meet in one place: half a minute.
+    expect(stepOf(taped, "w/tape-1").minutes).toBe(Math.ceil(2 * around + 0.5));
+    const byHand = jobOf(disc, { edges: { curves: "hand" } });
+    expect([byHand.walls[0]!.tape, byHand.tapeTotals]).toEqual([[], []]);
+    expect(byHand.walls[0]!.byHand_m).toBeCloseTo(around, 9);
+    expect(byHand.steps.some(({ kind }) => kind === "tape" || kind === "seal")).toBe(false);
+    expect(byHand.work!.end).toBeLessThan(taped.work!.end);
+  });
+
   it("prepare, prime, coat and mend before marking, with the care that each asks for", () => {
     const conditions = [{ kind: "crack" }, { kind: "old-paint" }];
     const { steps, paint } = jobOf(

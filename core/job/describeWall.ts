@@ -12,6 +12,7 @@ import { tapeOfPass } from "./passes";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
 import { listOrdinates } from "../setout/listOrdinates";
 import { listMarks, type Mark } from "../setout/listMarks";
+import { isByHand, isCurved } from "../tape/isCurved";
 import { choosePeel, sealEdge } from "../tape/sealEdge";
 import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
@@ -49,6 +50,7 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
       marks: [],
       checks: [],
       tape: [],
+      byHand_m: 0,
       fit: null,
       offers: [],
     };
@@ -102,6 +104,9 @@ export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[
     marks: marks.map((mark) => describeMark(mark, job)),
     checks: checks.map((mark) => describeMark(mark, job)),
     tape: describeTape(job, wall, passes),
+    byHand_m: wall.tape
+      .filter((piece) => isByHand(piece, job.edges))
+      .reduce((sum, { length }) => sum + length / 1000, 0),
     fit: describeFit(job, wall, marks, speech),
     offers: wall.offers.map(({ finish, offer: { title, reasons, tapeMm, set, ...rest } }) => ({
       finish,
@@ -153,6 +158,7 @@ function describeTape(job: Job, { wall, laid, tape }: OrderedWall, passes: reado
         seal: sealWith === "colour" ? piece.over : null,
         sealWith,
         width: piece.width,
+        ...(isCurved(piece) && { flexible: true as const }),
       })),
   );
 }

@@ -16,7 +16,10 @@ export interface OrderedWall extends LaidOutWall {
 }
 
 /** How the walls of a job are laid out and ordered: `orderWalls`, or something that answers unchanged walls from before. */
-export type OrderWalls = (job: Job) => OrderedWall[];
+export type OrderWalls = (job: Job, progress?: Progress) => OrderedWall[];
+
+/** Told how much of the walls is laid out, 0 to 1. */
+export type Progress = (share: number) => void;
 
 /** A corner of a run: the walls to its left and right, by index, and what meets there. */
 interface Corner {
@@ -35,10 +38,21 @@ interface SortedWalls {
 }
 
 /** Lays out the walls of a job, and groups and tapes their regions. The walls in the job's order. */
-export const orderWalls: OrderWalls = (job) => orderJoined(job, sortWalls, tapeWalls);
+export const orderWalls: OrderWalls = (job, progress) => orderJoined(job, sortWalls, tapeWalls, progress);
 
-function orderJoined(job: Job, sort: typeof sortWalls, tape: typeof tapeWalls): OrderedWall[] {
-  const sorted = groupJoinedWalls(job).map((walls) => sort(job, walls));
+function orderJoined(
+  job: Job,
+  sort: typeof sortWalls,
+  tape: typeof tapeWalls,
+  progress?: Progress,
+): OrderedWall[] {
+  let done = 0;
+  const sorted = groupJoinedWalls(job).map((walls) => {
+    const answer = sort(job, walls);
+    done += walls.length;
+    progress?.(done / job.walls.length);
+    return answer;
+  });
   const groups = orderRounds(sorted.map(({ grouped }) => grouped));
   const ordered = new Map(
     sorted.flatMap((walls, index) => tape(walls, groups[index]!)).map((wall) => [wall.wall.id, wall]),
@@ -177,7 +191,7 @@ export function keepUnchangedWalls(): OrderWalls {
     taped.set(walls, { key, ordered });
     return ordered;
   };
-  return (job) => orderJoined(job, sort, tape);
+  return (job, progress) => orderJoined(job, sort, tape, progress);
 }
 
 function dependenciesOf(job: Job, walls: readonly Wall[]): string {

@@ -1,4 +1,5 @@
 import { listPasses, type Pass, type School } from "../rounds/listPasses";
+import { isByHand } from "../tape/isCurved";
 import type { TapePiece } from "../tape/planTape";
 import type { OrderedWall } from "./orderWalls";
 import type { Job } from "./schema";
@@ -22,8 +23,13 @@ function coatsOfGroups(job: Job, walls: readonly OrderedWall[]): number[] {
   return most;
 }
 
-/** A wall's tape in one round: what is painted up to in it. */
+/** A wall's tape in one round: what is painted up to in it and not cut in by hand. */
 export function tapeOfPass<Piece extends TapePiece>(job: Job, tape: readonly Piece[], pass: Pass): Piece[] {
   const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
-  return tape.filter((piece) => piece.group === pass.group && (pass.coat ?? 1) <= coatsOf.get(piece.paints)!);
+  return tape.filter(
+    (piece) =>
+      piece.group === pass.group &&
+      (pass.coat ?? 1) <= coatsOf.get(piece.paints)! &&
+      !isByHand(piece, job.edges),
+  );
 }

@@ -2,8 +2,8 @@ import type { Finding } from "../findings/finding";
 import type { Pass } from "../rounds/listPasses";
 import { carryMarks } from "./carryMarks";
 import { describeWall } from "./describeWall";
-import { orderWalls, type OrderedWall, type OrderWalls } from "./orderWalls";
-import { passesOf } from "./passes";
+import { orderWalls, type OrderedWall, type OrderWalls, type Progress } from "./orderWalls";
+import { passesOf, tapeOfPass } from "./passes";
 import { planPaint } from "./planPaint";
 import { planWork } from "./planWork";
 import { speakFinding } from "./speakFinding";
@@ -16,9 +16,9 @@ import { totalTape } from "../tape/totalTape";
  * A job goes in, a plan comes out: pure, and the same for the same job on every engine. Everything that a
  * screen shows, the command line prints or a test checks comes from here.
  */
-export function plan(job: Job, order: OrderWalls = orderWalls): Plan {
+export function plan(job: Job, order: OrderWalls = orderWalls, progress?: Progress): Plan {
   const speech = speechOf(job);
-  const walls = order(job);
+  const walls = order(job, progress);
   const passes = passesOf(job, walls, job.school);
   const rounds = passes.map((pass) => planRound(job, walls, pass, passes));
   const described = carryMarks(
@@ -79,8 +79,8 @@ function planRound(job: Job, walls: readonly OrderedWall[], pass: Pass, passes: 
     laid.pattern.regions.forEach((region, index) => {
       if (groups[index] === pass.group && isIn(region.colour)) regions.push(region.id);
     });
-    for (const piece of tape) {
-      if (piece.group !== pass.group || piece.over === null || !isIn(piece.paints)) continue;
+    for (const piece of tapeOfPass(job, tape, pass)) {
+      if (piece.over === null) continue;
       // A base that is already on the wall has long dried; one that the job paints is round 0.
       if (piece.over === wall.base && wall.baseState === "on") continue;
       const before = piece.over === wall.base ? 0 : roundBefore(passes, pass, groups[piece.under!]!);

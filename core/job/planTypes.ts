@@ -57,6 +57,8 @@ export interface PlanWall {
   /** Curves whose pin finds no hold or is out of reach: for each place along, a height. */
   ordinates: PlanOrdinates[];
   tape: PlanTape[];
+  /** Metres of curved edge between two colours that are cut in by hand. */
+  byHand_m: number;
   fit: PlanFit | null;
   /** Ranked ways to lay out the finishes that are not divided as `fit` tells. */
   offers: PlanOffer[];
@@ -185,6 +187,8 @@ export interface PlanTape {
   /** colour: the one in `seal`; clear, white: a film of sealer; press: the edge pressed down only. */
   sealWith: Seal;
   width: number;
+  /** Along a curve: narrow flexible tape lies under it. */
+  flexible?: true;
 }
 
 export interface PlanCandidate {

@@ -9,6 +9,7 @@ import { listSteps } from "../sequence/listSteps";
 import { describeSundry, sundryNames } from "../sequence/sundries";
 import { schedule, type Schedule } from "../sequence/schedule";
 import type { WorkSite, WorkWall } from "../sequence/workSite";
+import { isByHand } from "../tape/isCurved";
 import { choosePeel, sealEdge } from "../tape/sealEdge";
 import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { describeWork, waitingOf } from "./describeWork";
@@ -94,7 +95,11 @@ function workOn(
       areaM2: face.area / 1e6,
       edgeMm: lengthOf(face.outer, ...face.holes),
     })),
-    tape: bundleTape(tape, groups, (piece) => sealEdge(piece, wall.texture, job.edges)),
+    tape: bundleTape(
+      tape.filter((piece) => !isByHand(piece, job.edges)),
+      groups,
+      (piece) => sealEdge(piece, wall.texture, job.edges),
+    ),
     marks: described.marks.length + described.checks.length,
     peel: choosePeel(wall.texture, job.edges).when,
   };

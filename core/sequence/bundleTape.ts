@@ -1,3 +1,4 @@
+import { isCurved } from "../tape/isCurved";
 import type { TapePiece } from "../tape/planTape";
 import type { Seal } from "../tape/sealEdge";
 
@@ -11,6 +12,8 @@ export interface TapeBundle {
   readonly corner: string | null;
   readonly sealWith: Seal;
   readonly metres: number;
+  /** Those of them along curves. */
+  readonly curvedMetres: number;
   /** Edges to be sealed: a tape that serves two is sealed along both. */
   readonly edgeMetres: number;
   /** Places at which its pieces meet each other. */
@@ -36,10 +39,22 @@ export function bundleTape(
     const key = `${group}\n${over}\n${underGroup}\n${paints}\n${corner}\n${sealWith}`;
     let bundle = bundles.get(key);
     if (!bundle) {
-      bundle = { group, over, underGroup, paints, corner, sealWith, metres: 0, edgeMetres: 0, crossings: 0 };
+      bundle = {
+        group,
+        over,
+        underGroup,
+        paints,
+        corner,
+        sealWith,
+        metres: 0,
+        curvedMetres: 0,
+        edgeMetres: 0,
+        crossings: 0,
+      };
       bundles.set(key, bundle);
     }
     bundle.metres += length / 1000;
+    if (isCurved(piece)) bundle.curvedMetres += length / 1000;
     bundle.edgeMetres += ((centred ? 2 : 1) * length) / 1000;
     for (const { x, y } of [path[0]!.a, path.at(-1)!.b]) {
       const place = `${group} ${Math.round(x)} ${Math.round(y)}`;

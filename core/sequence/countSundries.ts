@@ -2,12 +2,14 @@ import type { TapeTotal } from "../tape/totalTape";
 import {
   brushUpToM2,
   dustSheetM,
+  flexibleRollM,
   maskingFilmM2,
   sandingsPerPaper,
   sealerMlPerM,
   sealerTubeMl,
   smallRollerUpToM2,
 } from "../trade/constants";
+import type { TapeBundle } from "./bundleTape";
 import type { Step } from "./step";
 import type { SundryItem } from "./sundries";
 import { isInPass, type WorkSite } from "./workSite";
@@ -26,6 +28,7 @@ export function countSundries(site: WorkSite, steps: readonly Step[], tape: read
   const coats = of("paint", "base", "prime");
   const rollers = rollersOf(coats);
   const film = maskedM2(site);
+  const curved = sumLaid(site, ({ curvedMetres }) => curvedMetres);
   const sanded = of("sand").length;
   const all: Sundry[] = [
     ...tape.map(({ widthMm, rolls, buyM }) => ({
@@ -33,8 +36,10 @@ export function countSundries(site: WorkSite, steps: readonly Step[], tape: read
       count: rolls,
       from: buyM,
     })),
+    { item: "tape-flexible", count: Math.ceil(curved / flexibleRollM - 1e-9), from: curved },
     ...(["clear", "white"] as const).map((seal) => {
-      const ml = sealedM(site, seal) * sealerMlPerM;
+      const sealed = sumLaid(site, ({ sealWith, edgeMetres }) => (sealWith === seal ? edgeMetres : 0));
+      const ml = sealed * sealerMlPerM;
       return { item: `sealer-${seal}` as const, count: Math.ceil(ml / sealerTubeMl - 1e-9), from: ml };
     }),
     counted("brush", new Set(coats.map(({ colour }) => colour)).size),
@@ -65,19 +70,15 @@ function rollersOf(coats: readonly Step[]): { small: number; large: number } {
   };
 }
 
-/** Metres of edge under a film of sealer, in every round in which they are taped. */
-function sealedM({ walls, passes, paints }: WorkSite, seal: "clear" | "white"): number {
+/** Sums over all tape, in every round in which it is laid. */
+function sumLaid({ walls, passes, paints }: WorkSite, of: (bundle: TapeBundle) => number): number {
   const paintOf = new Map(paints.map((paint) => [paint.id, paint]));
-  let metres = 0;
-  for (const pass of passes) {
-    for (const { tape } of walls) {
-      for (const bundle of tape) {
-        const isLaid = bundle.group === pass.group && isInPass(paintOf.get(bundle.paints)!, pass);
-        if (isLaid && bundle.sealWith === seal) metres += bundle.edgeMetres;
-      }
-    }
-  }
-  return metres;
+  const laid = passes.flatMap((pass) =>
+    walls.flatMap(({ tape }) =>
+      tape.filter((bundle) => bundle.group === pass.group && isInPass(paintOf.get(bundle.paints)!, pass)),
+    ),
+  );
+  return laid.reduce((sum, bundle) => sum + of(bundle), 0);
 }
 
 /** Openings, radiators and pipes of the walls that are painted, which film keeps clean. */

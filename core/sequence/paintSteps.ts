@@ -3,7 +3,8 @@ import type { Paint } from "../paint/schema";
 import type { Pass } from "../rounds/listPasses";
 import type { TapeBundle } from "./bundleTape";
 import { warmestOpenShare } from "./climate";
-import type { Work } from "./schema";
+import { curvedTapingShare } from "../trade/constants";
+import type { Rates, Work } from "./schema";
 import type { Wait } from "./step";
 import { waitFor, type StepList } from "./stepList";
 import { divideIntoStretches, type Portion } from "./stretches";
@@ -27,6 +28,10 @@ export function addPaintSteps(list: StepList, walls: readonly WorkWall[], site: 
 const tapeOf = (wall: string, { round }: Pass) => `${wall}/tape-${round}`;
 const sealOf = (wall: string, { round }: Pass) => `${wall}/seal-${round}`;
 const metres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.metres, 0);
+/** A curve is laid at a part of the pace. */
+const tapingMinutes = (tape: readonly TapeBundle[], rates: Rates) =>
+  tape.reduce((sum, bundle) => sum + bundle.metres + bundle.curvedMetres * (1 / curvedTapingShare - 1), 0) /
+  rates.taping_m_min;
 const edgeMetres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.edgeMetres, 0);
 const sealsOf = (tape: readonly TapeBundle[]) => [...new Set(tape.map(({ sealWith }) => sealWith))];
 
@@ -57,7 +62,7 @@ class PaintSteps {
       round: pass.round,
       ...(pass.coat !== undefined && { coat: pass.coat }),
       amount: metres(pieces),
-      minutes: metres(pieces) / rates.taping_m_min + crossings * rates.crossing_min,
+      minutes: tapingMinutes(pieces, rates) + crossings * rates.crossing_min,
       after: [waitFor(`${wall.id}/mark`), ...over, ...(this.onWall.get(wall.id) ?? [])],
     });
     const sealed = pieces.filter(({ sealWith }) => sealWith !== "press");
@@ -130,6 +135,8 @@ class PaintSteps {
     );
     return [
       waitFor(`${wall.id}/mark`),
+      // What is cut in by hand beside it needs no tape, but has to be dry.
+      ...(this.onWall.get(wall.id) ?? []),
       waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
       ...taped.flatMap((other) => {
         const sealed = this.laidOn(other, pass).filter((bundle) => bundle.sealWith === "colour");

@@ -9,6 +9,7 @@ export const sundryItems = [
   "tape-24",
   "tape-36",
   "tape-48",
+  "tape-flexible",
   "sealer-clear",
   "sealer-white",
   "brush",
@@ -39,6 +40,7 @@ export const sundryNames: Record<SundryItem, string> = {
   "tape-24": "Tape, 24 mm",
   "tape-36": "Tape, 36 mm",
   "tape-48": "Tape, 48 mm",
+  "tape-flexible": "Flexible tape, narrow",
   "sealer-clear": "Sealer, clear",
   "sealer-white": "Sealer, white",
   brush: "Brush, 60 mm",
@@ -55,6 +57,7 @@ export const sundryNames: Record<SundryItem, string> = {
 
 /** What an amount of a sundry was counted from. */
 export function describeSundry({ item, from }: Sundry, speech: Speech): string {
+  if (item === "tape-flexible") return `${speech.run(from)} along curves, under the usual tape`;
   if (item.startsWith("tape-")) return `${speech.run(from)} with laps and tails, cut from rolls of 41 m`;
   switch (item) {
     case "sealer-clear":

@@ -9,6 +9,10 @@ export const edgesSchema = z.strictObject({
       "what goes along a taped edge before its paint: the colour under the tape, a film of sealer, or nothing",
     ),
   caulk: z.enum(["clear", "white"]).default("clear").describe("the sealer of that school"),
+  curves: z
+    .enum(["tape", "hand"])
+    .default("tape")
+    .describe("curved edges: narrow flexible tape under the usual one, or cut in by hand without tape"),
   peel: z
     .enum(["auto", "wet", "dry"])
     .default("auto")

@@ -29,6 +29,9 @@ export const tapeTailMm = 40;
 
 /** The usual roll for an edge. */
 export const tapeWidthMm = 24;
+/** A curve is taped so much slower, and a roll of the narrow flexible tape for it holds so much. */
+export const curvedTapingShare = 0.5;
+export const flexibleRollM = 33;
 /** Widths that tape is sold in. */
 export const tapeWidthsMm = [18, 24, 36, 48] as const;
 export const tapeRollM = 41;

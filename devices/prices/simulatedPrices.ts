@@ -22,6 +22,7 @@ const sundryPrices: Record<SundryItem, number> = {
   "tape-24": 5.4,
   "tape-36": 7.2,
   "tape-48": 8.9,
+  "tape-flexible": 7.9,
   "sealer-clear": 5.8,
   "sealer-white": 4.9,
   brush: 6.8,

@@ -1,6 +1,6 @@
 "use client";
 
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
+import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
 import type { Plan, PlanWall } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
@@ -11,6 +11,13 @@ import { parseKept, textOf, type JobDocument } from "./jobDocument";
 import { createJobState, type JobState, type JobStore } from "./jobState";
 
 const JobContext = createContext<JobStore | null>(null);
+
+/** Ends the planning that is under way, or begins it again. */
+interface Planning {
+  stop(): void;
+  again(): void;
+}
+const PlanningContext = createContext<Planning>({ stop: () => undefined, again: () => undefined });
 
 interface Props {
   readonly jobId: string;
@@ -30,23 +37,42 @@ export function JobProvider({ jobId, documentText, version, planText, children }
       plan: JSON.parse(planText) as Plan,
     }),
   );
+  const planner = useRef<PlannerClient | null>(null);
+  const planning = useMemo(
+    (): Planning => ({
+      stop() {
+        planner.current?.stop();
+        store.getState().setPlanning("stopped");
+      },
+      again: () => planner.current?.request(textOf(store.getState().document)),
+    }),
+    [store],
+  );
   useEffect(() => {
-    const planner = new PlannerClient((plan) => store.getState().setPlan(plan));
+    const { setPlan, setPlanning } = store.getState();
+    const client = new PlannerClient(setPlan, setPlanning);
+    planner.current = client;
     const autosave = new Autosave(store);
     const stopListening = store.subscribe((state, before) => {
       const shown = state.previewing ?? state.document;
-      if (shown !== (before.previewing ?? before.document)) planner.request(textOf(shown));
+      if (shown !== (before.previewing ?? before.document)) client.request(textOf(shown));
       const conflictEnded = before.save.kind === "conflict" && state.save.kind === "unsaved";
       if (state.document !== before.document || conflictEnded) autosave.documentChanged();
     });
     return () => {
       stopListening();
       autosave.stop();
-      planner.stop();
+      client.stop();
     };
   }, [store]);
-  return <JobContext value={store}>{children}</JobContext>;
+  return (
+    <JobContext value={store}>
+      <PlanningContext value={planning}>{children}</PlanningContext>
+    </JobContext>
+  );
 }
+
+export const usePlanning = (): Planning => useContext(PlanningContext);
 
 export function useJobStore(): JobStore {
   const store = useContext(JobContext);

@@ -34,6 +34,9 @@ export interface JobState {
   /** The data folder holds this document as this version now. */
   markSaved(document: JobDocument, version: number): void;
   setPlan(plan: Plan): void;
+  /** How far a plan that is being made has come; null while none is. "stopped" when it was told to stop. */
+  readonly planning: number | "stopped" | null;
+  setPlanning(planning: number | "stopped" | null): void;
   pointAt(key: string | null): void;
   /** Ends a conflict: with what is saved elsewhere, as a step that can be undone, or with what is here. */
   takeTheirs(): void;
@@ -79,6 +82,8 @@ export function createJobState(start: JobStart) {
             save: { kind: document === savedDocument ? "saved" : "unsaved" },
           })),
         setPlan: (plan) => set({ plan }),
+        planning: null,
+        setPlanning: (planning) => set({ planning }),
         pointAt: (pointedAt) => set({ pointedAt }),
         takeTheirs() {
           const { save } = get();

@@ -15,6 +15,7 @@ import { ConflictPanel } from "./ConflictPanel";
 import { FoldingRule } from "./FoldingRule";
 import { JobLine } from "./JobLine";
 import { Ledger } from "./Ledger";
+import { PlanningBar } from "./PlanningBar";
 import type { StationSlug } from "./stations";
 import { useAddress } from "./useAddress";
 
@@ -49,6 +50,7 @@ export function Workspace({ children }: { children: ReactNode }) {
           <div className="relative min-h-0 flex-1 overflow-y-auto px-5 py-4">{children}</div>
         </main>
       </div>
+      <PlanningBar />
       <Ledger />
     </div>
   );

@@ -34,6 +34,7 @@ export function DaysCard() {
       <WorkSettings />
       <Schools />
       <DayList />
+      <Critical plan={plan} />
       {plan.work && (
         <>
           <section aria-label="Care" className="border-t border-hairline py-3">
@@ -119,6 +120,31 @@ function Now({ plan }: { plan: Plan }) {
         ))}
       </ul>
     </section>
+  );
+}
+
+/** The chain of steps and waits that the end hangs on: to be quicker anywhere else saves no day. */
+function Critical({ plan }: { plan: Plan }) {
+  const byId = new Map(plan.steps.map((step) => [step.id, step]));
+  const chain = (plan.work?.critical ?? []).map((id) => byId.get(id)!);
+  if (chain.length === 0) return null;
+  return (
+    <details className="border-t border-hairline py-1">
+      <summary className="flex min-h-11 cursor-pointer items-center font-display text-lg font-bold">
+        What the end hangs on
+      </summary>
+      <ol className="pb-2">
+        {chain.map((step) => (
+          <li key={step.id} className="py-0.5">
+            <span className="text-soft">{momentWords(plan, step.start)}</span>
+            {` ${shortly(step)}`}
+            {step.heldBy === "wait" && <span className="text-soft">, as soon as it may</span>}
+            {step.heldBy === "night" && <span className="text-soft">, first thing in the day</span>}
+            {step.heldBy === "hands" && <span className="text-soft">, as soon as hands are free</span>}
+          </li>
+        ))}
+      </ol>
+    </details>
   );
 }
 

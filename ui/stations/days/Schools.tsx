@@ -69,6 +69,14 @@ export function Schools() {
           onChoose={({ seal }) => change((before) => ({ ...before, edges: { ...before.edges, seal } }))}
         />
         <Choice
+          label="Curves"
+          options={[
+            { label: "flexible tape", selected: job.edges.curves === "tape", curves: "tape" as const },
+            { label: "by hand", selected: job.edges.curves === "hand", curves: "hand" as const },
+          ]}
+          onChoose={({ curves }) => change((before) => ({ ...before, edges: { ...before.edges, curves } }))}
+        />
+        <Choice
           label="Tape comes off"
           options={(["auto", "wet", "dry"] as const).map((peel) => ({
             peel,

@@ -3,6 +3,7 @@
 import { Thermometer } from "lucide-react";
 import { useMemo } from "react";
 import { clockOf, minutesOfClock } from "@/core/measure/calendar";
+import type { Rates } from "@/core/sequence/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
@@ -93,7 +94,47 @@ export function WorkSettings() {
         />
       </div>
       <SensorButton seed={jobId} onRead={edit} />
+      <Pace
+        rates={work.rates}
+        onEdit={(rates) =>
+          change((before) => ({
+            ...before,
+            work: { ...before.work, rates: { ...before.work?.rates, ...rates } },
+          }))[0]?.message ?? null
+        }
+      />
     </section>
+  );
+}
+
+const paces = [
+  { key: "taping_m_min", label: "Taping", unit: "m/min" },
+  { key: "sealing_m_min", label: "Sealing", unit: "m/min" },
+  { key: "cuttingIn_m_min", label: "Cutting in", unit: "m/min" },
+  { key: "rolling_m2_min", label: "Rolling", unit: "m²/min" },
+  { key: "peeling_m_min", label: "Peeling", unit: "m/min" },
+  { key: "marking_min", label: "A mark", unit: "min" },
+  { key: "washingUp_min", label: "Washing up", unit: "min" },
+  { key: "closing_min", label: "Closing a day", unit: "min" },
+] as const;
+
+/** The painter's own pace, once a few pieces have been timed. */
+function Pace({ rates, onEdit }: { rates: Rates; onEdit: (rates: Partial<Rates>) => string | null }) {
+  return (
+    <details>
+      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Your own pace</summary>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+        {paces.map(({ key, label, unit }) => (
+          <NumberField
+            key={key}
+            label={label}
+            unit={unit}
+            value={rates[key]}
+            onChange={(value) => onEdit({ [key]: value })}
+          />
+        ))}
+      </div>
+    </details>
   );
 }
 
