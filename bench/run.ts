@@ -4,10 +4,12 @@ import { arrange } from "@/core/geometry/arrange";
 import { rectangleContour } from "@/core/geometry/contour";
 import { segment } from "@/core/geometry/curve";
 import { emitPlan } from "@/core/job/emitPlan";
-import { keepUnchangedWalls } from "@/core/job/orderWalls";
+import { keepUnchangedWalls, orderWalls } from "@/core/job/orderWalls";
 import { parseJob, parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import type { Job } from "@/core/job/schema";
+import { colourGraph } from "@/core/rounds/colourGraph";
+import { groupRegions } from "@/core/rounds/groupRegions";
 
 /** Prints medians in ms and ratios as JSON. None is asserted: machines differ. */
 function main(): void {
@@ -26,6 +28,7 @@ function main(): void {
     replanOneWallOfHardMs: replanOneWall(hard),
     planOf60TapedLinesMs: median(() => plan(tapedJob(60))),
     ...facesOfLines(60),
+    roundsOf400: roundsBesideGreedy(400),
   };
   process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
 }
@@ -124,6 +127,65 @@ function replanOneWall(job: Job): number {
     width += 1;
     plan({ ...job, walls: job.walls.map((wall, index) => (index === 0 ? { ...wall, width } : wall)) }, order);
   });
+}
+
+/** Bricks in half bond, each with a paint of its own choosing: every one touches up to six others. */
+function brickJob(count: number): Job {
+  const across = Math.round(Math.sqrt(count));
+  const [width, height] = [4000, 2600];
+  const [w, h] = [width / across, height / across];
+  const colours = ["kelp", "brine", "lantern"];
+  let state = 5;
+  const blocks = Array.from({ length: count }, (_, index) => {
+    const [column, row] = [index % across, Math.floor(index / across)];
+    state = (state * 48271) % 2147483647;
+    const x = Math.max(0, column * w - (row % 2) * (w / 2));
+    return { shape: "rectangle", x, y: row * h, width: w, height: h, colour: colours[state % 3] };
+  });
+  const walls = [{ id: "w", width, height, base: "oyster" }];
+  return parsed(
+    parseJob({
+      format: "jacaranda-job/1",
+      name: "Bricks",
+      paints,
+      walls,
+      // One finish holds up to 200 blocks.
+      finishes: [0, 200].map((from) => ({
+        id: `f${from}`,
+        on: "w",
+        kind: "blocks",
+        blocks: blocks.slice(from, from + 200),
+      })),
+    }),
+  );
+}
+
+/** Fewest rounds of a wall's regions beside giving each in turn the first round that is free, and the whole plan. */
+function roundsBesideGreedy(count: number) {
+  const job = brickJob(count);
+  const [wall] = orderWalls(job);
+  const { pattern } = wall!.laid!;
+  const { pieces, ...exact } = groupRegions([{ pattern, base: "oyster" }], [], () => 50);
+  const neighbours = pieces.map((piece) => piece.neighbours);
+  const greedy = () => {
+    const groups: number[] = [];
+    neighbours.forEach((around, node) => {
+      const taken = new Set([...around].map((other) => groups[other]));
+      let group = 1;
+      while (taken.has(group)) group++;
+      groups[node] = group;
+    });
+    return Math.max(...groups);
+  };
+  return {
+    regions: pattern.regions.length,
+    rounds: exact.count,
+    provedLeast: exact.lowerBound,
+    roundsMs: median(() => colourGraph(neighbours)),
+    greedyRounds: greedy(),
+    greedyMs: median(greedy),
+    wholePlanMs: median(() => plan(job)),
+  };
 }
 
 /** Faces of full lines: our arrangement beside splitting polygons one line at a time. */

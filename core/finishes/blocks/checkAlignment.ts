@@ -27,15 +27,10 @@ export function checkAlignment(
   ];
   if (things.length === 0) return [];
   const all = [...things, strip.extent];
-  const across = leastShift(
-    placesOf(box.minX, box.maxX),
-    all.flatMap(({ minX, maxX }) => placesOf(minX, maxX)),
-  );
-  const up = leastShift(
-    placesOf(box.minY, box.maxY),
-    all.flatMap(({ minY, maxY }) => placesOf(minY, maxY)),
-  );
-  if (Math.min(Math.abs(across), Math.abs(up)) <= alignedMm) return [];
+  const across = leastShift(box, all, "minX", "maxX");
+  if (Math.abs(across) <= alignedMm) return [];
+  const up = leastShift(box, all, "minY", "maxY");
+  if (Math.abs(up) <= alignedMm) return [];
   const set = Math.abs(across) <= Math.abs(up) ? { x: tidy(box.minX + across) } : { y: tidy(box.minY + up) };
   return [
     {
@@ -48,9 +43,18 @@ export function checkAlignment(
   ];
 }
 
-const placesOf = (low: number, high: number): number[] => [low, (low + high) / 2, high];
-
-function leastShift(own: readonly number[], others: readonly number[]): number {
-  const shifts = own.flatMap((place) => others.map((other) => other - place));
-  return shifts.reduce((best, shift) => (Math.abs(shift) < Math.abs(best) ? shift : best));
+/** The smallest move along one axis that lets an edge or the middle of a box stand on one of another's. */
+function leastShift(box: Box, others: readonly Box[], low: "minX" | "minY", high: "maxX" | "maxY"): number {
+  const own = [box[low], (box[low] + box[high]) / 2, box[high]];
+  let best = Infinity;
+  for (const other of others) {
+    const middle = (other[low] + other[high]) / 2;
+    for (const place of own) {
+      for (const target of [other[low], middle, other[high]]) {
+        if (Math.abs(target - place) < Math.abs(best)) best = target - place;
+      }
+    }
+    if (Math.abs(best) <= alignedMm) return best;
+  }
+  return best;
 }
