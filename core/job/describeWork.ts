@@ -1,3 +1,4 @@
+import { groupBy } from "../geometry/groupBy";
 import type { Speech } from "../findings/speech";
 import { clockOf, dayNumberOf, isoDateOf } from "../measure/calendar";
 import { cautionsAt } from "../sequence/cautions";
@@ -17,14 +18,15 @@ export function describeWork(
   site: WorkSite,
   speech: Speech,
 ): Pick<Plan, "steps" | "days"> & { work: PlanWork } {
-  const days = [...new Set(plan.steps.map(({ start }) => dayOf(start)))].sort((a, b) => a - b);
-  const steps = days.flatMap((day) => {
-    const own = plan.steps.filter(({ start }) => dayOf(start) === day);
-    return [
+  const critical = new Set(plan.critical);
+  // Steps are in the order of their starts, and so are their days.
+  const days = [...groupBy(plan.steps, ({ start }) => dayOf(start))].map(([day, own]) => {
+    const steps = [
       ...frameSteps("set-up", day, own, site),
-      ...own.map((step) => describeOne(step, plan, site, speech)),
+      ...own.map((step) => describeOne(step, plan.factor, critical, site, speech)),
       ...frameSteps("close", day, own, site),
     ];
+    return { steps, described: describeDay(day, steps, own, site, speech) };
   });
   const last = plan.end - 1;
   const { crew, temperature, humidity } = site.work;
@@ -41,8 +43,8 @@ export function describeWork(
       critical: [...plan.critical],
       care: describeCare(plan, site),
     },
-    steps,
-    days: days.map((day) => describeDay(day, steps, plan, site, speech)),
+    steps: days.flatMap(({ steps }) => steps),
+    days: days.map(({ described }) => described),
   };
 }
 
@@ -71,7 +73,8 @@ export function waitingOf(
 
 function describeOne(
   { step, start, end, hand, heldBy, heldFrom, released }: ScheduledStep,
-  plan: Schedule,
+  factor: number,
+  critical: ReadonlySet<string>,
   site: WorkSite,
   speech: Speech,
 ): PlanStep {
@@ -93,12 +96,12 @@ function describeOne(
     waitsFor: after.map(({ step: before, what, minutes: least }, index) => ({
       step: before,
       what,
-      minutes: Math.ceil(least * plan.factor - 1e-9),
+      minutes: Math.ceil(least * factor - 1e-9),
       until: released[index]!,
     })),
     heldBy,
     ...(heldFrom !== null && { heldFrom }),
-    isCritical: plan.critical.includes(id),
+    isCritical: critical.has(id),
     ...(stretches && {
       stretches: stretches.map((stretch) => ({ regions: [...stretch.regions], minutes: stretch.minutes })),
     }),
@@ -154,20 +157,21 @@ function frameSteps(
 function describeDay(
   day: number,
   steps: readonly PlanStep[],
-  plan: Schedule,
+  worked: readonly ScheduledStep[],
   site: WorkSite,
   speech: Speech,
 ): PlanDay {
-  const own = steps.filter((step) => step.day === day + 1);
-  const worked = plan.steps.filter(({ start }) => dayOf(start) === day).map(({ step }) => step);
   const at = (time: number) => clockOf(time - day * minutesADay);
   return {
     ...dateOf(day, site),
     weekday: weekdayOfJob(site.work, day),
-    from: at(Math.min(...own.map(({ start }) => start))),
-    to: at(Math.max(...own.map(({ end }) => end))),
-    steps: own.map(({ id }) => id),
-    evening: eveningBefore(worked, speech),
+    from: at(Math.min(...steps.map(({ start }) => start))),
+    to: at(Math.max(...steps.map(({ end }) => end))),
+    steps: steps.map(({ id }) => id),
+    evening: eveningBefore(
+      worked.map(({ step }) => step),
+      speech,
+    ),
   };
 }
 

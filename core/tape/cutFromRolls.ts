@@ -26,9 +26,13 @@ export function cutFromRolls(pulls: readonly number[], rollMm: number): { rolls:
   // Rolls before this one have less left than any pull needs.
   let open = 0;
   let laid = 0;
+  let roll = 0;
+  let before = Infinity;
   for (const pull of sorted) {
     laid += pull;
-    let roll = open;
+    // Rolls that had no room for one of this length have none for the next of it.
+    if (pull < before) roll = open;
+    before = pull;
     while (roll < room.length && room[roll]! < pull - 1e-6) roll++;
     if (roll === room.length) room.push(Math.max(rollMm, pull));
     room[roll]! -= pull;
