@@ -22,6 +22,23 @@ const corpus: [string, object][] = [
       finish: { direction, fit: { by: "width", width: 211.7 } },
     }),
   ]),
+  // Powers of two, waits and many candidate orders.
+  ...(
+    [
+      [9.3, 61, 1, "finish", "colour"],
+      [13.7, 83.5, 2, "coat-by-coat", "press"],
+      [34.9, 12, 3, "finish", "caulk"],
+    ] as const
+  ).map(([temperature, humidity, crew, school, seal]): [string, object] => [
+    `${crew} at ${temperature} C`,
+    {
+      ...(JSON.parse(readFileSync("docs/examples/ferry-landing.json", "utf8")) as object),
+      name: `Air ${temperature}`,
+      school,
+      edges: { seal },
+      work: { start: "2028-02-28", temperature, humidity, crew },
+    },
+  ]),
 ];
 
 /** Asks the application's own planning worker, over the messages that its page sends. */

@@ -1,6 +1,7 @@
 import type { Condition, Wall } from "../wall/schema";
 import { fillerDryMin, roomMinutes, washedDryMin } from "../trade/constants";
 import type { Paint } from "../paint/schema";
+import { groundReady } from "./groundReady";
 import { addPaintSteps, nextCoat } from "./paintSteps";
 import type { Step } from "./step";
 import { StepList, waitFor } from "./stepList";
@@ -49,9 +50,10 @@ export function listSteps(site: WorkSite): Step[] {
   return list.steps;
 }
 
-/** A wall on which something is painted. */
-const isWorkedOn = ({ wall, regions }: WorkWall): boolean =>
-  regions.length > 0 && (wall.baseState === "paint" || regions.some(({ group }) => group > 0));
+/** A wall on which something is painted, or taped for what is painted around its corner. */
+const isWorkedOn = ({ wall, regions, tape }: WorkWall): boolean =>
+  regions.length > 0 &&
+  (wall.baseState === "paint" || tape.length > 0 || regions.some(({ group }) => group > 0));
 
 export const thingsOf = (wall: Wall, ...kinds: Wall["fixtures"][number]["kind"][]) =>
   wall.fixtures.filter(({ kind }) => kinds.includes(kind));
@@ -90,11 +92,7 @@ function addPreparation(
   const tests = inTurn.filter(isTest).map((index) => id(`prepare-${index + 1}`));
   for (const index of inTurn) addMending(list, wall, index, isTest(index) ? [] : tests);
   const primer = paints.find((paint) => paint.id === wall.primer);
-  const ready = [
-    waitFor(id("wash-wall"), "drying", washedDryMin),
-    ...wall.conditions.map((_, index) => waitFor(id(`prepare-${index + 1}`))),
-    ...wall.conditions.map((_, index) => waitFor(id(`sand-${index + 1}`), "drying", washedDryMin)),
-  ];
+  const ready = groundReady(wall);
   const whole = surfaceM2 / work.rates.rolling_m2_min + edgeMm / 1000 / work.rates.cuttingIn_m_min;
   const addCoats = (kind: "prime" | "base", paint: Paint, first: typeof ready) => {
     for (let coat = 1; coat <= paint.coats; coat++) {
@@ -148,8 +146,8 @@ function addMending(list: StepList, wall: Wall, index: number, tests: readonly s
 }
 
 /** Marks go on what is dry: the washed and mended wall, or its new base. */
-function addMarking(list: StepList, { wall, marks, tape }: WorkWall, { work, paints }: WorkSite): void {
-  if (marks === 0 && tape.length === 0) return;
+function addMarking(list: StepList, { wall, marks }: WorkWall, { work, paints }: WorkSite): void {
+  if (marks === 0) return;
   const base = paints.find((paint) => paint.id === wall.base)!;
   const id = (name: string) => `${wall.id}/${name}`;
   list.add({
@@ -158,14 +156,7 @@ function addMarking(list: StepList, { wall, marks, tape }: WorkWall, { work, pai
     wall: wall.id,
     amount: marks,
     minutes: roomMinutes.levelLine + marks * work.rates.marking_min,
-    after: [
-      waitFor(id("wash-wall"), "drying", washedDryMin),
-      ...wall.conditions.flatMap((_, index) => [
-        waitFor(id(`prepare-${index + 1}`)),
-        waitFor(id(`sand-${index + 1}`), "drying", washedDryMin),
-      ]),
-      waitFor(id(`base-${base.coats}`), "recoat", base.recoatMin),
-    ],
+    after: [...groundReady(wall), waitFor(id(`base-${base.coats}`), "recoat", base.recoatMin)],
   });
 }
 
@@ -211,7 +202,7 @@ function addFinishing(list: StepList, { wall, marks, tape }: WorkWall, { paints 
         .map((step) => waitFor(step.id)),
     ],
   });
-  const dry = Math.max(...painted.map((step) => recoatOf.get(step.colour!)!.touchDryMin));
+  const dry = Math.max(0, ...painted.map((step) => recoatOf.get(step.colour!)!.touchDryMin));
   if (marks > 0) {
     list.add({
       id: id("rub-out"),

@@ -2,6 +2,7 @@ import { groupBy } from "../geometry/groupBy";
 import type { Paint } from "../paint/schema";
 import type { Pass } from "../rounds/listPasses";
 import type { TapeBundle } from "./bundleTape";
+import { groundReady } from "./groundReady";
 import { warmestOpenShare } from "./climate";
 import { curvedTapingShare } from "../trade/constants";
 import type { Rates, Work } from "./schema";
@@ -63,7 +64,7 @@ class PaintSteps {
       ...(pass.coat !== undefined && { coat: pass.coat }),
       amount: metres(pieces),
       minutes: tapingMinutes(pieces, rates) + crossings * rates.crossing_min,
-      after: [waitFor(`${wall.id}/mark`), ...over, ...(this.onWall.get(wall.id) ?? [])],
+      after: [waitFor(`${wall.id}/mark`), ...groundReady(wall), ...over, ...(this.onWall.get(wall.id) ?? [])],
     });
     const sealed = pieces.filter(({ sealWith }) => sealWith !== "press");
     if (this.site.sealsWet || sealed.length === 0) return;
@@ -135,6 +136,7 @@ class PaintSteps {
     );
     return [
       waitFor(`${wall.id}/mark`),
+      ...groundReady(wall),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
       waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
