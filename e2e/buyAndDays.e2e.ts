@@ -127,3 +127,48 @@ test("the room is read by the sensor, and the day plan is read on a phone", asyn
   expect(box.x).toBeGreaterThanOrEqual(0);
   expect(box.x + box.width).toBeLessThanOrEqual(390);
 });
+
+test("a base that is to be painted gets its primer, in the days and on the list", async ({ page }) => {
+  const paints = [
+    ...threePaints.paints,
+    { id: "ground", name: "Ground", hex: "#cccccc", material: "primer", packs: [{ size: "1 L", price: 12 }] },
+  ];
+  const id = await makeJob(page, stripedWall("Primer", { job: { paints } }));
+  await page.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
+  const ledger = page.getByRole("contentinfo");
+  await expect(ledger).not.toContainText("Ground");
+  await page.getByRole("button", { name: "is to be painted" }).click();
+  await page.getByRole("group", { name: "Primer under it" }).getByRole("button", { name: "Ground" }).click();
+  await expect(ledger).toContainText("Ground");
+  await page.keyboard.press("5");
+  const days = page.getByRole("region", { name: "Day by day" });
+  await expect(days).toContainText("prime 10.60 m² with Ground");
+  await expect(days).toContainText("first coat of Oyster over the whole");
+  await page.keyboard.press("4");
+  await expect(page.getByRole("list", { name: "Tins of Ground to buy" })).toContainText("2 × 1 L");
+  // Back on the wall it needs none, and the primer goes with it.
+  await page.keyboard.press("1");
+  await page.getByRole("button", { name: "is on the wall" }).click();
+  await expect(ledger).not.toContainText("Ground");
+});
+
+test("the pointer over the chart shows the wall at that moment, and the strip its tape", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Chart"));
+  await page.goto(`/jobs/${id}/w/days`, { waitUntil: "networkidle" });
+  const chart = page.getByRole("region", { name: "Time chart" });
+  const box = (await chart.boundingBox())!;
+  const now = page.getByRole("region", { name: "At this moment" });
+  const said = new Set<string>();
+  for (let share = 0.2; share < 0.98; share += 0.03) {
+    await page.mouse.move(box.x + box.width * share, box.y + 60);
+    said.add((await now.innerText()).split("\n").find((line) => /coat of Kelp|tape round/.test(line)) ?? "");
+  }
+  expect([...said].join()).toContain("first coat of Kelp");
+  await now.getByRole("button", { name: "Show it finished" }).click();
+  // From the list: its first step, with the wall still bare.
+  await page.getByRole("button", { name: "Show the wall at 08:00" }).first().click();
+  await expect(page.getByRole("slider", { name: "Moment" })).toHaveAttribute(
+    "aria-valuetext",
+    "day 1, 08:00",
+  );
+});

@@ -5,7 +5,7 @@ import { useJobState, usePlanning } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 
 /** A plan that is there sooner is not worth a word. */
-const shownAfterMs = 500;
+const shownAfterMs = 800;
 
 /** How far a long plan has come, and the way to stop it; the plan before stays in sight meanwhile. */
 export function PlanningBar() {
@@ -15,27 +15,27 @@ export function PlanningBar() {
   const isLong = useIsLong(isBusy);
   if (planning === "stopped") {
     return (
-      <div
-        role="status"
+      <section
+        aria-live="polite"
         aria-label="Planning"
         className="flex items-center gap-3 border-t border-hairline bg-ochre-wash px-5"
       >
         <p className="flex-1">The planning was stopped: what is shown is of before the last change.</p>
         <Button onClick={again}>Plan again</Button>
-      </div>
+      </section>
     );
   }
   if (!isBusy || !isLong) return null;
   return (
-    <div
-      role="status"
+    <section
+      aria-live="polite"
       aria-label="Planning"
       className="flex items-center gap-3 border-t border-hairline bg-card px-5"
     >
       <p>Planning …</p>
       <progress className="h-2 flex-1 accent-violet" max={1} value={planning} aria-label="Walls laid out" />
       <Button onClick={stop}>Stop</Button>
-    </div>
+    </section>
   );
 }
 

@@ -1,8 +1,9 @@
 "use client";
 
 import { formatDuration, formatRun } from "@/core/measure/formatLength";
-import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
+import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { Choice } from "@/ui/parts/Choice";
+import { useAddress } from "@/ui/shell/useAddress";
 
 const names = {
   finish: "Finish each round",
@@ -14,6 +15,8 @@ export function Schools() {
   const job = useJob();
   const plan = usePlan();
   const change = useJobState((state) => state.change);
+  const { wallId } = useAddress();
+  const found = useWall(wallId);
   if (plan.rounds.length === 0) return null;
   const { count, least } = plan.roundsProof;
   return (
@@ -86,6 +89,11 @@ export function Schools() {
           onChoose={({ peel }) => change((before) => ({ ...before, edges: { ...before.edges, peel } }))}
         />
       </div>
+      {found?.plan && (
+        <p className="pt-2 text-[0.9375rem] text-soft">{`Here: ${lower(found.plan.peel.why)}`}</p>
+      )}
     </section>
   );
 }
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
