@@ -23,8 +23,36 @@ import type { Job } from "./schema";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
+/** What was made of each wall last, for as long as the wall itself is kept. */
+const kept = new WeakMap<OrderedWall, { readonly key: string; readonly described: PlanWall }>();
+
+/**
+ * The walls of the plan document. A wall that was laid out and ordered before, and is the same object still, is not described
+ * again while what it is told in stays: units, tape, names, coats and passes.
+ */
+export function describeWalls(
+  job: Job,
+  walls: readonly OrderedWall[],
+  passes: readonly Pass[],
+  speech: Speech,
+): PlanWall[] {
+  const { units, currency, tapeDivision, viewingDistance, edges } = job;
+  const names = [
+    job.paints.map(({ id, name, coats }) => [id, name, coats]),
+    job.walls.map(({ id, name }) => [id, name]),
+  ];
+  const key = JSON.stringify([units, currency, tapeDivision, viewingDistance, edges, names, passes]);
+  return walls.map((wall) => {
+    const before = kept.get(wall);
+    if (before?.key === key) return before.described;
+    const described = describeWall(job, wall, passes, speech);
+    kept.set(wall, { key, described });
+    return described;
+  });
+}
+
 /** One wall of the plan document. */
-export function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], speech: Speech): PlanWall {
+function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], speech: Speech): PlanWall {
   const { laid, surface } = wall;
   const level = surface && adviseLevelLine(surface, job.tapeDivision);
   const shared = {

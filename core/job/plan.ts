@@ -1,7 +1,7 @@
 import type { Finding } from "../findings/finding";
 import type { Pass } from "../rounds/listPasses";
 import { carryMarks } from "./carryMarks";
-import { describeWall } from "./describeWall";
+import { describeWalls } from "./describeWall";
 import { orderWalls, type OrderedWall, type OrderWalls, type Progress } from "./orderWalls";
 import { passesOf, tapeOfPass } from "./passes";
 import { planPaint } from "./planPaint";
@@ -21,10 +21,7 @@ export function plan(job: Job, order: OrderWalls = orderWalls, progress?: Progre
   const walls = order(job, progress);
   const passes = passesOf(job, walls, job.school);
   const rounds = passes.map((pass) => planRound(job, walls, pass, passes));
-  const described = carryMarks(
-    job,
-    walls.map((wall) => describeWall(job, wall, passes, speech)),
-  );
+  const described = carryMarks(job, describeWalls(job, walls, passes, speech));
   const { findings: climate, ...work } = planWork(job, walls, described, speech);
   const { paint, findings } = planPaint(job, walls, passes, described);
   const cost = sumCost(paint, work.sundries);
