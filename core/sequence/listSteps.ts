@@ -196,6 +196,7 @@ function addFinishing(list: StepList, { wall, marks, tape }: WorkWall, { paints 
     amount: edges,
     minutes: 5 + edges * roomMinutes.checkingPerM,
     after: [
+      waitFor(id("mark")),
       ...painted.map((step) => waitFor(step.id, "recoat", recoatOf.get(step.colour!)!.recoatMin)),
       ...list.steps
         .filter(({ kind, wall: on }) => kind === "peel" && on === wall.id)

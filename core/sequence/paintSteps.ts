@@ -38,7 +38,7 @@ const sealsOf = (tape: readonly TapeBundle[]) => [...new Set(tape.map(({ sealWit
 
 class PaintSteps {
   private readonly paints: ReadonlyMap<string, Paint>;
-  /** The step that last painted a colour of a group on a wall, and what all was painted on a wall. */
+  /** The step that last painted a colour of a group on a wall, and what all was painted on a wall, its base first. */
   private readonly latest = new Map<string, string>();
   private readonly onWall = new Map<string, Wait[]>();
   constructor(
@@ -47,6 +47,10 @@ class PaintSteps {
     private readonly site: WorkSite,
   ) {
     this.paints = new Map(site.paints.map((paint) => [paint.id, paint]));
+    for (const { wall } of walls) {
+      const base = this.paints.get(wall.base)!;
+      this.onWall.set(wall.id, [waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)!]);
+    }
   }
 
   addTaping(on: WorkWall, pass: Pass): void {
@@ -130,7 +134,6 @@ class PaintSteps {
 
   /** Tape and seal here, and on walls whose tape is painted up to from here; a dry ground. */
   private readyToPaint({ wall }: WorkWall, pass: Pass): (Wait | null)[] {
-    const base = this.paints.get(wall.base)!;
     const taped = this.walls.filter(
       (other) => other.wall.id === wall.id || other.tape.some(({ corner }) => corner === wall.id),
     );
@@ -139,7 +142,6 @@ class PaintSteps {
       ...groundReady(wall),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
-      waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
       ...taped.flatMap((other) => {
         const sealed = this.laidOn(other, pass).filter((bundle) => bundle.sealWith === "colour");
         const colours = new Set(sealed.map(({ over }) => over!));
