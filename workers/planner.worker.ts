@@ -7,7 +7,7 @@ const order = keepUnchangedWalls();
 const planner = {
   /**
    * The plan of a job document's text; walls that have not changed since the last call are not planned again. `progress`
-   * is told how much of the walls is laid out.
+   * is told how much of it is done.
    */
   plan: (text: string, progress?: Progress) => planText(text, order, progress),
 };

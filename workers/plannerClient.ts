@@ -13,7 +13,7 @@ export class PlannerClient {
   private busy = false;
 
   /**
-   * `answer` is given each plan; `progress` how much of the walls is laid out while one is being planned, and null when
+   * `answer` is given each plan; `progress` how much of it is done while one is being planned, and null when
    * nothing is under way any more.
    */
   constructor(

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { orderWalls } from "./orderWalls";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import type { Plan, PlanStep } from "./planTypes";
@@ -278,4 +279,12 @@ describe("for random walls and work", () => {
       { numRuns: 25 },
     );
   });
+});
+
+it("a plan tells how far it is: never back, and at last the whole", () => {
+  const two = blocks(block("kelp", 500), block("brine", 1500));
+  const shares: number[] = [];
+  plan(parsed(oneWall(wall, {}, two)), orderWalls, (share) => shares.push(share));
+  expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  expect([shares.length > 2, shares.at(-1)]).toEqual([true, 1]);
 });

@@ -18,7 +18,7 @@ export interface OrderedWall extends LaidOutWall {
 /** How the walls of a job are laid out and ordered: `orderWalls`, or something that answers unchanged walls from before. */
 export type OrderWalls = (job: Job, progress?: Progress) => OrderedWall[];
 
-/** Told how much of the walls is laid out, 0 to 1. */
+/** Told how much of the work is done, 0 to 1. */
 export type Progress = (share: number) => void;
 
 /** A corner of a run: the walls to its left and right, by index, and what meets there. */

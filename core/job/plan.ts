@@ -12,17 +12,22 @@ import type { Job } from "./schema";
 import { speechOf } from "./speechOf";
 import { totalTape } from "../tape/totalTape";
 
+/** About how much of a plan's time goes by until its walls are laid out; the rest is its order of work. */
+const layingOutShare = 0.6;
+
 /**
  * A job goes in, a plan comes out: pure, and the same for the same job on every engine. Everything that a
  * screen shows, the command line prints or a test checks comes from here.
  */
 export function plan(job: Job, order: OrderWalls = orderWalls, progress?: Progress): Plan {
   const speech = speechOf(job);
-  const walls = order(job, progress);
+  const walls = order(job, (share) => progress?.(share * layingOutShare));
   const passes = passesOf(job, walls, job.school);
   const rounds = passes.map((pass) => planRound(job, walls, pass, passes));
   const described = carryMarks(job, describeWalls(job, walls, passes, speech));
-  const { findings: climate, ...work } = planWork(job, walls, described, speech);
+  const { findings: climate, ...work } = planWork(job, walls, described, speech, (share) =>
+    progress?.(layingOutShare + share * (1 - layingOutShare)),
+  );
   const { paint, findings } = planPaint(job, walls, passes, described);
   const cost = sumCost(paint, work.sundries);
   return {

@@ -13,7 +13,7 @@ import { isByHand } from "../tape/isCurved";
 import { choosePeel, sealEdge } from "../tape/sealEdge";
 import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { describeWork, waitingOf } from "./describeWork";
-import type { OrderedWall } from "./orderWalls";
+import type { OrderedWall, Progress } from "./orderWalls";
 import { passesOf, tapeOfPass } from "./passes";
 import type { Plan, PlanSchool, PlanSundry, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
@@ -24,17 +24,19 @@ export function planWork(
   walls: readonly OrderedWall[],
   described: readonly PlanWall[],
   speech: Speech,
+  progress: Progress,
 ): Pick<Plan, "work" | "steps" | "days" | "schools" | "sundries"> & { findings: Finding[] } {
   const { temperature, humidity } = job.work;
   const refused = refuseClimate(job.work);
   const workWalls = walls.flatMap((wall, index) => (wall.laid ? [workOn(job, wall, described[index]!)] : []));
-  const plans = inTurn(job).map((school) => {
+  const plans = inTurn(job).map((school, index) => {
     const site = siteOf(job, walls, workWalls, school);
     const steps = listSteps(site);
     const planned = refused || steps.length === 0 ? null : schedule(steps, job.work);
     const tape = totalTape(
       site.passes.flatMap((pass) => walls.flatMap((wall) => tapeOfPass(job, wall.tape, pass))),
     );
+    progress((index + 1) / schools.length);
     return { school, site, steps, tape, schedule: planned };
   });
   const own = plans[0]!;

@@ -3,6 +3,7 @@
 import { useEffect, useState } from "react";
 import { useJobState, usePlanning } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
+import { Progress } from "@/ui/parts/Progress";
 
 /** A plan that is there sooner is not worth a word. */
 const shownAfterMs = 800;
@@ -33,7 +34,7 @@ export function PlanningBar() {
       className="flex items-center gap-3 border-t border-hairline bg-card px-5"
     >
       <p>Planning …</p>
-      <progress className="h-2 flex-1 accent-violet" max={1} value={planning} aria-label="Walls laid out" />
+      <Progress label="Of the plan" share={planning} />
       <Button onClick={stop}>Stop</Button>
     </section>
   );

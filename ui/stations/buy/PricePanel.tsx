@@ -6,6 +6,7 @@ import type { PriceSheet } from "@/devices/prices/priceList";
 import { createSimulatedPrices } from "@/devices/prices/simulatedPrices";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
+import { Progress } from "@/ui/parts/Progress";
 import { priceText } from "@/ui/parts/packsText";
 import { useDevice } from "@/ui/parts/useDevice";
 import { listPriceChanges, takePrices } from "./takePrices";
@@ -48,12 +49,9 @@ export function PricePanel() {
         )}
       </div>
       {isBusy && (
-        <progress
-          className="h-2 w-full accent-violet"
-          max={1}
-          value={share}
-          aria-label="Prices that are in"
-        />
+        <div className="flex py-1">
+          <Progress label="Prices that are in" share={share} />
+        </div>
       )}
       <p aria-live="polite" className="text-[0.9375rem] text-soft">
         {word ?? (sheet && changes.length === 0 ? "All prices are as they were." : "")}
