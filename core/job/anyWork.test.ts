@@ -4,7 +4,8 @@ import { randomSurvey } from "../wall/tests/surveys";
 import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
-import type { Plan, PlanStep } from "./planTypes";
+import type { Plan } from "./planTypes";
+import type { PlanStep } from "./planDayTypes";
 import type { Job } from "./schema";
 import { anyFinish } from "./tests/anyFinish";
 

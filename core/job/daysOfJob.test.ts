@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { orderWalls } from "./orderWalls";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
-import type { Plan, PlanStep } from "./planTypes";
+import type { Plan } from "./planTypes";
+import type { PlanStep } from "./planDayTypes";
 import { oneWall, paints, parsed, randomJob } from "./tests/jobs";
 
 const block = (colour: string, x: number, more: object = {}) => ({

@@ -8,7 +8,8 @@ import { describeStep } from "../sequence/stepWords";
 import { minutesADay, weekdayOfJob } from "../sequence/workHours";
 import type { WorkSite } from "../sequence/workSite";
 import { curedDays, washableDays } from "../trade/constants";
-import type { Plan, PlanDate, PlanDay, PlanStep, PlanWork } from "./planTypes";
+import type { Plan } from "./planTypes";
+import type { PlanDate, PlanDay, PlanStep, PlanWork } from "./planDayTypes";
 
 const dayOf = (time: number): number => Math.floor(time / minutesADay);
 

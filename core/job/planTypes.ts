@@ -4,11 +4,8 @@ import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
-import type { Weekday } from "../measure/calendar";
-import type { School } from "../rounds/listPasses";
-import type { HeldBy } from "../sequence/schedule";
 import type { SundryItem } from "../sequence/sundries";
-import type { StepKind, WaitKind } from "../sequence/step";
+import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
 /** The plan document, as docs/job-format.md fixes it. Lengths in mm, areas in m2, volumes in ml. */
@@ -286,83 +283,4 @@ export interface PlanRound {
   coat?: number;
   regions: string[];
   waitsFor: { round: number; what: "tape-over"; minutes: number }[];
-}
-
-/** Times are whole minutes from midnight before the first day; `day` counts from 1. */
-export interface PlanWork {
-  crew: number;
-  temperature: number;
-  humidity: number;
-  /** How many times as long as at 20 C and 50 % RH everything waits. */
-  factor: number;
-  end: number;
-  /** Days with work. */
-  days: number;
-  /** The last of them, counted from the first day on. */
-  lastDay: number;
-  lastDate: string | null;
-  /** Of hands, set up and closing included. */
-  minutes: number;
-  /** On the way to the end, how long it hangs on something that dries. */
-  waiting_min: number;
-  /** With as many hands as one likes it could not end before this. */
-  soonestEnd: number;
-  /** The steps that the end hangs on, the first first. */
-  critical: string[];
-  /** When each painted wall may be washed, and when it is as hard as it gets. */
-  care: { wall: string; washable: PlanDate; cured: PlanDate }[];
-}
-
-export interface PlanDate {
-  day: number;
-  date: string | null;
-}
-
-export interface PlanStep {
-  id: string;
-  kind: StepKind | "set-up" | "close";
-  wall?: string;
-  round?: number;
-  coat?: number;
-  colour?: string;
-  say: string;
-  cautions: string[];
-  minutes: number;
-  /** From 1. */
-  person: number;
-  day: number;
-  from: string;
-  to: string;
-  start: number;
-  end: number;
-  /** `minutes` as this air makes them, `until` in minutes from the first midnight. */
-  waitsFor: { step: string; what: WaitKind; minutes: number; until: number }[];
-  heldBy: HeldBy;
-  heldFrom?: string;
-  isCritical: boolean;
-  /** What is cut in, filled and peeled while its edge is wet. */
-  stretches?: { regions: string[]; minutes: number }[];
-}
-
-export interface PlanDay {
-  day: number;
-  date: string | null;
-  weekday: Weekday;
-  from: string;
-  to: string;
-  steps: string[];
-  /** What is to be ready on the evening before. */
-  evening: string[];
-}
-
-export interface PlanSchool {
-  school: School;
-  rounds: number;
-  tape_m: number;
-  rolls: number;
-  /** Null where the air in the room forbids painting. */
-  days: number | null;
-  lastDay: number | null;
-  minutes: number | null;
-  waiting_min: number | null;
 }

@@ -15,7 +15,8 @@ import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { describeWork, waitingOf } from "./describeWork";
 import type { OrderedWall, Progress } from "./orderWalls";
 import { passesOf, tapeOfPass } from "./passes";
-import type { Plan, PlanSchool, PlanSundry, PlanWall } from "./planTypes";
+import type { Plan, PlanSundry, PlanWall } from "./planTypes";
+import type { PlanSchool } from "./planDayTypes";
 import type { Job } from "./schema";
 
 /** Who does what when, and what the other school of rounds would cost; nothing where paint would not dry. */

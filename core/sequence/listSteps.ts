@@ -64,20 +64,7 @@ function addPreparation(
   { work, paints }: WorkSite,
 ): void {
   const id = (name: string) => `${wall.id}/${name}`;
-  const plates = thingsOf(wall, "plate").length;
-  const shelves = thingsOf(wall, "shelf").length;
-  const masked = thingsOf(wall, "radiator", "pipe").length;
-  if (plates + shelves + masked > 0) {
-    list.add({
-      id: id("plates-off"),
-      kind: "plates-off",
-      wall: wall.id,
-      amount: plates + shelves + masked,
-      minutes:
-        plates * roomMinutes.plateOff + shelves * roomMinutes.shelfOff + masked * roomMinutes.maskingOne,
-      after: [waitFor("cover")],
-    });
-  }
+  addPlatesOff(list, wall);
   list.add({
     id: id("wash-wall"),
     kind: "wash-wall",
@@ -117,6 +104,23 @@ function addPreparation(
       paints.find((paint) => paint.id === wall.base)!,
       onPrimer,
     );
+  }
+}
+
+function addPlatesOff(list: StepList, wall: Wall): void {
+  const plates = thingsOf(wall, "plate").length;
+  const shelves = thingsOf(wall, "shelf").length;
+  const masked = thingsOf(wall, "radiator", "pipe").length;
+  if (plates + shelves + masked > 0) {
+    list.add({
+      id: `${wall.id}/plates-off`,
+      kind: "plates-off",
+      wall: wall.id,
+      amount: plates + shelves + masked,
+      minutes:
+        plates * roomMinutes.plateOff + shelves * roomMinutes.shelfOff + masked * roomMinutes.maskingOne,
+      after: [waitFor("cover")],
+    });
   }
 }
 

@@ -18,7 +18,6 @@ export function ShoppingList({ job, plan, version }: Props) {
   const missing = plan.paint.filter(
     ({ packs, need_ml, store_ml }) => packs.length === 0 && need_ml > store_ml + 1e-6,
   );
-  const sundries = plan.sundries.filter(({ buy }) => buy > 0);
   const stored = plan.paint.filter(({ store_ml }) => store_ml > 0);
   return (
     <article className="mx-auto max-w-[820px] bg-white px-4 pb-8 text-[11pt] leading-snug text-black print:max-w-none print:p-0">
@@ -74,23 +73,7 @@ export function ShoppingList({ job, plan, version }: Props) {
           {`From the store: ${stored.map(({ colour, store_ml }) => `${nameOf(colour).name} ${formatVolume(store_ml, job.units)}`).join(", ")}.`}
         </p>
       )}
-      <table className="w-full border-collapse">
-        <caption className="pt-4 pb-1 text-left text-[13pt] font-bold">Tape and sundries</caption>
-        <tbody>
-          {sundries.map(({ item, name, why, buy, price, cost }) => (
-            <tr key={item} className="break-inside-avoid border-b border-neutral-400">
-              <td className="w-8">
-                <Box />
-              </td>
-              <td className="font-semibold">{`${buy} × ${name}`}</td>
-              <td>
-                <Measure>{why}</Measure>
-              </td>
-              <td className="text-right">{price === null ? "" : money(cost)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SundryTable job={job} plan={plan} />
       <p className="pt-3 text-right font-bold">{`In all ${money(plan.cost.total)}`}</p>
       {plan.cost.unpriced > 0 && (
         <p className="text-right">{`${plan.cost.unpriced} things have no price yet.`}</p>
@@ -99,6 +82,30 @@ export function ShoppingList({ job, plan, version }: Props) {
         Several tins of a colour: one batch, boxed before use. The label on the tin always wins.
       </p>
     </article>
+  );
+}
+
+function SundryTable({ job, plan }: Omit<Props, "version">) {
+  const money = (amount: number) => priceText(amount, job.currency);
+  const sundries = plan.sundries.filter(({ buy }) => buy > 0);
+  return (
+    <table className="w-full border-collapse">
+      <caption className="pt-4 pb-1 text-left text-[13pt] font-bold">Tape and sundries</caption>
+      <tbody>
+        {sundries.map(({ item, name, why, buy, price, cost }) => (
+          <tr key={item} className="break-inside-avoid border-b border-neutral-400">
+            <td className="w-8">
+              <Box />
+            </td>
+            <td className="font-semibold">{`${buy} × ${name}`}</td>
+            <td>
+              <Measure>{why}</Measure>
+            </td>
+            <td className="text-right">{price === null ? "" : money(cost)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

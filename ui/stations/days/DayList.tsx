@@ -3,7 +3,8 @@
 import { Moon, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
-import type { Plan, PlanDay, PlanStep } from "@/core/job/planTypes";
+import type { Plan } from "@/core/job/planTypes";
+import type { PlanDay, PlanStep } from "@/core/job/planDayTypes";
 import { Measure } from "@/ui/parts/Measure";
 import { useAddress } from "@/ui/shell/useAddress";
 import { Choice } from "@/ui/parts/Choice";

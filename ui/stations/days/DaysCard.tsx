@@ -2,7 +2,8 @@
 
 import { CalendarDays, Table } from "lucide-react";
 import { formatDuration } from "@/core/measure/formatLength";
-import type { Plan, PlanStep } from "@/core/job/planTypes";
+import type { Plan } from "@/core/job/planTypes";
+import type { PlanStep } from "@/core/job/planDayTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
 import { FindingList } from "@/ui/parts/FindingList";
 import { useAddress } from "@/ui/shell/useAddress";

@@ -15,8 +15,6 @@ export function Schools() {
   const job = useJob();
   const plan = usePlan();
   const change = useJobState((state) => state.change);
-  const { wallId } = useAddress();
-  const found = useWall(wallId);
   if (plan.rounds.length === 0) return null;
   const { count, least } = plan.roundsProof;
   return (
@@ -57,6 +55,19 @@ export function Schools() {
           );
         })}
       </ul>
+      <EdgeSchools />
+    </section>
+  );
+}
+
+/** How edges are sealed and peeled, and curves cut. */
+function EdgeSchools() {
+  const job = useJob();
+  const change = useJobState((state) => state.change);
+  const { wallId } = useAddress();
+  const found = useWall(wallId);
+  return (
+    <>
       <div className="grid grid-cols-2 gap-3 pt-2">
         <Choice
           label="Taped edges are sealed"
@@ -92,7 +103,7 @@ export function Schools() {
       {found?.plan && (
         <p className="pt-2 text-[0.9375rem] text-soft">{`Here: ${lower(found.plan.peel.why)}`}</p>
       )}
-    </section>
+    </>
   );
 }
 

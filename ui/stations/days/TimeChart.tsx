@@ -1,7 +1,8 @@
 "use client";
 
 import { useMemo, type PointerEvent } from "react";
-import type { Plan, PlanStep } from "@/core/job/planTypes";
+import type { Plan } from "@/core/job/planTypes";
+import type { PlanStep } from "@/core/job/planDayTypes";
 import type { Job } from "@/core/job/schema";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { useWidth } from "@/ui/parts/useWidth";
@@ -27,19 +28,11 @@ export function TimeChart({ wallId }: { wallId: string }) {
   );
   const rows = useMemo(() => rowsOf(job, plan), [job, plan]);
   if (!plan.work) return null;
-  const moments = momentsOf(plan);
   const height = headPx + rows.length * rowPx + 4;
   const place = (event: PointerEvent<SVGSVGElement>) => {
     const x = event.clientX - event.currentTarget.getBoundingClientRect().left - labelPx;
     lookAt(scale.timeAt(x));
   };
-  const index =
-    at === null
-      ? moments.length - 1
-      : Math.max(
-          0,
-          moments.findLastIndex((time) => time <= at),
-        );
   return (
     <section aria-label="Time chart" className="shrink-0 border-t border-hairline bg-card px-3 pb-1 pt-1">
       <div ref={ref} className="max-h-[236px] overflow-y-auto">
@@ -83,22 +76,33 @@ export function TimeChart({ wallId }: { wallId: string }) {
           ))}
         </svg>
       </div>
-      <label className="flex items-center gap-2 text-[0.8125rem] text-soft">
-        <span className="shrink-0">Moment</span>
-        <input
-          type="range"
-          className="h-8 w-full accent-violet"
-          min={0}
-          max={moments.length - 1}
-          value={index}
-          aria-valuetext={at === null ? "the finished work" : momentWords(plan, at)}
-          onChange={(event) => lookAt(moments[Number(event.target.value)]!)}
-        />
-        <span className="w-28 shrink-0 text-right font-semibold text-ink">
-          {at === null ? "all done" : momentWords(plan, at)}
-        </span>
-      </label>
+      <MomentSlider plan={plan} />
     </section>
+  );
+}
+
+/** The moments at which something begins or ends, to be gone through by the keyboard. */
+function MomentSlider({ plan }: { plan: Plan }) {
+  const { at, lookAt } = useDayClock();
+  const moments = useMemo(() => momentsOf(plan), [plan]);
+  const past = moments.findLastIndex((time) => at === null || time <= at);
+  const index = Math.max(0, past);
+  return (
+    <label className="flex items-center gap-2 text-[0.8125rem] text-soft">
+      <span className="shrink-0">Moment</span>
+      <input
+        type="range"
+        className="h-8 w-full accent-violet"
+        min={0}
+        max={moments.length - 1}
+        value={index}
+        aria-valuetext={at === null ? "the finished work" : momentWords(plan, at)}
+        onChange={(event) => lookAt(moments[Number(event.target.value)]!)}
+      />
+      <span className="w-28 shrink-0 text-right font-semibold text-ink">
+        {at === null ? "all done" : momentWords(plan, at)}
+      </span>
+    </label>
   );
 }
 

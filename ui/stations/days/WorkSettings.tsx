@@ -34,7 +34,6 @@ export function WorkSettings() {
       ? `“${typed}” is not a time of day, such as 8:30.`
       : edit({ [key]: clockOf(minutes) });
   };
-  const worksWeekends = work.workdays.length === 7;
   return (
     <section aria-label="Work" className="border-t border-hairline py-3">
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
@@ -68,30 +67,7 @@ export function WorkSettings() {
           unit="%"
           onChange={(humidity) => edit({ humidity })}
         />
-        <Choice
-          label="Next coat goes on"
-          options={(["label", "touch", "next-day"] as const).map((school) => ({
-            school,
-            label: { label: "by the label", touch: "when touch-dry", "next-day": "next day" }[school],
-            selected: work.secondCoat === school,
-          }))}
-          onChoose={({ school }) => edit({ secondCoat: school })}
-        />
-        <Choice
-          label="Weekends"
-          options={[
-            { label: "free", selected: !worksWeekends },
-            { label: "worked", selected: worksWeekends },
-          ]}
-          onChoose={({ label }) =>
-            edit({
-              workdays:
-                label === "free"
-                  ? ["mon", "tue", "wed", "thu", "fri"]
-                  : ["mon", "tue", "wed", "thu", "fri", "sat", "sun"],
-            })
-          }
-        />
+        <WorkChoices onEdit={edit} />
       </div>
       <SensorButton seed={jobId} onRead={edit} />
       <Pace
@@ -104,6 +80,40 @@ export function WorkSettings() {
         }
       />
     </section>
+  );
+}
+
+/** When a next coat may go on, and whether weekends are worked. */
+function WorkChoices({ onEdit }: { onEdit: (update: Partial<WorkDocument>) => string | null }) {
+  const { work } = useJob();
+  const worksWeekends = work.workdays.length === 7;
+  return (
+    <>
+      <Choice
+        label="Next coat goes on"
+        options={(["label", "touch", "next-day"] as const).map((school) => ({
+          school,
+          label: { label: "by the label", touch: "when touch-dry", "next-day": "next day" }[school],
+          selected: work.secondCoat === school,
+        }))}
+        onChoose={({ school }) => onEdit({ secondCoat: school })}
+      />
+      <Choice
+        label="Weekends"
+        options={[
+          { label: "free", selected: !worksWeekends },
+          { label: "worked", selected: worksWeekends },
+        ]}
+        onChoose={({ label }) =>
+          onEdit({
+            workdays:
+              label === "free"
+                ? ["mon", "tue", "wed", "thu", "fri"]
+                : ["mon", "tue", "wed", "thu", "fri", "sat", "sun"],
+          })
+        }
+      />
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { PlanDate, PlanDay } from "@/core/job/planTypes";
+import type { PlanDate, PlanDay } from "@/core/job/planDayTypes";
 
 const weekdayNames = {
   mon: "Monday",

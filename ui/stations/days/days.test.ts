@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { PlanDay } from "@/core/job/planTypes";
+import type { PlanDay } from "@/core/job/planDayTypes";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { timeScaleOf } from "./timeScale";

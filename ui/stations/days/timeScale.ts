@@ -1,5 +1,5 @@
 import { minutesOfClock } from "@/core/measure/calendar";
-import type { PlanDay } from "@/core/job/planTypes";
+import type { PlanDay } from "@/core/job/planDayTypes";
 
 const minutesADay = 1440;
 const minutesAnHour = 60;

@@ -1,4 +1,5 @@
-import type { Plan, PlanStep, PlanTape } from "@/core/job/planTypes";
+import type { Plan, PlanTape } from "@/core/job/planTypes";
+import type { PlanStep } from "@/core/job/planDayTypes";
 
 /** How a region stands at a moment. */
 export interface RegionAt {
