@@ -113,9 +113,15 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
       </Section>
       <Section title="Tape">
         <TapeTable tape={planned.tape} nameOf={nameOf} length={length} />
+        {planned.tape.length > 0 && <p className="pt-1">{planned.peel.why}</p>}
+        {planned.byHand_m > 0 && (
+          <p className="pt-1">
+            <Measure>{`Cut in by hand, without tape: ${formatRun(planned.byHand_m, job.units)} of curves.`}</Measure>
+          </p>
+        )}
         {plan.tapeTotals.map((total) => (
           <p key={total.width} className="pt-1">
-            <Measure>{`Whole job, ${total.width} mm tape: ${formatRun(total.buy_m, job.units)} with laps and tails, ${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"}. Tape lies on what is not being painted; peel while the last coat still tacks, back on itself at about 45 degrees.`}</Measure>
+            <Measure>{`Whole job, ${total.width} mm tape: ${formatRun(total.buy_m, job.units)} with laps and tails, ${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"}. Tape lies on what is not being painted.`}</Measure>
           </p>
         ))}
       </Section>
@@ -225,13 +231,24 @@ const againstWords = {
   opening: "the opening",
 } as const;
 
+const sealWords = { clear: "clear sealer", white: "white sealer", press: "press only" } as const;
+
 /** Pieces of one kind in one row: how many, how long, on which side, on what. */
 function TapeTable({ tape, nameOf, length }: TapeTableProps) {
   if (tape.length === 0) return <p>No tape.</p>;
   const groups = new Map<string, { piece: PlanTape; count: number }>();
   for (const piece of tape) {
-    const { round, lies, centred, over, cuts, against } = piece;
-    const key = [round, centred ? "centred" : lies, over, cuts, against, length(piece.length)].join();
+    const { round, lies, centred, over, cuts, against, sealWith, flexible } = piece;
+    const key = [
+      round,
+      centred ? "centred" : lies,
+      over,
+      cuts,
+      against,
+      sealWith,
+      flexible,
+      length(piece.length),
+    ].join();
     const group = groups.get(key);
     groups.set(key, { piece, count: (group?.count ?? 0) + 1 });
   }
@@ -248,10 +265,10 @@ function TapeTable({ tape, nameOf, length }: TapeTableProps) {
               String(piece.round),
               String(count),
               length(piece.length),
-              whereItLies(piece),
+              `${whereItLies(piece)}${piece.flexible ? ", flexible" : ""}`,
               piece.over ? nameOf(piece.over) : againstWords[piece.against!],
               nameOf(piece.cuts),
-              piece.seal ? nameOf(piece.seal) : "press only",
+              piece.sealWith === "colour" ? nameOf(piece.seal) : sealWords[piece.sealWith],
             ]}
           />
         ))}

@@ -5,6 +5,7 @@ import { describe, expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { SettingOutSheet } from "@/ui/print/SettingOutSheet";
+import { ShoppingList } from "@/ui/print/ShoppingList";
 import { TapeWindow } from "@/ui/stations/mark/TapeWindow";
 import { tapeAtMark } from "@/ui/stations/mark/tapeAtMark";
 import { Ruler } from "./Ruler";
@@ -21,6 +22,49 @@ const hatch = {
   casing: 70,
 };
 const texts = (markup: string) => [...markup.matchAll(/<text[^>]*>([^<]*)/g)].map((match) => match[1]);
+
+/** The sheet of a wall with a disc on stripes, in a job of these schools. */
+function sheetOf(edges: object, texture = "smooth"): string {
+  const disc = { shape: "circle", centre: [2000, 1200], radius: 600, colour: "brine" };
+  const job = parsed({
+    ...oneWall({ texture }, { fit: { by: "count", count: 7 } }, { edges }),
+    finishes: [
+      { id: "f", on: "w", kind: "stripes", colours: ["kelp", "oyster"], fit: { by: "count", count: 7 } },
+      { id: "g", on: "w", kind: "blocks", blocks: [disc] },
+    ],
+  });
+  const planned = plan(job);
+  const markup = renderToStaticMarkup(
+    <SettingOutSheet job={job} plan={planned} wall={job.walls[0]!} planned={planned.walls[0]!} version={1} />,
+  );
+  expect(markup).not.toMatch(/NaN|undefined|Infinity/);
+  return markup;
+}
+
+it("the sheet says with what edges are sealed, what is flexible or cut in by hand, and when tape comes off", () => {
+  const usual = sheetOf({});
+  expect(usual).toMatch(/flexible[^]*press only/);
+  expect(usual).toContain("while the last coat still tacks");
+  expect(usual).not.toContain("clear sealer");
+  expect(sheetOf({ seal: "caulk" })).toContain("clear sealer");
+  expect(sheetOf({}, "brick")).toContain("Tape comes off dry");
+  // Of the circle of 3.8 m what lies on stripes and base alike.
+  const byHand = sheetOf({ curves: "hand" });
+  expect(byHand).toContain("Cut in by hand, without tape: 3.8 m of curves.");
+  expect(byHand).not.toContain("flexible");
+});
+
+it("the shopping list has a line for everything to buy, and what nothing is known of", () => {
+  const job = parsed(
+    oneWall({}, { fit: { by: "count", count: 5 } }, { supplies: { "tape-24": { price: 4 } } }),
+  );
+  const planned = plan(job);
+  const markup = renderToStaticMarkup(<ShoppingList job={job} plan={planned} version={3} />);
+  expect(markup).not.toMatch(/NaN|undefined|Infinity/);
+  for (const { name, buy } of planned.sundries) expect(markup).toContain(`${buy} × ${name}`);
+  expect(markup).toMatch(/oyster[^]*no tin known/);
+  expect(markup).toContain(`${planned.cost.unpriced} things have no price yet`);
+});
 
 describe("drawings hold numbers only", () => {
   it.each(["vertical", "horizontal", 33])("the wall, %s", (direction) => {
