@@ -46,6 +46,12 @@ export function meetingsOf(end: Polyline, which: "left" | "right", level: Polyli
     const [low, high] = [Math.max(a.y, Math.min(...heights)), Math.min(b.y, Math.max(...heights))];
     if (low <= high) return [{ x: a.x, y: low }];
   }
+  // Or it bends on the riser, below the step on one side and above it on the other.
+  const bend = stretches.slice(1).find(([{ x, y }]) => {
+    const heights = heightsAt(level, x);
+    return Math.min(...heights) <= y && y <= Math.max(...heights);
+  });
+  if (bend) return [bend[0]];
   throw new Error("An end that runs the whole way up meets every floor and ceiling.");
 }
 

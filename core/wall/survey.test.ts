@@ -84,6 +84,23 @@ describe("the surface of a surveyed wall", () => {
     expect(areaOf(toNothing, { skirting: 100 })).toBeCloseTo(2 * (1900 / 2000) ** 2, 9);
   });
 
+  it("takes an end that bends right on the riser of a step", () => {
+    const bent = {
+      stations: [
+        { x: 0, down: 0, up: 0 },
+        { x: 0, down: 0, up: 796 },
+        { x: 2, down: 0, up: 269 },
+      ],
+      left: [
+        { y: 2, off: -1 },
+        { y: 1, off: 0 },
+        { y: 0, off: 1 },
+      ],
+    };
+    // From the bend at (0, 1) up the riser to 796, down to 269 at the right end, and back along the level line.
+    expect(areaOf(bent) * 1e6).toBeCloseTo((2 * (796 + 269)) / 2 - 0.5, 6);
+  });
+
   it("agrees with counting points, for random surveys", () => {
     fc.assert(
       fc.property(randomSurvey, (survey) => {

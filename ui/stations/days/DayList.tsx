@@ -53,17 +53,31 @@ function OneDay({
   isOpen: boolean;
   onlyWall: string | null;
 }) {
+  // A day that has never been opened is not made, since long jobs have many.
+  const [isMade, setMade] = useState(isOpen);
+  return (
+    <details
+      className="border-b border-hairline last:border-0"
+      open={isOpen}
+      onToggle={(event) => event.currentTarget.open && setMade(true)}
+    >
+      <summary className="flex min-h-11 cursor-pointer items-baseline justify-between gap-2 py-2">
+        <span className="font-display text-lg font-bold">{dayTitle(day)}</span>
+        <span className="text-soft">{`${day.from} to ${day.to}`}</span>
+      </summary>
+      {isMade && <DayContent day={day} plan={plan} onlyWall={onlyWall} />}
+    </details>
+  );
+}
+
+function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWall: string | null }) {
   const steps = plan.steps.filter(
     (step) =>
       step.day === day.day && (onlyWall === null || step.wall === undefined || step.wall === onlyWall),
   );
   const said = new Set<string>();
   return (
-    <details className="border-b border-hairline last:border-0" open={isOpen}>
-      <summary className="flex min-h-11 cursor-pointer items-baseline justify-between gap-2 py-2">
-        <span className="font-display text-lg font-bold">{dayTitle(day)}</span>
-        <span className="text-soft">{`${day.from} to ${day.to}`}</span>
-      </summary>
+    <>
       {day.evening.length > 0 && (
         <div className="mb-2 rounded-md bg-violet-wash px-3 py-2">
           <p className="flex items-center gap-2 font-semibold">
@@ -84,7 +98,7 @@ function OneDay({
           return <OneStep key={step.id} step={step} plan={plan} cautions={cautions} />;
         })}
       </ol>
-    </details>
+    </>
   );
 }
 

@@ -11,7 +11,13 @@ import { dayTitle, shortDate } from "./dayWords";
 import { timeScaleOf, type TimeScale } from "./timeScale";
 
 const labelPx = 104;
-const nightPx = 12;
+/** A night is so wide, and all nights together at most a quarter of the chart. */
+const widestNightPx = 12;
+const nightsShare = 0.25;
+/** A longer job is drawn as far as this. */
+const mostDays = 90;
+/** Hours of a narrower day are not drawn. */
+const leastDayPx = 40;
 const headPx = 34;
 const rowPx = 26;
 const leastBarPx = 2;
@@ -22,10 +28,11 @@ export function TimeChart({ wallId }: { wallId: string }) {
   const plan = usePlan();
   const { at, lookAt } = useDayClock();
   const { ref, width } = useWidth();
-  const scale = useMemo(
-    () => timeScaleOf(plan.days, Math.max(0, width - labelPx - 8), nightPx),
-    [plan.days, width],
-  );
+  const scale = useMemo(() => {
+    const days = plan.days.slice(0, mostDays);
+    const room = Math.max(0, width - labelPx - 8);
+    return timeScaleOf(days, room, Math.min(widestNightPx, (nightsShare * room) / Math.max(1, days.length)));
+  }, [plan.days, width]);
   const rows = useMemo(() => rowsOf(job, plan), [job, plan]);
   if (!plan.work) return null;
   const height = headPx + rows.length * rowPx + 4;
@@ -127,8 +134,10 @@ function rowsOf(job: Job, plan: Plan): Row[] {
       if (wait.what !== "after") until.set(wait.step, Math.max(until.get(wait.step) ?? 0, wait.until));
     }
   }
+  const last = plan.days[mostDays - 1]?.day ?? Infinity;
+  const drawn = plan.steps.filter(({ day }) => day <= last);
   const row = (id: string | null, name: string): Row[] => {
-    const steps = plan.steps.filter((step) => (step.wall ?? null) === id);
+    const steps = drawn.filter((step) => (step.wall ?? null) === id);
     const waits = steps.flatMap(({ id: step, end, colour }) => {
       const over = until.get(step);
       return over === undefined || over <= end ? [] : [{ id: step, from: end, until: over, colour }];
@@ -152,7 +161,9 @@ export function momentWords(plan: Plan, at: number): string {
 
 function DayHeads({ scale, height }: { scale: TimeScale; height: number }) {
   return scale.spans.map(({ day, from, to, left, right }, place) => {
-    const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, hour) => from + hour * 60);
+    const { nightPx } = scale;
+    const count = right - left < leastDayPx ? 0 : (to - from) / 60 + 1;
+    const hours = Array.from({ length: count }, (_, hour) => from + hour * 60);
     const every = (right - left) / hours.length < 26 ? 3 : 1;
     return (
       <g key={day.day}>
@@ -167,7 +178,13 @@ function DayHeads({ scale, height }: { scale: TimeScale; height: number }) {
           />
         )}
         <text x={left + 2} y={13} className="fill-ink text-[12px] font-semibold">
-          {right - left > 120 ? dayTitle(day) : right - left > 50 ? shortDate(day) : day.day}
+          {right - left > 120
+            ? dayTitle(day)
+            : right - left > 50
+              ? shortDate(day)
+              : right - left > 12
+                ? day.day
+                : ""}
         </text>
         {hours.map((time, hour) => (
           <g key={time}>

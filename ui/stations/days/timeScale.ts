@@ -17,6 +17,7 @@ export interface DaySpan {
 export interface TimeScale {
   readonly spans: readonly DaySpan[];
   readonly width: number;
+  readonly nightPx: number;
   x(time: number): number;
   /** The time at a place; within a night, that of the nearer day's end. */
   timeAt(x: number): number;
@@ -43,6 +44,7 @@ export function timeScaleOf(days: readonly PlanDay[], width: number, nightPx: nu
   return {
     spans,
     width,
+    nightPx,
     x(time) {
       const next = spans.findIndex(({ to }) => time <= to);
       const span = spans[next] ?? spans.at(-1);
