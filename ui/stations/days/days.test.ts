@@ -37,6 +37,30 @@ describe("the strip of days", () => {
   });
 });
 
+it("tape that lies around the corner from what is painted comes off with it", () => {
+  const walls = ["u", "v"].map((id) => ({ id, base: "oyster", width: 2000, height: 2400 }));
+  const block = { shape: "rectangle", x: 2000, y: 500, width: 900, height: 900, colour: "kelp" };
+  const whole = plan(
+    parsed(
+      oneWall(
+        {},
+        {},
+        {
+          walls,
+          runs: [{ id: "r", walls: ["u", "v"] }],
+          finishes: [{ id: "f", on: "r", kind: "blocks", blocks: [block] }],
+        },
+      ),
+    ),
+  );
+  // The block begins at the corner: its edge there is taped on u, where nothing is painted.
+  expect(whole.walls[0]!.tape).toMatchObject([{ corner: "v", cuts: "kelp" }]);
+  const laid = whole.steps.find(({ id }) => id === "u/tape-1")!;
+  const last = whole.steps.find(({ id }) => id === "v/paint-1-kelp-2")!;
+  const onU = (time: number) => wallAt(whole, "u", time).tape.length;
+  expect([laid.start - 1, laid.end, last.start, last.end, whole.work!.end].map(onU)).toEqual([0, 1, 1, 0, 0]);
+});
+
 it("the wall shows what is painted, wet, drying and taped at a moment", () => {
   const whole = plan(parsed(oneWall({ baseState: "paint" }, { fit: { by: "count", count: 5 } })));
   const at = (time: number) => {

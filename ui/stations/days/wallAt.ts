@@ -35,7 +35,7 @@ export function wallAt(plan: Plan, wallId: string, time: number): WallAt {
     regions: new Map(
       (wall?.regions ?? []).map(({ id }) => [id, regionAt(coatsOf.get(id) ?? [], dryTimes(plan), time)]),
     ),
-    tape: (wall?.tape ?? []).filter(({ round }) => isTaped(own, round, time)),
+    tape: (wall?.tape ?? []).filter((piece) => isTaped(plan, wallId, piece, time)),
   };
 }
 
@@ -64,10 +64,13 @@ function regionAt(coats: readonly PlanStep[], dryAt: ReadonlyMap<string, number>
   return { ...shared, state: shared.coatsDone === shared.coats && time >= dry ? "done" : "drying" };
 }
 
-/** From the laying of a round's tape until its last coat is on and it is peeled. */
-function isTaped(steps: readonly PlanStep[], round: number, time: number): boolean {
-  const laid = steps.find((step) => step.kind === "tape" && step.round === round);
+/** From the laying of a round's tape until its last coat is on and it is peeled: from around the corner, where it is painted up to from there. */
+function isTaped({ steps }: Plan, wallId: string, { round, corner }: PlanTape, time: number): boolean {
+  const ofRound = steps.filter((step) => step.round === round);
+  const laid = ofRound.find(({ kind, wall }) => kind === "tape" && wall === wallId);
   if (!laid || laid.start > time) return false;
-  const last = steps.filter(({ kind, round: of }) => of === round && (kind === "paint" || kind === "peel"));
-  return last.length === 0 || time < Math.max(...last.map(({ end }) => end));
+  const ends = ofRound
+    .filter(({ kind, wall }) => wall === (corner ?? wallId) && (kind === "paint" || kind === "peel"))
+    .map(({ end }) => end);
+  return time < Math.max(...ends);
 }
