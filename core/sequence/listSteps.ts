@@ -89,7 +89,6 @@ function addPreparation(
         wall: wall.id,
         colour: paint.id,
         coat,
-        isLastCoat: coat === paint.coats,
         minutes: whole,
         amount: surfaceM2,
         after: coat === 1 ? first : nextCoat(id(`${kind}-${coat - 1}`), paint, work.secondCoat),

@@ -41,6 +41,7 @@ class PaintSteps {
   /** The step that last painted a colour of a group on a wall, and what all was painted on a wall, its base first. */
   private readonly latest = new Map<string, string>();
   private readonly onWall = new Map<string, Wait[]>();
+
   constructor(
     private readonly list: StepList,
     private readonly walls: readonly WorkWall[],
@@ -117,7 +118,6 @@ class PaintSteps {
         round: pass.round,
         colour: paint.id,
         coat,
-        isLastCoat: coat === paint.coats,
         isPeeled,
         ...(this.site.sealsWet && { seals: sealsOf(this.paintedUpTo(wall.wall.id, pass)) }),
         amount: regions.reduce((sum, { areaM2 }) => sum + areaM2, 0),

@@ -48,8 +48,6 @@ export interface Step {
   readonly wall?: string;
   readonly round?: number;
   readonly coat?: number;
-  /** The last coat of its paint there. */
-  readonly isLastCoat?: boolean;
   /** Peeled as each stretch is painted. */
   readonly isPeeled?: boolean;
   readonly colour?: string;

@@ -29,7 +29,7 @@ const steps: Record<StepKind, Partial<Step>> = {
   prepare: { condition: "crack" },
   sand: { condition: "crack" },
   prime: { colour: "p", coat: 1, amount: 9.6 },
-  base: { colour: "p", coat: 2, amount: 9.6, isLastCoat: true },
+  base: { colour: "p", coat: 2, amount: 9.6 },
   mark: { amount: 13 },
   tape: { round: 2, amount: 31 },
   seal: { round: 2, amount: 31, seals: ["colour", "clear"] },
@@ -67,9 +67,9 @@ it("every step is told in whole sentences", () => {
     expect(say, kind).not.toMatch(/undefined|NaN|\[object|!/);
   }
   expect(describeStep(stepOf("base", { part: { number: 2, of: 3 } }), speech)).toMatch(/Part 2 of 3\.$/);
-  expect(describeStep(stepOf("paint", { isLastCoat: false }), speech)).toContain(
-    "whether the ground still shows",
-  );
+  // After the first coat is dry it is asked whether the ground shows, also where two are all that is planned.
+  expect(describeStep(stepOf("paint"), speech)).toContain("whether the ground still shows");
+  expect(describeStep(stepOf("paint", { coat: 1 }), speech)).not.toContain("ground");
   expect(describeStep(stepOf("seal"), speech)).toContain(
     "the colour under the tape, elsewhere with clear sealer",
   );

@@ -50,13 +50,13 @@ const sentences: { [Kind in StepKind]: (step: Step, speech: Speech) => string } 
     `${speech.wall(wall!)}: tape round ${round}, ${speech.run(amount ?? 0)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
   seal: ({ wall, amount, seals }, speech) =>
     `${speech.wall(wall!)}: seal ${speech.run(amount ?? 0)} of tape edge, thinly, with ${seals!.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let it dry.`,
-  paint: ({ wall, colour, coat, isPeeled, isLastCoat, stretches, seals }, speech) =>
+  paint: ({ wall, colour, coat, isPeeled, stretches, seals }, speech) =>
     [
       `${speech.wall(wall!)}: ${ordinals[coat!]} coat of ${speech.paint(colour!)}`,
       seals ? `, each edge sealed with ${sealWords[seals[0] ?? "press"]} just before` : "",
       stretches && stretches.length > 1 ? `, in ${stretches.length} stretches` : "",
       isPeeled ? `; peel each ${stretches && stretches.length > 1 ? "stretch" : "line"} while it is wet` : "",
-      isLastCoat || coat === 1 ? "." : ". First look whether the ground still shows.",
+      coat === 1 ? "." : ". First look whether the ground still shows.",
     ].join(""),
   peel: ({ wall, round, amount }, speech) =>
     `${speech.wall(wall!)}: peel round ${round} dry, ${speech.run(amount ?? 0)}; score the film where it bridges.`,
