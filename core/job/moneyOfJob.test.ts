@@ -103,6 +103,24 @@ describe("what a colour costs", () => {
   });
 });
 
+it("limewash asks for a mineral ground, wherever it lies: a primer under a base, a base under a block", () => {
+  const materials = (oyster: string, kelp: string) => [
+    { id: "oyster", material: oyster, packs: [small] },
+    { id: "kelp", material: kelp, packs: [small] },
+    { id: "ground", material: "mineral-primer", packs: [small] },
+  ];
+  const asks = (oyster: string, kelp: string, wall: object = {}) =>
+    jobOf({ paints: materials(oyster, kelp) }, wall).findings.some(({ code }) => code === "mineral-ground");
+  expect(asks("wall-paint", "limewash")).toBe(true);
+  expect(asks("wall-paint", "limewash", { baseState: "paint" })).toBe(true);
+  expect(asks("wall-paint", "limewash", { baseState: "paint", primer: "ground" })).toBe(true);
+  expect(asks("limewash", "limewash")).toBe(false);
+  expect(asks("mineral-primer", "limewash")).toBe(false);
+  expect(asks("limewash", "wall-paint", { baseState: "paint" })).toBe(true);
+  expect(asks("limewash", "wall-paint", { baseState: "paint", primer: "ground" })).toBe(false);
+  expect(asks("limewash", "wall-paint")).toBe(false);
+});
+
 it("costs add up and packs cover, whatever is on hand or out of stock", () => {
   const tin = fc.record({
     size: fc.integer({ min: 100, max: 3000 }),

@@ -5,6 +5,7 @@ import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
 import { rankPacks } from "../paint/choosePacks";
 import type { Paint } from "../paint/schema";
 import type { Pass } from "../rounds/listPasses";
+import { mineralMaterials } from "../trade/constants";
 import type { Wall } from "../wall/schema";
 import type { OrderedWall } from "./orderWalls";
 import type { PlanPaint, PlanTape, PlanWall } from "./planTypes";
@@ -120,17 +121,18 @@ function adviceFor(job: Job, colour: Paint, walls: readonly LaidWall[]): CoatsAd
   );
 }
 
-/** Limewash bonds with mineral grounds only. */
+/** Limewash bonds with mineral grounds only: what is under it, primer or base, has to be one. */
 function checkGround(job: Job, { wall, laid, groups }: LaidWall): Finding[] {
-  const paintOf = new Map(job.paints.map((paint) => [paint.id, paint]));
+  const materialOf = new Map(job.paints.map(({ id, material }) => [id, material]));
   const isMineral = (id: string | undefined) =>
-    id !== undefined && ["limewash", "mineral-primer"].includes(paintOf.get(id)!.material);
-  const painted = laid!.pattern.regions.flatMap(({ colour }, index) => (groups[index] === 0 ? [] : [colour]));
-  const ground = wall.baseState === "paint" ? wall.primer : wall.base;
-  const onGround = wall.baseState === "paint" ? [wall.base] : painted;
-  const lime = onGround.find((id) => paintOf.get(id)!.material === "limewash");
-  if (lime === undefined || isMineral(ground)) return [];
-  return [{ code: "mineral-ground", severity: "check", values: { paint: lime, wall: wall.id }, at: null }];
+    id !== undefined && mineralMaterials.includes(materialOf.get(id)!);
+  const isLime = (id: string) => materialOf.get(id) === "limewash";
+  const find = (paint: string): Finding[] => [
+    { code: "mineral-ground", severity: "check", values: { paint, wall: wall.id }, at: null },
+  ];
+  if (wall.baseState === "paint" && isLime(wall.base) && !isMineral(wall.primer)) return find(wall.base);
+  const painted = laid!.pattern.regions.find(({ colour }, index) => groups[index] !== 0 && isLime(colour));
+  return painted && !isMineral(wall.base) ? find(painted.colour) : [];
 }
 
 function isUsed({ id }: Paint, { wall, laid, tape }: OrderedWall): boolean {

@@ -1,7 +1,7 @@
 import { preparationFor } from "../findings/preparation";
 import type { Paint } from "../paint/schema";
 import { isCaulk } from "../tape/sealEdge";
-import { reachMm } from "../trade/constants";
+import { mineralMaterials, reachMm } from "../trade/constants";
 import type { Step } from "./step";
 import type { WorkWall } from "./workSite";
 
@@ -64,7 +64,7 @@ export function cautionsAt(step: Step, wall: WorkWall | undefined, paint: Paint 
 const sealers = ({ seals = [] }: Step): string[] => (seals.some(isCaulk) ? [sayings.air] : []);
 
 const isLime = (paint: Paint | undefined): boolean =>
-  paint?.material === "limewash" || paint?.material === "mineral-primer";
+  paint !== undefined && mineralMaterials.includes(paint.material);
 
 /** The top of a wall over its floor, mm. */
 function highestOf({ wall }: WorkWall): number {

@@ -74,6 +74,12 @@ export const materials = {
   whitewash: { spreadRate: 14, coats: 1, open: 20, touchDry: 60, recoat: 180, tapeOver: 1440 },
 } as const;
 
+/** Materials that are mineral: lime and what it bonds with. */
+export const mineralMaterials: readonly string[] = [
+  "limewash",
+  "mineral-primer",
+] satisfies (keyof typeof materials)[];
+
 /** A door is read at one foot; on a sloping floor the other may stand this much below it. */
 export const doorDigMm = 60;
 
