@@ -10,7 +10,6 @@ import { speakFinding } from "./speakFinding";
 import type { Plan, PlanRound } from "./planTypes";
 import type { Job } from "./schema";
 import { speechOf } from "./speechOf";
-import { totalTape } from "../tape/totalTape";
 
 /** About how much of a plan's time goes by until its walls are laid out; the rest is its order of work. */
 const layingOutShare = 0.6;
@@ -35,15 +34,6 @@ export function plan(job: Job, order: OrderWalls = orderWalls, progress?: Progre
     walls: described,
     paint,
     cost,
-    tapeTotals: totalTape(described.flatMap((wall) => wall.tape)).map(
-      ({ widthMm, runM, buyM, rolls, offcutM }) => ({
-        width: widthMm,
-        run_m: runM,
-        buy_m: buyM,
-        rolls,
-        offcut_m: offcutM,
-      }),
-    ),
     rounds,
     roundsProof: {
       count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),

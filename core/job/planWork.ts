@@ -26,7 +26,7 @@ export function planWork(
   described: readonly PlanWall[],
   speech: Speech,
   progress: Progress,
-): Pick<Plan, "work" | "steps" | "days" | "schools" | "sundries"> & { findings: Finding[] } {
+): Pick<Plan, "work" | "steps" | "days" | "schools" | "sundries" | "tapeTotals"> & { findings: Finding[] } {
   const { temperature, humidity } = job.work;
   const refused = refuseClimate(job.work);
   const workWalls = walls.flatMap((wall, index) => (wall.laid ? [workOn(job, wall, described[index]!)] : []));
@@ -43,6 +43,13 @@ export function planWork(
   const own = plans[0]!;
   return {
     ...(own.schedule ? describeWork(own.schedule, own.site, speech) : { work: null, steps: [], days: [] }),
+    tapeTotals: own.tape.map(({ widthMm, runM, buyM, rolls, offcutM }) => ({
+      width: widthMm,
+      run_m: runM,
+      buy_m: buyM,
+      rolls,
+      offcut_m: offcutM,
+    })),
     sundries: describeSundries(job, countSundries(own.site, own.steps, own.tape), speech),
     schools: plans.map(describeSchool),
     findings: refused
