@@ -1,0 +1,18 @@
+import { Measure } from "@/ui/parts/Measure";
+
+/** A line of a printed table. */
+export function Row({ cells, isHead }: { cells: readonly string[]; isHead?: boolean }) {
+  const Cell = isHead ? "th" : "td";
+  return (
+    <tr className="break-inside-avoid">
+      {cells.map((cell, index) => (
+        <Cell
+          key={index}
+          className={`border-b border-neutral-400 py-[2px] pr-2 align-top ${isHead ? "text-[9pt] font-semibold" : ""}`}
+        >
+          <Measure>{cell}</Measure>
+        </Cell>
+      ))}
+    </tr>
+  );
+}
