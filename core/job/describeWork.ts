@@ -1,11 +1,11 @@
 import { groupBy } from "../geometry/groupBy";
 import type { Speech } from "../findings/speech";
-import { clockOf, dayNumberOf, isoDateOf } from "../measure/calendar";
+import { clockOf, dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
 import { cautionsAt } from "../sequence/cautions";
 import { eveningBefore } from "../sequence/eveningBefore";
 import type { Schedule, ScheduledStep } from "../sequence/schedule";
 import { describeStep } from "../sequence/stepWords";
-import { minutesADay, weekdayOfJob } from "../sequence/workHours";
+import { weekdayOfJob } from "../sequence/workHours";
 import type { WorkSite } from "../sequence/workSite";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "./planTypes";

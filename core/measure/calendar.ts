@@ -43,12 +43,14 @@ export function isoDateOf(dayNumber: number): string {
 /** 1970-01-01 was a Thursday. */
 export const weekdayOf = (dayNumber: number): Weekday => weekdays[(((dayNumber + 3) % 7) + 7) % 7]!;
 
+export const minutesADay = 1440;
+
 /** Minutes after midnight of "08:30"; null for what is no time of a day. */
 export function minutesOfClock(clock: string): number | null {
   const match = /^(\d{1,2}):(\d\d)$/.exec(clock);
   if (!match) return null;
   const [hours, minutes] = [Number(match[1]), Number(match[2])];
-  return hours > 24 || minutes > 59 || hours * 60 + minutes > 1440 ? null : hours * 60 + minutes;
+  return hours > 24 || minutes > 59 || hours * 60 + minutes > minutesADay ? null : hours * 60 + minutes;
 }
 
 /** "08:30" of minutes after midnight. */

@@ -73,5 +73,5 @@ export function quote(input: unknown): string {
   return text.length > longestQuote ? `${text.slice(0, longestQuote)}...` : text;
 }
 
-/** An id: any text that a person would give a thing, within reason. */
+/** An id: any text of up to 64 characters. */
 export const idSchema = z.string().min(1).max(64);

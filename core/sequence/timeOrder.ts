@@ -1,5 +1,6 @@
+import { minutesADay } from "../measure/calendar";
 import type { Step } from "./step";
-import { minutesADay, type WorkHours } from "./workHours";
+import type { WorkHours } from "./workHours";
 
 /** Steps by index, each with the one who does it, in the order in which they are begun. */
 export interface Order {

@@ -1,7 +1,5 @@
-import { dayNumberOf, weekdayOf, weekdays, type Weekday } from "../measure/calendar";
+import { dayNumberOf, minutesADay, weekdayOf, weekdays, type Weekday } from "../measure/calendar";
 import type { Work } from "./schema";
-
-export const minutesADay = 1440;
 
 /** When hands are at work. Times are minutes from midnight before the first day. */
 export interface WorkHours {

@@ -34,7 +34,8 @@ export function tapeVisibleLines(
     ],
     placeTolerance,
   );
-  // A side whose middle lies off the wall has no tape of its line along it, and is taped as any other edge.
+  // Served from the first are the ends of lines. A long side is served once tape of its line lies along it; where the
+  // line's middle runs off the wall there is none, and the side is left to ordinary tape.
   const served = new Set(lineEdges.filter(({ isSide }) => !isSide).map(({ index }) => index));
   const pieces = parts.flatMap(({ curve, sources }) => {
     const lines = sources.filter((source) => source !== null);

@@ -7,7 +7,7 @@ export function createSequence(seed: number): () => number {
   };
 }
 
-/** The items in another order, each as likely as any other (Fisher and Yates). */
+/** The items in a random order, all orders equally likely: each place from the last on swaps with a random earlier one. */
 export function shuffled<Item>(items: readonly Item[], random: () => number): Item[] {
   const mixed = [...items];
   for (let index = mixed.length - 1; index > 0; index--) {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 
-/** Readings of walls that are out in every way: any number of stations, steps, bent ends, now and then nonsense. */
+/** Random surveys: up to eight stations, steps in floor and ceiling, bent ends; some enclose no wall at all. */
 export const randomSurvey = fc
   .record({
     gaps: fc.array(fc.integer({ min: 0, max: 1500 }), { minLength: 1, maxLength: 7 }),

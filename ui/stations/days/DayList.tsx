@@ -9,7 +9,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { useAddress } from "@/ui/shell/useAddress";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
-import { dayTitle } from "./dayWords";
+import { dayAt, dayTitle } from "./dayWords";
 
 /** Each day's steps in plain sentences, with what to have ready the evening before and what to take care of. */
 export function DayList() {
@@ -18,7 +18,7 @@ export function DayList() {
   const { at } = useDayClock();
   const [isWallOnly, setWallOnly] = useState(false);
   if (plan.days.length === 0) return null;
-  const lookedAt = at === null ? plan.days[0]!.day : Math.floor(at / 1440) + 1;
+  const lookedAt = at === null ? plan.days[0]!.day : dayAt(at);
   return (
     <section aria-label="Day by day" className="border-t border-hairline py-3">
       <Choice

@@ -1,6 +1,7 @@
 "use client";
 
 import { CalendarDays, Table } from "lucide-react";
+import type { WaitKind } from "@/core/sequence/step";
 import { formatDuration } from "@/core/measure/formatLength";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlanStep } from "@/core/job/planDayTypes";
@@ -9,7 +10,7 @@ import { FindingList } from "@/ui/parts/FindingList";
 import { useAddress } from "@/ui/shell/useAddress";
 import { useDayClock } from "./dayClock";
 import { DayList } from "./DayList";
-import { shortDate } from "./dayWords";
+import { dayAt, shortDate } from "./dayWords";
 import { momentWords, TimeChart } from "./TimeChart";
 import { Schools } from "./Schools";
 import { WorkSettings } from "./WorkSettings";
@@ -63,7 +64,7 @@ export function DaysCard() {
   );
 }
 
-export function WallName({ id }: { id: string }) {
+function WallName({ id }: { id: string }) {
   const name = useJobState(({ document }) => document.walls.find((wall) => wall.id === id)?.name);
   return <span className="font-semibold">{name ?? id}</span>;
 }
@@ -72,8 +73,7 @@ function Summary({ plan: { work, days } }: { plan: Plan }) {
   if (!work) {
     return (
       <p className="pb-2">
-        {days.length === 0 &&
-          "Nothing can be planned yet. Lay out a pattern, and see that the room is fit to paint in."}
+        Nothing can be planned yet. Lay out a pattern, and see that the room is fit to paint in.
       </p>
     );
   }
@@ -81,7 +81,7 @@ function Summary({ plan: { work, days } }: { plan: Plan }) {
   const span = first === last ? shortDate(first) : `${shortDate(first)} to ${shortDate(last)}`;
   const longer =
     work.factor > 1.005 ? ` In this air everything dries ${work.factor.toFixed(1)} times as long.` : "";
-  const soonest = Math.floor((work.soonestEnd - 1) / 1440) + 1;
+  const soonest = dayAt(work.soonestEnd - 1);
   const bound =
     soonest === work.lastDay
       ? "No plan could end on an earlier day."
@@ -155,7 +155,7 @@ const shortly = ({ say }: PlanStep): string => say.split(/[;.]|, \d/)[0]!;
 /** The clock alone on the day that is looked at. */
 function untilWords(plan: Plan, at: number, until: number): string {
   const words = momentWords(plan, until);
-  return Math.floor(at / 1440) === Math.floor(until / 1440) ? words.slice(-5) : words;
+  return dayAt(at) === dayAt(until) ? words.slice(-5) : words;
 }
 
 /** For each wall the next step that something dries for, with what is over last. */
@@ -174,7 +174,7 @@ function waitsAt(plan: Plan, at: number): { step: PlanStep; wait: PlanStep["wait
   });
 }
 
-export const waitWords: Record<Plan["steps"][number]["waitsFor"][number]["what"], string> = {
+const waitWords: Record<WaitKind, string> = {
   after: "one after the other",
   drying: "the wall dries",
   recoat: "the coat dries",

@@ -1,13 +1,14 @@
 "use client";
 
 import { useMemo, type PointerEvent } from "react";
+import { clockOf, minutesADay } from "@/core/measure/calendar";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlanStep } from "@/core/job/planDayTypes";
 import type { Job } from "@/core/job/schema";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { useWidth } from "@/ui/parts/useWidth";
 import { useDayClock } from "./dayClock";
-import { dayTitle, shortDate } from "./dayWords";
+import { dayAt, dayTitle, shortDate } from "./dayWords";
 import { timeScaleOf, type TimeScale } from "./timeScale";
 
 const labelPx = 104;
@@ -152,11 +153,9 @@ const momentsOf = ({ steps }: Plan): number[] =>
 
 /** `Mon 11 Jan, 14:20` */
 export function momentWords(plan: Plan, at: number): string {
-  const day = Math.floor(at / 1440) + 1;
+  const day = dayAt(at);
   const known = plan.days.find((candidate) => candidate.day === day);
-  const minute = at - (day - 1) * 1440;
-  const clock = `${String(Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
-  return `${known ? shortDate(known) : `day ${day}`}, ${clock}`;
+  return `${known ? shortDate(known) : `day ${day}`}, ${clockOf(at % minutesADay)}`;
 }
 
 function DayHeads({ scale, height }: { scale: TimeScale; height: number }) {

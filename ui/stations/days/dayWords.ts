@@ -1,3 +1,4 @@
+import { minutesADay } from "@/core/measure/calendar";
 import type { PlanDate, PlanDay } from "@/core/job/planDayTypes";
 
 const weekdayNames = {
@@ -17,6 +18,9 @@ const shortFormat = new Intl.DateTimeFormat("en-GB", {
   month: "short",
   timeZone: "UTC",
 });
+
+/** The day of a moment, counted from 1. */
+export const dayAt = (time: number): number => Math.floor(time / minutesADay) + 1;
 
 /** `Monday 11 January`, or `Day 1` while the job has no date. */
 export const dayTitle = ({ day, date, weekday }: PlanDay): string =>

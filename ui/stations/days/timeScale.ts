@@ -1,7 +1,6 @@
-import { minutesOfClock } from "@/core/measure/calendar";
+import { minutesADay, minutesOfClock } from "@/core/measure/calendar";
 import type { PlanDay } from "@/core/job/planDayTypes";
 
-const minutesADay = 1440;
 const minutesAnHour = 60;
 
 /** A day as a stretch of the strip: whole hours around its work. Times in minutes from the first midnight. */
