@@ -139,9 +139,7 @@ function Critical({ plan }: { plan: Plan }) {
           <li key={step.id} className="py-0.5">
             <span className="text-soft">{momentWords(plan, step.start)}</span>
             {` ${shortly(step)}`}
-            {step.heldBy === "wait" && <span className="text-soft">, as soon as it may</span>}
-            {step.heldBy === "night" && <span className="text-soft">, first thing in the day</span>}
-            {step.heldBy === "hands" && <span className="text-soft">, as soon as hands are free</span>}
+            <span className="text-soft">{heldWords(step)}</span>
           </li>
         ))}
       </ol>
@@ -149,8 +147,18 @@ function Critical({ plan }: { plan: Plan }) {
   );
 }
 
+/** What kept a step from starting sooner, where it was more than the step before it. */
+function heldWords({ heldBy, heldFrom, waitsFor }: PlanStep): string {
+  if (heldBy === "night") return ", first thing in the day";
+  const minutes = Math.max(
+    0,
+    ...waitsFor.filter(({ step }) => step === heldFrom).map((wait) => wait.minutes),
+  );
+  return heldBy === "wait" && minutes > 0 ? `, after ${formatDuration(minutes)} of drying` : "";
+}
+
 /** A step without what there is to watch at it. */
-const shortly = ({ say }: PlanStep): string => say.split(/[;.]|, \d/)[0]!;
+const shortly = ({ say }: PlanStep): string => say.split(/;|\.(?: |$)|, \d/)[0]!;
 
 /** The clock alone on the day that is looked at. */
 function untilWords(plan: Plan, at: number, until: number): string {

@@ -45,7 +45,9 @@ export function Schools() {
                     ...(cost.days === null
                       ? []
                       : [
-                          `${cost.days} days of work over ${cost.lastDay}`,
+                          cost.days === cost.lastDay
+                            ? `${cost.days} ${cost.days === 1 ? "day" : "days"}`
+                            : `${cost.days} days of work over ${cost.lastDay}`,
                           `${formatDuration(cost.waiting_min!)} of drying`,
                         ]),
                   ].join(", ")}
@@ -69,23 +71,25 @@ function EdgeSchools() {
   return (
     <>
       <div className="grid grid-cols-2 gap-3 pt-2">
-        <Choice
-          label="Taped edges are sealed"
-          options={(["colour", "caulk", "press"] as const).map((seal) => ({
-            seal,
-            label: {
-              colour: "with the colour under it",
-              caulk: "with clear sealer, wet",
-              press: "by pressing only",
-            }[seal],
-            selected: job.edges.seal === seal,
-          }))}
-          onChoose={({ seal }) => change((before) => ({ ...before, edges: { ...before.edges, seal } }))}
-        />
+        <div className="col-span-2">
+          <Choice
+            label="Taped edges are sealed"
+            options={(["colour", "caulk", "press"] as const).map((seal) => ({
+              seal,
+              label: {
+                colour: "with the colour under it",
+                caulk: "with clear sealer, wet",
+                press: "by pressing only",
+              }[seal],
+              selected: job.edges.seal === seal,
+            }))}
+            onChoose={({ seal }) => change((before) => ({ ...before, edges: { ...before.edges, seal } }))}
+          />
+        </div>
         <Choice
           label="Curves"
           options={[
-            { label: "flexible tape", selected: job.edges.curves === "tape", curves: "tape" as const },
+            { label: "taped", selected: job.edges.curves === "tape", curves: "tape" as const },
             { label: "by hand", selected: job.edges.curves === "hand", curves: "hand" as const },
           ]}
           onChoose={({ curves }) => change((before) => ({ ...before, edges: { ...before.edges, curves } }))}
