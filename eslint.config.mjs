@@ -1,3 +1,4 @@
+import { readdirSync } from "node:fs";
 import { dirname } from "node:path";
 import { fileURLToPath } from "node:url";
 import next from "eslint-config-next";
@@ -12,9 +13,9 @@ const root = dirname(fileURLToPath(import.meta.url));
  */
 const coreFloors = [
   ["core/job"],
-  ["core/sequence"],
+  ["core/sequence", "core/finishes"],
+  ["core/work"],
   ["core/rounds", "core/tape", "core/paint", "core/mix", "core/setout"],
-  ["core/finishes"],
   ["core/pattern"],
   ["core/fit"],
   ["core/wall"],
@@ -46,11 +47,18 @@ function zonesOf(floors) {
   );
 }
 
-const finishesApart = {
-  target: "./core/finishes/*/**",
-  from: "./core/finishes/registry.ts",
+const finishFolders = readdirSync(`${root}/core/finishes`, { withFileTypes: true })
+  .filter((entry) => entry.isDirectory() && entry.name !== "tests")
+  .map(({ name }) => `./core/finishes/${name}`);
+const finishesApart = finishFolders.map((target) => ({
+  target,
+  from: [
+    "./core/finishes/list.ts",
+    "./core/finishes/registry.ts",
+    ...finishFolders.filter((other) => other !== target),
+  ],
   message: "A finish does not know the other finishes.",
-};
+}));
 
 const uiNeverStore = {
   target: "./ui",
@@ -59,7 +67,7 @@ const uiNeverStore = {
 };
 
 const config = [
-  { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "store/migrations/**"] },
+  { ignores: [".next/**", "dist/**", "node_modules/**", "next-env.d.ts", "store/migrations/**"] },
   ...next,
   ...nextTypescript,
   prettier,
@@ -74,7 +82,7 @@ const config = [
         "error",
         {
           basePath: root,
-          zones: [...zonesOf(houseFloors), ...zonesOf(coreFloors), finishesApart, uiNeverStore],
+          zones: [...zonesOf(houseFloors), ...zonesOf(coreFloors), ...finishesApart, uiNeverStore],
         },
       ],
       "import/no-cycle": ["error", { ignoreExternal: true }],

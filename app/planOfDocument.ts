@@ -1,10 +1,38 @@
-import { parseJobText } from "@/core/job/parseJob";
-import { plan } from "@/core/job/plan";
+import { emitPlan } from "@/core/job/emitPlan";
+import { parseJobText, type Problem } from "@/core/job/parseJob";
+import { planStopped } from "@/core/job/plan";
 import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
+import { cannotBePlanned } from "@/core/job/stopWalls";
+import { currentPlanner } from "@/server/currentPlanner";
 
-/** A saved document parsed and planned on the server; null for one that an older program let through. */
-export function planOfDocument(document: string): { job: Job; plan: Plan } | { job: null; plan: null } {
+/**
+ * A saved document's plan, as text. One that cannot be planned gets the plan in which every wall says why; one that does
+ * not hold, since an older program let it in, its problems.
+ */
+export async function planTextOf(
+  document: string,
+  signal?: AbortSignal,
+): Promise<{ job: Job; text: string } | { problems: Problem[] }> {
   const parsed = parseJobText(document);
-  return parsed.ok ? { job: parsed.job, plan: plan(parsed.job) } : { job: null, plan: null };
+  if (!parsed.ok) return { problems: parsed.problems };
+  const { job } = parsed;
+  try {
+    const request = { document, format: "json", sheet: "days", now: 0 } as const;
+    return { job, text: await currentPlanner().plan(request, signal) };
+  } catch (error) {
+    if (signal?.aborted) throw error;
+    return { job, text: emitPlan(planStopped(job, cannotBePlanned(error))) };
+  }
+}
+
+/** As `planTextOf`, read; null for a document that does not hold. */
+export async function planOfDocument(
+  document: string,
+  signal?: AbortSignal,
+): Promise<{ job: Job; plan: Plan } | { job: null; plan: null }> {
+  const answer = await planTextOf(document, signal);
+  return "problems" in answer
+    ? { job: null, plan: null }
+    : { job: answer.job, plan: JSON.parse(answer.text) as Plan };
 }

@@ -1,43 +1,4 @@
-import { readFileSync, writeFileSync } from "node:fs";
-import { parseArgs } from "node:util";
-import { parseJobText } from "@/core/job/parseJob";
-import { outputFormats, sheets, writeOutput, type OutputFormat, type Sheet } from "@/formats/writeOutput";
-
-const usage = `usage: npm run --silent plan -- FILE.json [--format ${outputFormats.join("|")}] [--sheet ${sheets.join("|")}] [--wall ID] [--out FILE]
-  - reads standard input; --sheet is what a csv is of`;
-
-/** Job file in, plan out. Exit 0; 2 with one line a problem for a document or a call that does not hold. */
-function main(): number {
-  const call = readCall();
-  if (typeof call === "string") return refuse(call);
-  let text: string;
-  try {
-    text = readFileSync(call.file === "-" ? 0 : call.file, "utf8");
-  } catch (error) {
-    return refuse(`${call.file}: cannot be read (${reasonOf(error)}); expected a job file`);
-  }
-  const answer = parseJobText(text);
-  if (!answer.ok) {
-    return refuse(
-      answer.problems.map(({ path, message }) => `${path || "(document)"}: ${message}`).join("\n"),
-    );
-  }
-  const ids = answer.job.walls.map(({ id }) => id);
-  if (call.wall !== undefined && !ids.includes(call.wall)) {
-    return refuse(`--wall: there is no wall ${JSON.stringify(call.wall)}; expected one of ${ids.join(", ")}`);
-  }
-  const written = writeOutput(answer.job, { ...call, now: Date.now() });
-  if (call.out === undefined) {
-    printAll(written);
-    return 0;
-  }
-  try {
-    writeFileSync(call.out, written);
-  } catch (error) {
-    return refuse(`${call.out}: cannot be written (${reasonOf(error)})`);
-  }
-  return 0;
-}
+import { reasonOf, runPlan } from "./runPlan";
 
 /**
  * Writes through the stream, which waits for a slow reader; a synchronous write gives up with EAGAIN once a pipe is
@@ -46,51 +7,17 @@ function main(): number {
 function printAll(text: string): void {
   process.stdout.on("error", (error: NodeJS.ErrnoException) => {
     // A reader that closes the pipe early has had what it wanted.
-    process.exitCode = error.code === "EPIPE" ? 0 : refuse(`output: cannot be written (${reasonOf(error)})`);
+    if (error.code === "EPIPE") process.exitCode = 0;
+    else {
+      process.stderr.write(`output: cannot be written (${reasonOf(error)})\n`);
+      process.exitCode = 2;
+    }
   });
   process.stdout.write(text);
 }
 
-interface Call {
-  readonly file: string;
-  readonly out?: string;
-  readonly format: OutputFormat;
-  readonly sheet: Sheet;
-  readonly wall?: string;
-}
-
-function readCall(): Call | string {
-  try {
-    const { values, positionals } = parseArgs({
-      allowPositionals: true,
-      options: {
-        out: { type: "string" },
-        format: { type: "string", default: "json" },
-        sheet: { type: "string", default: "days" },
-        wall: { type: "string" },
-      },
-    });
-    const [file, ...rest] = positionals;
-    if (!file || rest.length > 0) return usage;
-    const { out, wall } = values;
-    const format = outputFormats.find((known) => known === values.format);
-    const sheet = sheets.find((known) => known === values.sheet);
-    if (!format)
-      return `--format: ${values.format} does not exist (yet); expected ${outputFormats.join(", ")}\n${usage}`;
-    if (!sheet) return `--sheet: there is no ${values.sheet}; expected ${sheets.join(" or ")}\n${usage}`;
-    return { file, out, format, sheet, wall };
-  } catch (error) {
-    return `${reasonOf(error)}\n${usage}`;
-  }
-}
-
-function reasonOf(error: unknown): string {
-  return error instanceof Error ? error.message : String(error);
-}
-
-function refuse(message: string): number {
-  process.stderr.write(`${message}\n`);
-  return 2;
-}
-
-process.exitCode = main();
+process.exitCode = runPlan(process.argv.slice(2), {
+  print: printAll,
+  complain: (message) => process.stderr.write(message),
+  now: () => Date.now(),
+});

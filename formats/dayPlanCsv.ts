@@ -1,6 +1,7 @@
 import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import { csvOf } from "./csv";
+import { whoDoes } from "./whoDoes";
 
 const columns = [
   "day",
@@ -28,7 +29,7 @@ export function dayPlanCsv(job: Job, plan: Plan, wall?: string): string {
       dates.get(step.day) ?? null,
       step.from,
       step.to,
-      step.person,
+      step.people ? whoDoes(step) : step.person,
       step.wall === undefined ? null : names.get(step.wall)!,
       step.round ?? null,
       step.coat ?? null,

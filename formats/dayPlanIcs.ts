@@ -3,6 +3,7 @@ import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf } from "@/core/measure/calendar";
 import { stepsOf } from "./dayPlanCsv";
+import { whoDoesIt } from "./whoDoes";
 
 interface Options {
   /** The first day, ISO, for a job that has none of its own. */
@@ -30,7 +31,7 @@ export function dayPlanIcs(job: Job, plan: Plan, { firstDate, stamp, wall }: Opt
     startOutputType: "local",
     endInputType: "local",
     endOutputType: "local",
-    description: [`Person ${step.person}.`, ...step.cautions].join("\n"),
+    description: [whoDoesIt(step), ...step.cautions].join("\n"),
     location: step.wall === undefined ? job.name : names.get(step.wall)!,
   }));
   const care = (plan.work?.care ?? [])

@@ -3,6 +3,7 @@ import Papa from "papaparse";
 import { expect, it } from "vitest";
 import { parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
+import { csvOf } from "./csv";
 import { dayPlanCsv } from "./dayPlanCsv";
 import { dayPlanIcs } from "./dayPlanIcs";
 import { shoppingCsv } from "./shoppingCsv";
@@ -55,4 +56,36 @@ it("the calendar has an event for every step at its own clock time, and the days
   expect(event).toContain(`DTEND:${date}T${firstCoat.to.replace(":", "")}00\r\n`);
   const days = new Set(events.slice(0, whole.steps.length).map((one) => /DTSTART:(\d{8})T/.exec(one)![1]));
   expect([...days].slice(0, 3)).toEqual(["20261231", "20270101", "20270104"]);
+});
+
+it("a table holds no cell that a spreadsheet would take for a formula, on whatever line and behind whatever it skips", () => {
+  const formulas = [
+    '=HYPERLINK("http://ferry.example")',
+    "+1+1",
+    "-2+3",
+    "@SUM(A1)",
+    "\t=1+1",
+    " =1+1",
+    "\ufeff=1+1",
+    "\u200e=1+1",
+    "a quiet line\n=1+1",
+    "a quiet line\r\n @SUM(A1)",
+    "\uff1d1+1",
+  ];
+  const text = csvOf(
+    ["what", "=column"],
+    formulas.map((formula) => [formula, -3.5]),
+  );
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: true });
+  expect(data[0]).toEqual(["what", "'=column"]);
+  expect(data.slice(1)).toEqual(formulas.map((formula) => [`'${formula}`, "-3.5"]));
+  const plain = ["stripe 1 | stripe 2", "9' 4 3/8\"", "a-b", "half = half", "Kelp, matt\nand more"];
+  const back = Papa.parse<string[]>(
+    csvOf(
+      ["what"],
+      plain.map((cell) => [cell]),
+    ),
+    { skipEmptyLines: true },
+  );
+  expect(back.data.slice(1)).toEqual(plain.map((cell) => [cell]));
 });

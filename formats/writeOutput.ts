@@ -1,15 +1,19 @@
 import { emitPlan } from "@/core/job/emitPlan";
-import { plan } from "@/core/job/plan";
+import { layOutOrStop, plan, planStopped } from "@/core/job/plan";
+import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
+import { cannotBePlanned } from "@/core/job/stopWalls";
 import { dayNumberOf, isoDateOf, mondayAfter } from "@/core/measure/calendar";
 import { dayPlanCsv } from "./dayPlanCsv";
 import { dayPlanIcs } from "./dayPlanIcs";
 import { shoppingCsv } from "./shoppingCsv";
+import { drawSvg } from "./svg";
+import { tablesCsv } from "./tablesCsv";
 
-export const outputFormats = ["json", "csv", "ics"] as const;
+export const outputFormats = ["json", "csv", "ics", "svg"] as const;
 export type OutputFormat = (typeof outputFormats)[number];
 /** What a table is of. */
-export const sheets = ["days", "shopping"] as const;
+export const sheets = ["days", "shopping", "tables"] as const;
 export type Sheet = (typeof sheets)[number];
 
 export interface Wanted {
@@ -20,16 +24,39 @@ export interface Wanted {
   readonly now: number;
 }
 
-/** A job's plan in one of its written forms. A calendar of a job without a date begins on the next Monday. */
-export function writeOutput(job: Job, { format, sheet, wall, now }: Wanted): string {
-  const whole = plan(job);
+/**
+ * A job's plan in one of its written forms. A calendar of a job without a date begins on the next Monday. A job that the
+ * program fails to plan comes out with a stop that says so on every wall.
+ */
+export function writeOutput(job: Job, wanted: Wanted): string {
+  const { format } = wanted;
+  if (format === "svg") return drawSvg(layOutOrStop(job), wanted.wall);
+  const write = (whole: Plan) => writePlan(job, whole, { ...wanted, format });
+  try {
+    return write(plan(job));
+  } catch (error) {
+    return write(planStopped(job, cannotBePlanned(error)));
+  }
+}
+
+const csvSheets: Record<Sheet, (job: Job, whole: Plan, wall?: string) => string> = {
+  days: dayPlanCsv,
+  shopping: shoppingCsv,
+  tables: tablesCsv,
+};
+
+function writePlan(
+  job: Job,
+  whole: Plan,
+  { format, sheet, wall, now }: Wanted & { readonly format: Exclude<OutputFormat, "svg"> },
+): string {
   switch (format) {
     case "json":
       return emitPlan(
         wall === undefined ? whole : { ...whole, walls: whole.walls.filter(({ id }) => id === wall) },
       );
     case "csv":
-      return sheet === "days" ? dayPlanCsv(job, whole, wall) : shoppingCsv(job, whole);
+      return csvSheets[sheet](job, whole, wall);
     case "ics": {
       const today = dayNumberOf(new Date(now).toISOString().slice(0, 10))!;
       return dayPlanIcs(job, whole, { firstDate: isoDateOf(mondayAfter(today)), stamp: now, wall });

@@ -1,14 +1,41 @@
 import { spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from "node:fs";
+import {
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
 import { dirname, join } from "node:path";
-import { fileURLToPath } from "node:url";
+import { fileURLToPath, pathToFileURL } from "node:url";
 
 /** The project's folder; every command works from here, wherever it was called. */
 export const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
 const installStamp = join(root, "node_modules", ".jacaranda-install");
 const buildStamp = join(root, ".next", "jacaranda-build");
+const bundles = join(root, "dist");
+const bundleStamp = join(bundles, "made-from");
+/** What is bundled, by its name, and what of. */
+const entries = {
+  serve: "server/serve.ts",
+  planWorker: "server/listenForPlans.ts",
+  plan: "cli/main.ts",
+};
+const bundledFrom = [
+  "server",
+  "cli",
+  "store",
+  "formats",
+  "core",
+  "scripts/prepare.mjs",
+  "tsconfig.json",
+  "package-lock.json",
+];
 const builtFrom = [
   "app",
   "ui",
@@ -36,10 +63,13 @@ export function run(command, args, options = {}) {
 export function ensureInstalled() {
   const wanted = hashOf([join(root, "package-lock.json")]);
   if (existsSync(installStamp) && readFileSync(installStamp, "utf8") === wanted) return;
-  console.log("Installing packages from package-lock.json");
+  // Beside what a command prints, not among it.
+  console.error("Installing packages from package-lock.json");
   // Not npm ci: it refuses a lock file that lacks other platforms' optional binaries, which a registry mirror may
   // not carry. With --no-save the lock file decides the versions just the same and is left as it is.
-  run("npm", ["install", "--no-save", "--include=dev", "--no-audit", "--no-fund", "--loglevel=error"]);
+  run("npm", ["install", "--no-save", "--include=dev", "--no-audit", "--no-fund", "--loglevel=error"], {
+    stdio: ["ignore", 2, 2],
+  });
   writeFileSync(installStamp, wanted);
 }
 
@@ -54,6 +84,41 @@ export function ensureBuilt() {
   });
   mkdirSync(dirname(buildStamp), { recursive: true });
   writeFileSync(buildStamp, wanted);
+}
+
+/** Where a bundle is. */
+export const bundle = (name) => pathToFileURL(join(bundles, `${name}.mjs`)).href;
+
+/**
+ * Bundles the server, its planning thread and the command line unless they were bundled from these very sources: each then
+ * starts without reading and translating hundreds of files.
+ */
+export async function ensureBundled() {
+  const wanted = hashOf(bundledFrom.flatMap((name) => filesIn(join(root, name))));
+  if (existsSync(bundleStamp) && readFileSync(bundleStamp, "utf8") === wanted) return;
+  const { build } = await import("esbuild");
+  // Made aside and put in place whole: another process may be starting from what is there.
+  const aside = join(bundles, `making-${process.pid}`);
+  await build({
+    absWorkingDir: root,
+    entryPoints: entries,
+    outdir: aside,
+    outExtension: { ".js": ".mjs" },
+    bundle: true,
+    platform: "node",
+    format: "esm",
+    target: "node20",
+    logLevel: "error",
+    // These find files of their own beside them.
+    external: ["next", "@electric-sql/pglite", "@electric-sql/pglite/*"],
+    // Some packages inside still ask for others the old way.
+    banner: {
+      js: 'import { createRequire as makeRequire } from "node:module"; const require = makeRequire(import.meta.url);',
+    },
+  });
+  for (const name of readdirSync(aside)) renameSync(join(aside, name), join(bundles, name));
+  rmSync(aside, { recursive: true });
+  writeFileSync(bundleStamp, wanted);
 }
 
 function filesIn(path) {

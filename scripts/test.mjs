@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { ensureBuilt, ensureInstalled, root, run } from "./prepare.mjs";
+import { ensureBuilt, ensureBundled, ensureInstalled, root, run } from "./prepare.mjs";
 
 /**
  * npm test: everything that must hold, from a fresh clone. Ends with one line that counts unit and browser
@@ -36,6 +36,7 @@ try {
   );
   count(unitReport, (report) => [report.numPassedTests, report.numFailedTests]);
   step("Build", ensureBuilt);
+  await ensureBundled();
   step("Browser tests", () => runTests(bin("playwright"), ["test"]));
   count(browserReport, ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
 } catch (error) {

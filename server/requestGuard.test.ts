@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { contentSecurityPolicy, isLoopback, isOwnRequest, urlOf } from "./requestGuard";
+import { contentSecurityPolicy, isLoopback, isOwnRequest, pathOf, urlOf } from "./requestGuard";
 
 describe("who may ask", () => {
   it.each([
@@ -40,4 +40,21 @@ describe("who may ask", () => {
     expect(contentSecurityPolicy(true)).toContain("unsafe-eval");
     expect(urlOf("::1", 80)).toBe("http://[::1]:80");
   });
+
+  it.each([
+    ["/jobs/a/w/mark?x=%ff", "/jobs/a/w/mark?x=%ff"],
+    ["http://127.0.0.1:4610/jobs?x=1", "/jobs?x=1"],
+    ["http://localhost:4610", "/"],
+    ["/jobs/M%C3%BChle", "/jobs/M%C3%BChle"],
+    ["http://ferry.example/jobs", null],
+    ["http://127.0.0.1:4611/jobs", null],
+    ["//ferry.example/jobs", null],
+    ["/\\ferry.example", null],
+    ["*", null],
+    ["/jobs/%00", null],
+    ["/jobs/%0d%0a", null],
+    ["/jobs/%ff", null],
+    ["/jobs/%", null],
+    [undefined, null],
+  ])("takes the address %s for %s", (url, path) => expect(pathOf(url, "127.0.0.1", 4610)).toBe(path));
 });

@@ -30,6 +30,23 @@ export function isOwnRequest(
   );
 }
 
+/**
+ * The path of a request; an address in full is taken for its path where it names this server. Null for what names
+ * another, and for what no address decodes to: half an escape, a null or another control character.
+ */
+export function pathOf(url: string | undefined, host: string, port: number): string | null {
+  if (url === undefined) return null;
+  const full = /^http:\/\/([^/?#]*)(.*)$/i.exec(url);
+  if (full && !isOwnRequest({ host: full[1] }, host, port)) return null;
+  const path = full ? full[2] || "/" : url;
+  if (!path.startsWith("/") || path.startsWith("//") || path.startsWith("/\\")) return null;
+  try {
+    return /[\u0000-\u001f\u007f]/.test(decodeURIComponent(path.split("?")[0]!)) ? null : path;
+  } catch {
+    return null;
+  }
+}
+
 /** Scripts run only from this server and with this request's nonce; development needs eval and a socket. */
 export function contentSecurityPolicy(isDevelopment: boolean): string {
   const nonce = randomBytes(16).toString("base64");

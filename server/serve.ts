@@ -1,9 +1,13 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from "node:http";
 import next from "next";
-import { dataFolder, openStore } from "@/store/openStore";
+import { parseJobText } from "@/core/job/parseJob";
+import { restore } from "@/store/backups";
+import { dataFolder, openStore, type Store } from "@/store/openStore";
+import { keepPlanner } from "./currentPlanner";
+import { Planner } from "./planner";
 import { keepStore } from "@/store/currentStore";
 import { findPortHolder } from "./portHolder";
-import { contentSecurityPolicy, isLoopback, isOwnRequest, urlOf } from "./requestGuard";
+import { contentSecurityPolicy, isLoopback, isOwnRequest, pathOf, urlOf } from "./requestGuard";
 
 interface Settings {
   readonly host: string;
@@ -13,8 +17,11 @@ interface Settings {
 
 const defaultPort = 4610;
 
-/** Starts the program: port, data folder, then pages. Throws with one sentence when it cannot. */
-export async function serve(isDevelopment: boolean): Promise<void> {
+/**
+ * Starts the program: port, data folder, what is to be restored into it, then pages. Throws with one sentence when it
+ * cannot.
+ */
+export async function serve(isDevelopment: boolean, restoring?: string): Promise<void> {
   const settings = { ...readSettings(), isDevelopment };
   const { host, port } = settings;
   const address = urlOf(host, port);
@@ -27,12 +34,34 @@ export async function serve(isDevelopment: boolean): Promise<void> {
   await listen(server, settings);
   console.log(`Opening the data folder ${dataFolder()}`);
   const store = await keepStore(() => openStore(dataFolder(), address));
-  stopOnSignal(server, () => store.close());
+  if (restoring !== undefined) await restoreInto(store, restoring);
+  const planner = keepPlanner(() => new Planner());
+  stopOnSignal(server, async () => {
+    await planner.close();
+    await store.close();
+  });
   const app = next({ dev: isDevelopment, hostname: host, port, dir: process.cwd() });
   await app.prepare();
   handle = app.getRequestHandler();
   if (isDevelopment) server.on("upgrade", app.getUpgradeHandler());
   console.log(`Jacaranda is ready at ${address}`);
+}
+
+async function restoreInto({ jobs, close }: Store, path: string): Promise<void> {
+  const check = (document: string) => {
+    const parsed = parseJobText(document);
+    return parsed.ok ? null : parsed.problems.map((one) => `${one.path}: ${one.message}`)[0]!;
+  };
+  try {
+    for (const { file, as, how } of await restore(path, jobs, check)) {
+      console.log(
+        `${file}: ${{ restored: "restored", beside: "there is a newer one, so it stands beside it", "there already": "is there as it is" }[how]} (${as}).`,
+      );
+    }
+  } catch (error) {
+    await close();
+    throw error;
+  }
 }
 
 function readSettings(): { host: string; port: number } {
@@ -56,6 +85,13 @@ function passes(request: IncomingMessage, response: ServerResponse, settings: Se
       .end("This address is not one of this program's own.");
     return false;
   }
+  const path = pathOf(request.url, settings.host, settings.port);
+  if (path === null) {
+    response.writeHead(400, { "content-type": "text/plain" }).end("This address cannot be read.");
+    return false;
+  }
+  request.url = path;
+  if (path.startsWith("/api/")) response.setHeader("cache-control", "no-store");
   const policy = contentSecurityPolicy(settings.isDevelopment);
   // Next.js reads the nonce for its own scripts from the request.
   request.headers["content-security-policy"] = policy;
@@ -76,11 +112,21 @@ function listen(server: Server, { host, port }: Settings): Promise<void> {
   });
 }
 
+/** Requests that hang are not waited for longer than this. */
+const mostFinishingMs = 10_000;
+const sweepMs = 50;
+
+/** Lets the requests in flight finish, then closes; a second signal ends the program at once. */
 function stopOnSignal(server: Server, close: () => Promise<void>): void {
   for (const signal of ["SIGINT", "SIGTERM"] as const) {
     process.once(signal, () => {
-      server.close();
-      void close().finally(() => process.exit(0));
+      const finished = new Promise((resolve) => server.close(resolve));
+      // Connections that are kept alive end as soon as their request is answered.
+      setInterval(() => server.closeIdleConnections(), sweepMs);
+      const tooLong = new Promise((resolve) => setTimeout(resolve, mostFinishingMs));
+      void Promise.race([finished, tooLong])
+        .then(close)
+        .finally(() => process.exit(0));
     });
   }
 }

@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -50,5 +50,30 @@ describe("the store", () => {
     );
     store = await openStore(folder, "http://127.0.0.1:1");
     expect((await store.jobs.read("boat-house"))!.version).toBe(2);
+  });
+
+  it("counts a save that is sent twice once, and takes many at once in the order in which they came", async () => {
+    const id = await store.jobs.create(document("Twice"));
+    const save = () => store.jobs.save(id, 1, document("Once more"));
+    expect(await Promise.all([save(), save(), save()])).toEqual(Array(3).fill({ kind: "saved", version: 2 }));
+    expect(await store.jobs.save(id, 2, document("Other"))).toEqual({ kind: "saved", version: 3 });
+    expect(await store.jobs.save(id, 2, document("Stale"))).toMatchObject({ kind: "stale", version: 3 });
+    expect([await store.jobs.remove(id), await store.jobs.remove(id)]).toEqual([true, false]);
+  });
+
+  it("opens over what a kill left of PostgreSQL's own lock", async () => {
+    await store.close();
+    writeFileSync(join(folder, "database", "postmaster.pid"), "");
+    store = await openStore(folder, "http://127.0.0.1:1");
+    expect((await store.jobs.read("boat-house"))!.version).toBe(2);
+  });
+
+  it("leaves alone a database that is not whole, and one that is no database", async () => {
+    const other = mkdtempSync(join(tmpdir(), "jacaranda-store-"));
+    mkdirSync(join(other, "database", "base"), { recursive: true });
+    await expect(openStore(other, "x")).rejects.toThrow("its PG_VERSION is missing");
+    expect(readdirSync(other)).toEqual(["database"]);
+    expect(readdirSync(join(other, "database"))).toEqual(["base"]);
+    rmSync(other, { recursive: true });
   });
 });

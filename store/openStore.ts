@@ -1,18 +1,29 @@
-import { accessSync, constants, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from "node:fs";
+import {
+  accessSync,
+  constants,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statfsSync,
+} from "node:fs";
 import { join, resolve } from "node:path";
-import { PGlite } from "@electric-sql/pglite";
-import { drizzle } from "drizzle-orm/pglite";
-import { migrate } from "drizzle-orm/pglite/migrator";
-import { StoreProblem, takeDataLock } from "./dataLock";
+import { backUp, nameOfDay } from "./backups";
+import { takeDataLock, type DataLock } from "./dataLock";
+import { syncPath, syncTree } from "./durableFiles";
 import { buildJobRepository, type JobRepository } from "./jobRepository";
+import type { Database } from "./database";
+import { isDatabase, openPglite } from "./openPglite";
+import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
 
 export interface Store {
   readonly jobs: JobRepository;
   close(): Promise<void>;
 }
 
-const migrationsFolder = join(process.cwd(), "store", "migrations");
 const demoFile = join(process.cwd(), "docs", "examples", "ferry-landing.json");
+const backUpEveryMs = 600_000;
 
 /** Where jobs are kept: JACARANDA_DATA, or `data` beside the program. */
 export function dataFolder(): string {
@@ -20,35 +31,60 @@ export function dataFolder(): string {
 }
 
 /**
- * Opens the data folder for this process: lock, first initialisation if it is new, migrations, and the demo
+ * Opens the data folder for this process: lock, first initialisation if it is new, backups, migrations, and the demo
  * job when it holds no database yet. Throws a StoreProblem with one sentence when it cannot be used.
  */
 export async function openStore(folder: string, address: string): Promise<Store> {
   prepareFolder(folder);
-  const release = takeDataLock(folder, address);
-  const database = join(folder, "database");
+  let lock: DataLock | undefined;
   try {
-    if (!existsSync(database)) await initialise(folder, database);
-    const { client, jobs } = await openDatabase(database);
-    return {
-      jobs,
-      close: async () => {
-        await client.close();
-        release();
-      },
-    };
+    lock = takeDataLock(folder, address);
+    const path = join(folder, "database");
+    if (!existsSync(path)) await initialise(folder, path);
+    else if (!isDatabase(path)) throw new StoreProblem(notADatabase(path));
+    const database = await openPglite(path);
+    await migrateSafely(folder, database);
+    return keepOpen(folder, lock, database);
   } catch (error) {
-    release();
-    if (error instanceof StoreProblem) throw error;
-    throw new StoreProblem(`The data folder ${folder} could not be opened: ${firstLine(error)}.`);
+    lock?.release();
+    throw error instanceof StoreProblem ? error : new StoreProblem(describeFailure(folder, error));
   }
 }
 
-async function openDatabase(path: string): Promise<{ client: PGlite; jobs: JobRepository }> {
-  const client = await PGlite.create(path);
-  const db = drizzle(client);
-  await migrate(db, { migrationsFolder });
-  return { client, jobs: buildJobRepository(db) };
+function keepOpen(folder: string, lock: DataLock, database: Database): Store {
+  const jobs = explaining(buildJobRepository(database.db, () => checkHeld(folder, lock)));
+  const backUpToday = () =>
+    backUp(folder, nameOfDay(new Date()), jobs.list).catch((error: unknown) =>
+      console.error(`Today's backup could not be made (${reasonOf(error)}); it is tried again.`),
+    );
+  void backUpToday();
+  const timer = setInterval(() => void backUpToday(), backUpEveryMs);
+  timer.unref();
+  return {
+    jobs,
+    close: async () => {
+      clearInterval(timer);
+      // With the folder another's, not even the last checkpoint may be written.
+      if (lock.isHeld()) await database.close();
+      lock.release();
+    },
+  };
+}
+
+function checkHeld(folder: string, lock: DataLock): void {
+  if (lock.isHeld()) return;
+  throw new StoreProblem(
+    `The data folder ${folder} is no longer held by this program, because its lock file was removed or replaced; nothing more is saved here. Stop the program and start it again.`,
+  );
+}
+
+/** Tables as this program wants them; before they change, all jobs are kept as files. */
+async function migrateSafely(folder: string, database: Database): Promise<void> {
+  const [first] = await database.pending();
+  if (first === undefined) return;
+  const { list } = buildJobRepository(database.db);
+  await backUp(folder, `${nameOfDay(new Date())}-before-${first}`, list);
+  await database.migrate();
 }
 
 function prepareFolder(folder: string): void {
@@ -56,22 +92,75 @@ function prepareFolder(folder: string): void {
     mkdirSync(folder, { recursive: true });
     accessSync(folder, constants.W_OK | constants.R_OK | constants.X_OK);
   } catch (error) {
+    const { code } = error as NodeJS.ErrnoException;
     throw new StoreProblem(
-      `The data folder ${folder} cannot be written to (${(error as NodeJS.ErrnoException).code}).`,
+      isDiskFull(error)
+        ? describeFailure(folder, error)
+        : `The data folder ${folder} cannot be written to (${code}); choose another with JACARANDA_DATA.`,
     );
   }
 }
 
-/** Made aside and renamed when whole: a kill during the first start must not leave a database half made. */
-async function initialise(folder: string, database: string): Promise<void> {
+/** Made aside and renamed when whole and on the disk: a loss of power must not leave a database half made. */
+async function initialise(folder: string, path: string): Promise<void> {
   const aside = join(folder, "database.new");
   rmSync(aside, { recursive: true, force: true });
-  const { client, jobs } = await openDatabase(aside);
-  await jobs.create(readFileSync(demoFile, "utf8"));
-  await client.close();
-  renameSync(aside, database);
+  try {
+    const database = await openPglite(aside);
+    await database.migrate();
+    await buildJobRepository(database.db).create(readFileSync(demoFile, "utf8"));
+    await database.close();
+    syncTree(aside);
+  } catch (error) {
+    rmSync(aside, { recursive: true, force: true });
+    throw error;
+  }
+  renameSync(aside, path);
+  syncPath(folder);
 }
 
-function firstLine(error: unknown): string {
-  return (error instanceof Error ? error.message : String(error)).split("\n")[0]!.replace(/\.$/, "");
+const notADatabase = (path: string): string =>
+  `${path} is not a whole database (its PG_VERSION is missing), so it was not opened and nothing in it was changed; put back a copy of it, or move it away and start again with --restore and one of the backups beside it.`;
+
+/** Less room than this, and what failed most likely failed for it. */
+const leastRoomBytes = 32e6;
+
+function describeFailure(folder: string, error: unknown): string {
+  if (isDiskFull(error) || roomIn(folder) < leastRoomBytes) {
+    return `There is no room left on the disk of the data folder ${folder}; free some, or choose another folder with JACARANDA_DATA, and start again.`;
+  }
+  return `The data folder ${folder} could not be opened (${reasonOf(error)}); nothing was removed. Start again, and if it stays so, move its database folder away and start with --restore and one of the backups beside it.`;
+}
+
+function roomIn(folder: string): number {
+  try {
+    const { bavail, bsize } = statfsSync(folder);
+    return bavail * bsize;
+  } catch {
+    return Infinity;
+  }
+}
+
+/** The same repository, whose failures are StoreProblems with a sentence. */
+function explaining(jobs: JobRepository): JobRepository {
+  const explain = async <Answer>(work: Promise<Answer>): Promise<Answer> => {
+    try {
+      return await work;
+    } catch (error) {
+      if (error instanceof StoreProblem) throw error;
+      console.error(`The data folder: ${reasonOf(error)}`);
+      throw new StoreProblem(
+        isDiskFull(error)
+          ? "There is no room left on the disk, so this was not saved; free some."
+          : `The data folder could not be used (${reasonOf(error)}); if it stays so, stop the program and start it again.`,
+      );
+    }
+  };
+  return {
+    list: () => explain(jobs.list()),
+    read: (id) => explain(jobs.read(id)),
+    create: (document, wanted) => explain(jobs.create(document, wanted)),
+    save: (id, version, document) => explain(jobs.save(id, version, document)),
+    remove: (id) => explain(jobs.remove(id)),
+  };
 }

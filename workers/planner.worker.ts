@@ -1,15 +1,14 @@
 import { expose } from "comlink";
-import { keepUnchangedWalls, type Progress } from "@/core/job/orderWalls";
-import { planText } from "@/core/job/planText";
+import type { Progress } from "@/core/job/layOutJob";
+import { PlanSender } from "./planSender";
 
-const order = keepUnchangedWalls();
+const sender = new PlanSender();
 
 const planner = {
-  /**
-   * The plan of a job document's text; walls that have not changed since the last call are not planned again. `progress`
-   * is told how much of it is done.
-   */
-  plan: (text: string, progress?: Progress) => planText(text, order, progress),
+  /** What lies on the walls of a job document; `progress` is told how much of the plan is done. */
+  walls: (text: string, progress?: Progress) => sender.walls(text, progress),
+  /** The rest of the plan of the same document. */
+  rest: () => sender.rest(),
 };
 
 export type PlannerApi = typeof planner;

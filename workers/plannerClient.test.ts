@@ -5,23 +5,39 @@ interface Call {
   readonly text: string;
   progress(share: number): void;
   answer(): void;
+  fail(): void;
 }
 
+const wallOf = (text: string) => ({
+  id: "w",
+  of: text,
+  fit: `fit of ${text}`,
+  offers: `offers of ${text}`,
+  findings: [{ code: "sliver", say: "Thin." }],
+});
+
 const calls: Call[] = [];
+const workers: { onerror: (() => void) | null }[] = [];
 let ended = 0;
 
 vi.mock("comlink", () => ({
   proxy: (value: unknown) => value,
-  wrap: () => ({
-    plan: (text: string, progress: (share: number) => void) =>
-      new Promise((resolve) =>
-        calls.push({
-          text,
-          progress,
-          answer: () => resolve({ ok: true, text: JSON.stringify({ of: text }) }),
+  wrap: () => {
+    let of = "";
+    return {
+      walls: (text: string, progress: (share: number) => void) =>
+        new Promise((resolve, reject) => {
+          of = text;
+          calls.push({
+            fail: () => reject(new Error("A fault of the planner's.")),
+            text,
+            progress,
+            answer: () => resolve([JSON.stringify(wallOf(text))]),
+          });
         }),
-      ),
-  }),
+      rest: () => Promise.resolve({ walls: [null], rest: JSON.stringify({ of }) }),
+    };
+  },
 }));
 
 beforeEach(() => {
@@ -30,6 +46,10 @@ beforeEach(() => {
   vi.stubGlobal(
     "Worker",
     class {
+      onerror: (() => void) | null = null;
+      constructor() {
+        workers.push(this);
+      }
       terminate() {
         ended++;
       }
@@ -38,17 +58,21 @@ beforeEach(() => {
 });
 afterEach(() => vi.unstubAllGlobals());
 
-const settled = () => new Promise((resolve) => setTimeout(resolve, 0));
+const settled = () => new Promise((resolve) => setTimeout(resolve, 5));
+
+const planOf = (text: string) => ({ of: text, walls: [wallOf(text)] });
 
 async function client() {
   const { PlannerClient } = await import("./plannerClient");
   const answers: unknown[] = [];
   const shares: (number | null)[] = [];
-  const planner = new PlannerClient(
-    (plan: Plan) => answers.push(plan),
-    (share) => shares.push(share),
-  );
-  return { answers, shares, planner };
+  let failures = 0;
+  const planner = new PlannerClient({
+    answer: (plan: Plan) => answers.push(plan),
+    progress: (share) => shares.push(share),
+    failed: () => failures++,
+  });
+  return { answers, shares, planner, failures: () => failures };
 }
 
 it("plans one at a time, and of those that wait only the newest", async () => {
@@ -60,7 +84,14 @@ it("plans one at a time, and of those that wait only the newest", async () => {
   expect(calls.map((call) => call.text)).toEqual(["1", "4"]);
   calls[1]!.answer();
   await settled();
-  expect(answers).toEqual([{ of: "1" }, { of: "4" }]);
+  // The first was overtaken before more than its walls were asked for, and nothing is known yet to show them with.
+  expect(answers).toEqual([planOf("4")]);
+  planner.request("5");
+  calls[2]!.answer();
+  await settled();
+  // From then on the walls come first, with the last of everything else.
+  const between = { of: "4", walls: [{ ...wallOf("5"), fit: "fit of 4", offers: "offers of 4" }] };
+  expect(answers).toEqual([planOf("4"), between, planOf("5")]);
 });
 
 it("is stopped by ending the worker; a late answer is not taken, a new request starts afresh", async () => {
@@ -77,5 +108,57 @@ it("is stopped by ending the worker; a late answer is not taken, a new request s
   expect(answers).toEqual([]);
   calls[1]!.answer();
   await settled();
-  expect(answers).toEqual([{ of: "next" }]);
+  expect(answers).toEqual([planOf("next")]);
+});
+
+it("says that a plan failed, by a throw or by the worker's end, and goes on with the next request afresh", async () => {
+  const complaints = vi.spyOn(console, "error").mockImplementation(() => undefined);
+  const { planner, answers, shares, failures } = await client();
+  planner.request("throws");
+  calls[0]!.fail();
+  await settled();
+  expect([failures(), ended, shares.at(-1)]).toEqual([1, 1, null]);
+  planner.request("dies");
+  workers.at(-1)!.onerror!();
+  await settled();
+  expect([failures(), ended]).toEqual([2, 2]);
+  // One that is overtaken by a later request is not worth a word.
+  planner.request("fails");
+  planner.request("holds");
+  calls[2]!.fail();
+  await settled();
+  calls[3]!.answer();
+  await settled();
+  expect(failures()).toBe(2);
+  expect(answers).toEqual([planOf("holds")]);
+  complaints.mockRestore();
+});
+
+it("findings that are told again keep the change that was known to cure them", async () => {
+  const { keepAdvice } = await import("./keepAdvice");
+  const wall = (findings: object[], more: object = {}) =>
+    ({ id: "w", fit: null, offers: [], findings, ...more }) as never;
+  const change = { label: "Move it", set: { x: 1 } };
+  const before = wall(
+    [
+      { code: "sliver", say: "30 mm.", change },
+      { code: "gap", say: "Gone." },
+    ],
+    { fit: "fit" },
+  );
+  const now = wall([
+    { code: "sliver", say: "30 mm." },
+    { code: "sliver", say: "40 mm." },
+  ]);
+  expect(keepAdvice(now, before)).toEqual(
+    wall(
+      [
+        { code: "sliver", say: "30 mm.", change },
+        { code: "sliver", say: "40 mm." },
+      ],
+      { fit: "fit" },
+    ),
+  );
+  expect(keepAdvice(before, before)).toBe(before);
+  expect(keepAdvice(now, undefined)).toBe(now);
 });

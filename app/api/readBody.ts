@@ -1,9 +1,9 @@
-import { maximumBytes } from "@/core/job/parseJob";
+import { maximumBytes, withoutMarks } from "@/core/job/parseJob";
 
 /** Read to its end, though not kept, a body that is too large still gets its answer; beyond this it is cut off. */
 const mostDrained = 10 * maximumBytes;
 
-/** The body as text, or null when it is larger than a job document may be. */
+/** The body as text, without byte order marks, or null when it is larger than a job document may be. */
 export async function readBody(request: Request): Promise<string | null> {
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -19,5 +19,5 @@ export async function readBody(request: Request): Promise<string | null> {
     if (size <= maximumBytes) chunks.push(value);
   }
   if (size > maximumBytes) return null;
-  return new TextDecoder().decode(Buffer.concat(chunks));
+  return withoutMarks(new TextDecoder().decode(Buffer.concat(chunks)));
 }

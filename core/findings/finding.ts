@@ -1,5 +1,7 @@
 import type { Point } from "../geometry/point";
+import type { Said, Values } from "./said";
 import type { CoatsReason } from "./coatReasons";
+import type { Limited } from "../trade/allowance";
 import type { Texture } from "../trade/constants";
 import type { Visibility } from "../trade/visibleDifference";
 
@@ -67,6 +69,19 @@ export interface FindingValues {
   };
   "out-of-stock": { paint: string; needMl: number };
   "mineral-ground": { paint: string; wall: string };
+  "too-much": { what: Limited; most: number };
+  "cannot-be-planned": { why: string };
+  "more-alike": { code: string; count: number };
+  "stopped-elsewhere": { wall: string };
+  "cannot-be-done": {
+    step: Said;
+    why: "too-long" | "too-few-hands" | "too-late";
+    minutes: number;
+    hands: number;
+    crew: number;
+    /** Minutes of a day between setting up and closing. */
+    day: number;
+  };
   "over-budget": { cost: number; budget: number };
   "no-packs": { paint: string; needMl: number };
 }
@@ -119,7 +134,21 @@ type FindingOf<Code extends FindingCode> = {
   /** Where on the wall to look; null for what concerns the whole wall or job. */
   readonly at: Point | null;
   readonly cure?: Cure;
+  /** A cure that takes some working out, for when it is asked for; `cure` is what came of it. */
+  readonly later?: () => Cure | undefined;
 };
 
-/** Something the program noticed, as data. */
-export type Finding = { [Code in FindingCode]: FindingOf<Code> }[FindingCode];
+/** Something that the program itself noticed. */
+export type CommonFinding = { readonly own?: undefined } & {
+  [Code in FindingCode]: FindingOf<Code>;
+}[FindingCode];
+
+/** Something that one finish alone knows of, told in its own words. */
+export interface OwnFinding extends Omit<FindingOf<FindingCode>, "code" | "values"> {
+  readonly own: true;
+  readonly code: string;
+  readonly values: Values;
+}
+
+/** Something noticed, as data. */
+export type Finding = CommonFinding | OwnFinding;

@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import type { FindingValues } from "./finding";
-import { cureLabels, findingMessages } from "./messages";
+import { cureLabels } from "./cureLabels";
+import { findingMessages } from "./messages";
 import { reasonMessages, type ReasonValues } from "./reasons";
 import type { Speech } from "./speech";
 
@@ -13,6 +14,8 @@ const speech: Speech = {
   wall: (id) => id,
   money: (amount) => `${amount} EUR`,
   paint: (id) => `<${id}>`,
+  duration: (minutes) => `<${minutes} min>`,
+  say: ({ code }) => `The step "${code}".`,
 };
 
 /** One set of values for every code; the types fail when a code is added without one. */
@@ -66,10 +69,22 @@ const values: FindingValues = {
   "slit-tape": { line: 20, sold: 24 },
   "lines-up-with-nothing": { thing: "block 1" },
   "texture-bleeds": { texture: "heavy" },
+  "cannot-be-done": {
+    step: { code: "paint", values: {} },
+    why: "too-long",
+    minutes: 600,
+    hands: 2,
+    crew: 1,
+    day: 500,
+  },
   "room-climate": { why: "cold", temperature: 5, humidity: 60 },
   "more-coats": { paint: "kelp", coats: 2, advised: 4, because: ["much-paler"], primer: true },
   "out-of-stock": { paint: "kelp", needMl: 400 },
   "mineral-ground": { paint: "lime", wall: "counter" },
+  "too-much": { what: "pieces", most: 10_000 },
+  "cannot-be-planned": { why: "it took longer than 20 s" },
+  "more-alike": { code: "acute-angle", count: 12 },
+  "stopped-elsewhere": { wall: "counter" },
   "over-budget": { cost: 120, budget: 100 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };

@@ -1,10 +1,11 @@
 import { coatReasons } from "./coatReasons";
-import type { Texture } from "../trade/constants";
 import { listed } from "./listed";
-import type { CureKind, Finding, FindingCode, FindingValues } from "./finding";
+import { capital, named, textureWords } from "./wording";
+import type { Finding, FindingCode, FindingValues } from "./finding";
+import type { Values } from "./said";
 import type { Speech } from "./speech";
 
-interface Message {
+export interface Message {
   readonly say: string;
   readonly remedy: string;
 }
@@ -13,6 +14,25 @@ interface Message {
 export const findingMessages: {
   [Code in FindingCode]: (values: FindingValues[Code], speech: Speech) => Message;
 } = {
+  "too-much": ({ what, most }) => ({
+    say: `This comes to more than ${most} ${what}, so it was not worked out.`,
+    remedy:
+      what === "steps" || what === "stretches"
+        ? "Look at the painter's pace, the coats and the size of the walls; one of them is far out. Or divide the job."
+        : "Make divisions wider, take off a finish that lies over another, or divide the job.",
+  }),
+  "cannot-be-planned": ({ why }) => ({
+    say: `This job could not be planned (${why}). It is kept as it is.`,
+    remedy: "Take back the last change, or make the finish simpler.",
+  }),
+  "more-alike": ({ count }) => ({
+    say: `${count} more findings of this kind are not listed.`,
+    remedy: "See to those that are; the others follow, or come up in their turn.",
+  }),
+  "stopped-elsewhere": ({ wall: id }, { wall }) => ({
+    say: `What lies on this wall goes on from ${wall(id)}, where a stop keeps it from being laid out.`,
+    remedy: `See to the stop on ${wall(id)} first.`,
+  }),
   "end-under-half": ({ end, whole, side }, { length }) => ({
     say: `The ${side} end is only ${length(end)} of a ${length(whole)} stripe. Under half, an end looks like a mistake.`,
     remedy: "Centre the other way, or divide into whole stripes.",
@@ -45,8 +65,8 @@ export const findingMessages: {
     remedy: "Make the stripes wider.",
   }),
   "too-narrow": ({ width }, { error }) => ({
-    say: `That makes stripes under ${error(width)} wide, which no tape can set out.`,
-    remedy: "Make the stripes wider, or fewer.",
+    say: `That makes divisions under ${error(width)} wide, which no tape can set out.`,
+    remedy: "Make them wider, or fewer.",
   }),
   "opening-outside": ({ thing }) => ({
     say: `${capital(thing)} reaches outside the wall.`,
@@ -230,6 +250,27 @@ export const findingMessages: {
     say: `${speech.paint(paint)} is a limewash, and ${speech.wall(wall)} has no mineral ground for it.`,
     remedy: "Put a mineral primer on first: limewash bonds with mineral, and powders off from other paint.",
   }),
+  "cannot-be-done": ({ step, why, minutes, hands, crew, day }, { say, duration }) => {
+    switch (why) {
+      case "too-long":
+        return {
+          say: `${say(step)} That takes ${duration(minutes)} without a break, and a day has ${duration(day)} between setting up and closing.`,
+          remedy: "More hands, a longer day, or a smaller part of the wall at a time.",
+        };
+      case "too-few-hands":
+        return {
+          say: `${say(step)} That takes ${hands} people at once, and ${crew === 1 ? "there is one" : `there are ${crew}`}.`,
+          remedy: "Ask for help on that day, and set the hands to what it takes.",
+        };
+      case "too-late":
+        return {
+          say: `${say(step)} That has to follow more closely than it can.`,
+          remedy: "A longer day or more hands, or another order of work.",
+        };
+      default:
+        return why satisfies never;
+    }
+  },
   "over-budget": ({ cost, budget }, speech) => ({
     say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
     remedy: "Look into the store, choose other tins, or leave a colour out.",
@@ -240,53 +281,14 @@ export const findingMessages: {
   }),
 };
 
-/** What the button that applies a cure says. */
-export const cureLabels: Record<CureKind, (count: number, speech: Speech) => string> = {
-  "centre-other": () => "Centre the other way",
-  "whole-count": (count) => `Use ${count} whole stripes`,
-  "clear-it": () => "Shift the lines clear",
-  "hit-it": () => "Put a line on its edge",
-  "free-ends": () => "Leave the ends free",
-  "anchor-on-wall": () => "Put it in the middle of the wall",
-  "take-out": () => "Take it out",
-  "draw-on": () => "Draw it on to the next line",
-  "fit-arch": (count, { length }) => `Shorten it to ${length(count)}`,
-  "lower-arch": (count, { length }) => `Lower the centre by ${length(count)}`,
-  "pin-on-wall": () => "Move the centre into reach",
-  "onto-wall": () => "Put it on the wall",
-  "meet-it": () => "Let the line meet it",
-  follow: () => "Follow that side instead",
-  "open-angle": () => "Open the corners to 15 degrees",
-  "narrower-line": (count, { length }) => `Use ${length(count)} tape`,
-  "sold-width": (count, { length }) => `Make the line ${length(count)}`,
-  "other-seed": () => "Shuffle until none are alike",
-  "add-base": () => "Shuffle with the base as well",
-  "close-gap": () => "Narrow it until they meet",
-  untangle: () => "Put the corners in turn",
-  "line-up": () => "Line it up",
-  "more-coats": (count) => `Plan ${count} coats`,
-  "take-reading": (count, { length }) => `Take ${length(count)} instead`,
-  "other-division": (count) => `Divide into ${count} instead`,
-};
+/** What the findings of one finish say, by their codes. */
+export type FindingWords = Readonly<Record<string, OwnMessage>>;
+/** (Written as a method so that messages of different values can stand in one list.) */
+type OwnMessage = { say(values: Values, speech: Speech): Message }["say"];
 
-/** What a finding says and what to do about it. */
-export function describeFinding(finding: Finding, speech: Speech): Message {
+/** What a finding says and what to do about it; `own` has the words of what finishes notice themselves. */
+export function describeFinding(finding: Finding, own: FindingWords, speech: Speech): Message {
+  if (finding.own) return own[finding.code]!(finding.values, speech);
   const speak = findingMessages[finding.code] as (values: object, speech: Speech) => Message;
   return speak(finding.values, speech);
-}
-
-const textureWords: Record<Texture, string> = {
-  smooth: "A smooth wall",
-  light: "A light stipple",
-  heavy: "A heavy stipple",
-  brick: "Bare brick",
-  boards: "The joints of boards",
-};
-
-/** A line in a sentence: those of a pattern are known by what lies on their two sides. */
-const named = (line: string): string =>
-  line.includes(" | ") ? `The line between ${line.replace(" | ", " and ")}` : `The ${line}`;
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

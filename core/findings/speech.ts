@@ -1,3 +1,5 @@
+import type { Said } from "./said";
+
 /** How numbers and names are spoken in the job's own units. */
 export interface Speech {
   length(mm: number): string;
@@ -10,4 +12,7 @@ export interface Speech {
   money(amount: number): string;
   paint(id: string): string;
   wall(id: string): string;
+  /** Minutes of work, as hours where there are many. */
+  duration(minutes: number): string;
+  say(said: Said): string;
 }

@@ -1,5 +1,5 @@
 import type { Cure, Finding } from "../findings/finding";
-import type { Point } from "../geometry/point";
+import { distance, type Point } from "../geometry/point";
 import { reachMm } from "../trade/constants";
 import { boxOfWall } from "../wall/boxOfWall";
 import type { Strip } from "../wall/strip";
@@ -15,14 +15,24 @@ export function checkPin(
 ): Finding[] {
   const { isOff, above } = holdOfPin(centre, strip);
   if (!isOff && above <= reachMm) return [];
-  const { minX, maxX, minY, maxY } = strip.extent;
-  const foot = centre.y - above;
-  const within = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value));
-  const to = { x: within(centre.x, minX, maxX), y: within(centre.y, minY, Math.min(maxY, foot + reachMm)) };
-  const cure: Cure = { kind: "pin-on-wall", count: 0, ...cureWith(to) };
+  const cure: Cure = { kind: "pin-on-wall", count: 0, ...cureWith(holdNearest(centre, strip, above)) };
   return [
     { code: "out-of-reach", severity: "check", values: { isOff, above }, at: isOff ? null : centre, cure },
   ];
+}
+
+/** The place nearest to a centre where a wall of the strip gives hold within reach. */
+function holdNearest(centre: Point, { parts }: Strip, above: number): Point {
+  const top = centre.y - above + reachMm;
+  const within = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value));
+  const places = parts.flatMap(({ surface, offset }) => {
+    if (!surface) return [];
+    const { minX, maxX, minY, maxY } = surface.extent;
+    return [
+      { x: within(centre.x, minX + offset, maxX + offset), y: within(centre.y, minY, Math.min(maxY, top)) },
+    ];
+  });
+  return places.reduce((best, place) => (distance(place, centre) < distance(best, centre) ? place : best));
 }
 
 /** Whether a pin is off the walls, and its height above their lowest foot; mm. It may stand on trim or in the joint at the floor. */

@@ -9,15 +9,15 @@ export function checkRelations(
   relations: readonly Relation[],
   handles: () => readonly Handle[],
 ): Finding[] {
-  const close = relations.filter(({ kind }) => kind !== "meets");
-  if (close.length === 0) return [];
-  const movable = handles();
-  return close.map((relation): Finding => {
-    const { kind, gap, at, obstacle } = relation;
-    const shared = { severity: "check", at, cure: cureRelation(id, relation, movable) } as const;
-    const { thing } = obstacle;
-    return kind === "sliver"
-      ? { code: "sliver", ...shared, values: { width: gap, thing } }
-      : { code: "near-miss", ...shared, values: { gap, thing } };
-  });
+  return relations
+    .filter(({ kind }) => kind !== "meets")
+    .map((relation): Finding => {
+      const { kind, gap, at, obstacle } = relation;
+      const later = () => cureRelation(id, relation, handles());
+      const shared = { severity: "check", at, later } as const;
+      const { thing } = obstacle;
+      return kind === "sliver"
+        ? { code: "sliver", ...shared, values: { width: gap, thing } }
+        : { code: "near-miss", ...shared, values: { gap, thing } };
+    });
 }

@@ -1,5 +1,6 @@
 import type { Cure } from "../findings/finding";
-import { distance } from "../geometry/point";
+import type { Segment } from "../geometry/curve";
+import { distance, type Point } from "../geometry/point";
 import type { Relation } from "../wall/clearance";
 import type { Handle } from "./editing";
 
@@ -11,8 +12,7 @@ export function cureRelation(
 ): Cure | undefined {
   const handle = handles.find(({ along, path: [path] }) => {
     if (!along || path?.kind !== "segment") return false;
-    const isSame = (a: typeof line.a, b: typeof line.b) => distance(a, line.a) + distance(b, line.b) < 0.01;
-    return isSame(path.a, path.b) || isSame(path.b, path.a);
+    return areEnds(path.a, path.b, line) || areEnds(path.b, path.a, line);
   });
   if (!handle?.along) return undefined;
   const { x, y } = handle.at;
@@ -23,3 +23,10 @@ export function cureRelation(
   const change = handle.moveTo(isUpright ? { x: nearest!, y } : { x, y: nearest! });
   return change ? { kind: "meet-it", count: 0, finish: id, ...change } : undefined;
 }
+
+/** mm; nearer than this in all, two ends are the line's. */
+const sameEnds = 0.01;
+
+/** Whether two places are a line's ends. Most are told by their x alone. */
+const areEnds = (a: Point, b: Point, line: Segment): boolean =>
+  Math.abs(a.x - line.a.x) < sameEnds && distance(a, line.a) + distance(b, line.b) < sameEnds;

@@ -3,14 +3,29 @@ import type { Cure, Finding } from "../findings/finding";
 import type { Offer } from "../fit/offer";
 import type { Candidate } from "../fit/candidates";
 import type { Point } from "../geometry/point";
-import type { Design } from "../pattern/pattern";
+import type { FindingWords } from "../findings/messages";
+import type { Words } from "../findings/said";
+import type { Paint } from "../paint/schema";
+import type { Design, Region } from "../pattern/pattern";
+import type { Effect, Placement, WallMotif } from "../pattern/placement";
+import type { Wall } from "../wall/schema";
 import type { Strip } from "../wall/strip";
+import type { Contribution, SundryKind } from "../work/contribution";
+import type { Work } from "../work/schema";
+import type { Wait } from "../work/step";
 import type { Editing } from "./editing";
 
 /** What a finish may know about the job around it. */
 export interface FinishContext {
   readonly tapeDivision: number;
   readonly viewingDistance: number;
+}
+
+/** A spec on the strip that it is laid on, with what it may know of the job: what every finish's layout begins with. */
+export interface Laid<Spec> {
+  readonly spec: Spec;
+  readonly strip: Strip;
+  readonly context: FinishContext;
 }
 
 /** How a finish divided the wall, and the other ways it could. */
@@ -74,7 +89,12 @@ export interface SpecReference {
  * A finish: plain data and pure functions. Adding one is one folder and one line in the registry. (Its functions are
  * written as methods so that the registry can hold finishes of different specs in one list.)
  */
-export interface FinishDefinition<Kind extends string, Schema extends z.ZodObject, Spec = z.infer<Schema>> {
+export interface FinishDefinition<
+  Kind extends string,
+  Schema extends z.ZodObject,
+  Layout,
+  Spec = z.infer<Schema>,
+> {
   readonly kind: Kind;
   /** What a painter calls it. */
   readonly title: string;
@@ -83,27 +103,73 @@ export interface FinishDefinition<Kind extends string, Schema extends z.ZodObjec
   paints(spec: Spec): readonly SpecReference[];
   /** Every opening or fixture that the spec names. */
   things(spec: Spec): readonly SpecReference[];
-  /** What it makes of a strip: one design, or several that lie over each other, the lowest first. */
-  design(spec: Spec, strip: Strip, context: FinishContext): readonly Design[];
-  check(spec: Spec, strip: Strip, context: FinishContext): readonly Finding[];
-  /** How it divides the wall and could otherwise; null for a finish that divides nothing. */
-  fit(spec: Spec, strip: Strip, context: FinishContext): FitReport | null;
+  /** Lays it out on a strip, once; the methods below take what it answers. What only some of them ask for is worked out then. */
+  layOut(spec: Spec, strip: Strip, context: FinishContext): Layout;
+  /** What it makes of the strip: one design, or several that lie over each other, the lowest first. */
+  design(layout: Layout): readonly Design[];
+  check(layout: Layout): readonly Finding[];
+  /** How it divides the wall and could otherwise; absent for a finish that divides nothing. */
+  fit?(layout: Layout): FitReport | null;
   /** Ranked ways to lay it out otherwise, for a finish that is not divided as `fit` reports. */
-  offers?(spec: Spec, strip: Strip, context: FinishContext): readonly Offer[];
-  /** The few numbers that the card shows. */
+  offers?(layout: Layout): readonly Offer[];
+  /** The few numbers that the card shows; of the spec, since they have to be there when nothing can be laid out. */
   card(spec: Spec, strip: Strip): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
-  edit(spec: Spec, strip: Strip, context: FinishContext): Editing;
+  edit(layout: Layout): Editing;
   /** The change that lets it follow the floor or the ceiling, where a level line beside that makes a wedge. */
-  follow?(spec: Spec, strip: Strip, side: "top" | "bottom"): Cure | null;
+  follow?(layout: Layout, side: "top" | "bottom"): Cure | null;
+  /** What is done beside taping and rolling its regions, and what that takes; absent for a finish that is taped paint alone. */
+  work?(share: Share<Layout>, site: Site): Contribution;
+  /** Sentences of its own: of its steps, cautions, evenings, tables and sundries. */
+  readonly words?: Words;
+  /** What its own findings say. */
+  readonly findings?: FindingWords;
+  /** Things that it needs bought beside the usual ones. */
+  readonly sundries?: Readonly<Record<string, SundryKind>>;
+  /** Paces of its own, until the painter's are known. */
+  readonly rates?: Readonly<Record<string, RateKind>>;
   /** A first spec for a wall that has none. */
   start(strip: Strip, paints: readonly string[], base: string): Readonly<Record<string, unknown>>;
 }
 
+/** A pace: so much a minute, or minutes for one. */
+export interface RateKind {
+  readonly usual: number;
+  readonly as: "a minute" | "minutes";
+  /** What it is called beside its field: "Dabbing, discs". */
+  readonly label: string;
+}
+
+/** A finish's part of a job. */
+export interface Share<Layout> {
+  readonly layout: Layout;
+  readonly walls: readonly ShareOfWall[];
+}
+
+/** What of one wall is a finish's own. */
+export interface ShareOfWall {
+  readonly wall: Wall;
+  readonly surfaceM2: number;
+  readonly regions: readonly Region[];
+  readonly motifs: readonly WallMotif[];
+  readonly placements: readonly Placement[];
+  readonly effects: readonly Effect[];
+}
+
+/** What a finish's work may know of the job. */
+export interface Site {
+  readonly work: Work;
+  readonly paints: ReadonlyMap<string, Paint>;
+  /** The painter's pace at something that a finish has brought a rate for. */
+  rate(name: string): number;
+  /** What has to be over before anything goes onto a wall: set out, its ground and all taped paint dry, the tape off. */
+  ready(wall: Wall): readonly (Wait | null)[];
+}
+
 /** Copies and freezes a definition, so that no caller can change a finish for the others. */
-export function defineFinish<Kind extends string, Schema extends z.ZodObject>(
-  definition: FinishDefinition<Kind, Schema>,
-): FinishDefinition<Kind, Schema> {
+export function defineFinish<Kind extends string, Schema extends z.ZodObject, Layout>(
+  definition: FinishDefinition<Kind, Schema, Layout>,
+): FinishDefinition<Kind, Schema, Layout> {
   if (!/^[a-z]+(-[a-z]+)*$/.test(definition.kind))
     throw new Error(`A finish kind is kebab-case: ${definition.kind}`);
   return Object.freeze({ ...definition });

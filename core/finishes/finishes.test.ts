@@ -39,7 +39,7 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
     specOf(kind).parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }) as AnySpec;
 
   it("has a folder like every other, and is not asked for by name outside it", () => {
-    for (const role of ["spec", "design", "check", "edit", "definition"]) {
+    for (const role of ["spec", "layout", "design", "check", "edit", "definition", "tests/arbitrary"]) {
       expect(existsSync(`core/finishes/${kind}/${role}.ts`), role).toBe(true);
     }
   });
@@ -59,8 +59,10 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
           expect(at).toBe(id);
         }
         for (const { id } of finish.things(spec)) expect(id).toBe("bench");
-        expect(finish.check(spec, strip, context).map(({ severity }) => severity)).not.toContain("stop");
-        expect(finish.design(spec, strip, context).length).toBeGreaterThan(0);
+        expect(
+          finish.check(finish.layOut(spec, strip, context)).map(({ severity }) => severity),
+        ).not.toContain("stop");
+        expect(finish.design(finish.layOut(spec, strip, context)).length).toBeGreaterThan(0);
       }),
       { numRuns: 40 },
     );
@@ -109,7 +111,7 @@ describe("taking hold of a finish on the wall", () => {
             const parse = (spec: object) =>
               specOf(kind).safeParse(spec) as { success: boolean; data?: AnySpec };
             const spec = parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }).data!;
-            const { handles, tools } = finish.edit(spec, strip, context);
+            const { handles, tools } = finish.edit(finish.layOut(spec, strip, context));
             expect(new Set(handles.map(({ id }) => id)).size).toBe(handles.length);
             expect(tools.map(({ id }) => id)).toContain("fill");
             const handle = handles[pick % handles.length];
@@ -119,7 +121,9 @@ describe("taking hold of a finish on the wall", () => {
             const unmoved = parse(applyChange(spec, still!));
             expect(unmoved.success, JSON.stringify(still)).toBe(true);
             const placesOf = (at: AnySpec) =>
-              finish.edit(at, strip, context).handles.map(({ at: place }) => [place.x, place.y]);
+              finish
+                .edit(finish.layOut(at, strip, context))
+                .handles.map(({ at: place }) => [place.x, place.y]);
             placesOf(unmoved.data!).forEach(([x, y], index) => {
               expect(Math.hypot(x! - handles[index]!.at.x, y! - handles[index]!.at.y)).toBeLessThan(hair);
             });
@@ -138,7 +142,9 @@ describe("taking hold of a finish on the wall", () => {
               /radius|from$|to$/.test(handle.id)
             )
               return;
-            const now = finish.edit(moved.data!, strip, context).handles.find(({ id }) => id === handle.id)!;
+            const now = finish
+              .edit(finish.layOut(moved.data!, strip, context))
+              .handles.find(({ id }) => id === handle.id)!;
             expect(Math.hypot(now.at.x - to.x, now.at.y - to.y), handle.id).toBeLessThan(hair);
           },
         ),
@@ -149,8 +155,8 @@ describe("taking hold of a finish on the wall", () => {
 });
 
 it("every folder of finishes is in the registry", () => {
-  const folders = readdirSync("core/finishes", { withFileTypes: true }).filter((entry) =>
-    entry.isDirectory(),
+  const folders = readdirSync("core/finishes", { withFileTypes: true }).filter(
+    (entry) => entry.isDirectory() && entry.name !== "tests",
   );
   expect(folders.map(({ name }) => name).sort()).toEqual([...finishKinds].sort());
 });

@@ -1,19 +1,16 @@
 import type { z } from "zod";
-import { arches } from "./arches/definition";
-import { bands } from "./bands/definition";
-import { blocks } from "./blocks/definition";
-import { chevron } from "./chevron/definition";
-import type { FinishDefinition } from "./defineFinish";
-import { diamonds } from "./diamonds/definition";
-import { stripes } from "./stripes/definition";
-import { tapeLines } from "./tape-lines/definition";
+import type { FindingWords } from "../findings/messages";
+import type { Words } from "../findings/said";
+import type { SundryKind } from "../work/contribution";
+import type { FinishDefinition, Laid, RateKind } from "./defineFinish";
+import { list } from "./list";
 
-/** The only list of finishes. */
-const list = [stripes, bands, blocks, tapeLines, chevron, diamonds, arches] as const;
-
+/** All that is told of every finish is derived here from the one list. */
 export type FinishKind = (typeof list)[number]["kind"];
 export type AnySpec = z.infer<(typeof list)[number]["spec"]>;
-export type AnyFinish = FinishDefinition<FinishKind, z.ZodObject, AnySpec>;
+/** What a finish lays out is for its own methods alone; nobody else looks into it. */
+export type AnyLayout = Laid<AnySpec>;
+export type AnyFinish = FinishDefinition<FinishKind, z.ZodObject, AnyLayout, AnySpec>;
 
 export const allFinishes: readonly AnyFinish[] = list;
 
@@ -22,6 +19,25 @@ export const finishKinds: readonly FinishKind[] = list.map((finish) => finish.ki
 /** The definition of a kind that the document's check has let through. */
 export function finishOf(kind: FinishKind): AnyFinish {
   return allFinishes.find((finish) => finish.kind === kind)!;
+}
+
+/** What the finishes bring of their own, by its name; two of one name are refused. */
+export const finishWords: Words = gather((finish) => finish.words);
+export const findingWords: FindingWords = gather((finish) => finish.findings);
+export const finishSundries: Readonly<Record<string, SundryKind>> = gather((finish) => finish.sundries);
+export const finishRates: Readonly<Record<string, RateKind>> = gather((finish) => finish.rates);
+
+function gather<Value>(
+  of: (finish: AnyFinish) => Readonly<Record<string, Value>> | undefined,
+): Record<string, Value> {
+  const all: Record<string, Value> = {};
+  for (const finish of allFinishes) {
+    for (const [name, value] of Object.entries(of(finish) ?? {})) {
+      if (Object.hasOwn(all, name)) throw new Error(`Two finishes bring ${name}`);
+      all[name] = value;
+    }
+  }
+  return all;
 }
 
 /** The schemas of all kinds, as a tuple, for a discriminated union. */

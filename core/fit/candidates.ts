@@ -35,14 +35,14 @@ const mostOffered = 9;
 export function rankCandidates(input: CandidateInput): Candidate[] {
   const wish = wishOf(input);
   const current = judgeDivision(input, divideSpan(input), wish, []);
-  const seen = new Set<string>();
+  const seen: Int32Array[] = [];
   const candidates: Candidate[] = [];
   for (const fit of proposeFits(input, wish)) {
     const divided = divideSpan({ ...input, fit });
-    const key =
-      divided.divisions.map((division) => division.from.toFixed(2)).join() + divided.divisions[0]?.colour;
-    if (divided.divisions.length === 0 || divided.endsImpossible || seen.has(key)) continue;
-    seen.add(key);
+    if (divided.divisions.length === 0 || divided.endsImpossible) continue;
+    const places = placesOf(divided);
+    if (seen.some((other) => isSame(places, other))) continue;
+    seen.push(places);
     candidates.push({ fit, divided, ...judgeDivision({ ...input, fit }, divided, wish, current.misses) });
   }
   return candidates
@@ -56,6 +56,13 @@ export function rankCandidates(input: CandidateInput): Candidate[] {
     )
     .slice(0, mostOffered);
 }
+
+/** Where divisions start, in hundredths of a mm, and the first one's colour: two ways that agree in these are one. */
+const placesOf = ({ divisions }: DividedSpan): Int32Array =>
+  Int32Array.from([divisions[0]!.colour, ...divisions.map(({ from }) => Math.round(from * 100))]);
+
+const isSame = (a: Int32Array, b: Int32Array): boolean =>
+  a.length === b.length && a.every((place, index) => place === b[index]);
 
 /** In whole thousandths of a mm, so that the last bits of a division decide nothing. */
 const offWish = ({ width }: Candidate, wish = 0): number => Math.round(Math.abs((width ?? 0) - wish) * 1e3);

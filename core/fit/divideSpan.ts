@@ -68,8 +68,9 @@ const at = <Value>(list: readonly Value[], index: number): Value =>
 /** `count` stripes that fill the span: equal, or the cycle of widths scaled. */
 function divideWhole({ span, colours, widths }: DivideInput, count: number): DividedSpan {
   const cycle = widths ?? colours.map(() => 1);
-  const total = cycleLength(cycle, count);
-  const edges = Array.from({ length: count + 1 }, (_, index) => (span * cycleLength(cycle, index)) / total);
+  const lengthTo = lengthsOf(cycle);
+  const total = lengthTo(count);
+  const edges = Array.from({ length: count + 1 }, (_, index) => (span * lengthTo(index)) / total);
   return {
     divisions: Array.from({ length: count }, (_, index) => ({
       from: edges[index]!,
@@ -80,10 +81,12 @@ function divideWhole({ span, colours, widths }: DivideInput, count: number): Div
   };
 }
 
-/** The length of the first `count` members of a repeating cycle. */
-function cycleLength(cycle: readonly number[], count: number): number {
-  const sum = (list: readonly number[]) => list.reduce((total, width) => total + width, 0);
-  return Math.floor(count / cycle.length) * sum(cycle) + sum(cycle.slice(0, count % cycle.length));
+/** Tells the length of the first so many members of a repeating cycle. */
+function lengthsOf(cycle: readonly number[]): (count: number) => number {
+  const sums = [0];
+  for (const width of cycle) sums.push(sums.at(-1)! + width);
+  const period = sums[cycle.length]!;
+  return (count) => Math.floor(count / cycle.length) * period + sums[count % cycle.length]!;
 }
 
 function divideNear(
@@ -106,11 +109,17 @@ export function nearestCount(
   width: number | undefined,
   ends: "same" | "different" | "any",
 ): number | null {
+  const lengthTo = widths && lengthsOf(widths);
+  // Widths fall as counts grow, so the best lies beside the exact share; the colours repeat within their number.
+  const exact = lengthTo ? (span / lengthTo(colours.length)) * colours.length : span / width!;
+  const reach = 2 * colours.length + 2;
+  const middle = Math.min(maximumCount, Math.max(1, Math.round(exact)));
+  const most = Math.min(maximumCount, middle + reach);
   let best: { count: number; off: number } | null = null;
-  for (let count = 1; count <= maximumCount; count++) {
+  for (let count = Math.max(1, middle - reach); count <= most; count++) {
     const alike = colours[0] === at(colours, count - 1);
     if (ends !== "any" && alike !== (ends === "same")) continue;
-    const off = widths ? Math.abs(span / cycleLength(widths, count) - 1) : Math.abs(span / count - width!);
+    const off = lengthTo ? Math.abs(span / lengthTo(count) - 1) : Math.abs(span / count - width!);
     if (best === null || off < best.off - 1e-9) best = { count, off };
   }
   return best?.count ?? null;
@@ -135,7 +144,8 @@ function divideCentred(
 
 function divideBest(input: DivideInput, width: number | undefined): DividedSpan {
   const [stripe, joint] = (["stripe", "joint"] as const).map((centre) => divideCentred(input, width, centre));
-  if (stripe!.tooMany || smallerEnd(stripe!) >= smallerEnd(joint!)) return { ...stripe!, centre: "stripe" };
+  if (stripe!.tooMany || joint!.tooMany) return { ...(stripe!.tooMany ? stripe! : joint!), centre: "stripe" };
+  if (smallerEnd(stripe!) >= smallerEnd(joint!)) return { ...stripe!, centre: "stripe" };
   return { ...joint!, centre: "joint" };
 }
 
@@ -146,15 +156,15 @@ function smallerEnd({ divisions }: DividedSpan): number {
 
 /** Lays a repeating cycle of widths over the span so that its first member starts at `origin`. */
 function layCycle(span: number, origin: number, cycle: readonly number[]): DividedSpan {
-  const period = cycleLength(cycle, cycle.length);
+  const lengthTo = lengthsOf(cycle);
+  const period = lengthTo(cycle.length);
   const expected = Math.ceil((span / period) * cycle.length);
   if (expected > maximumCount + cycle.length) return { divisions: [], tooMany: expected };
   const divisions: Division[] = [];
   // Start a whole cycle before the span, so that floating point cannot lose the first part.
   const firstPeriod = Math.floor(-origin / period) - 1;
   for (let index = firstPeriod * cycle.length; ; index++) {
-    const begin =
-      origin + Math.floor(index / cycle.length) * period + cycleLength(cycle, mod(index, cycle.length));
+    const begin = origin + Math.floor(index / cycle.length) * period + lengthTo(mod(index, cycle.length));
     if (begin > span - vanishingEnd) break;
     const whole = at(cycle, index);
     const end = begin + whole;

@@ -56,7 +56,9 @@ export function isInsideContour(point: Point, contour: Contour): boolean {
   for (const curve of contour) {
     const { a, b } = curve;
     if (a.y > point.y !== b.y > point.y) {
-      const x = a.x + ((point.y - a.y) / (b.y - a.y)) * (b.x - a.x);
+      // From its lower end, so that the chord of two halves of a circle is crossed by both or by neither.
+      const [low, high] = a.y < b.y ? [a, b] : [b, a];
+      const x = low.x + ((point.y - low.y) / (high.y - low.y)) * (high.x - low.x);
       if (point.x < x) inside = !inside;
     }
     if (curve.kind === "arc" && isBetweenChordAndArc(curve, point)) inside = !inside;

@@ -19,19 +19,34 @@ const kept = new WeakMap<Face, Point>();
 
 function findInteriorPoint(face: Face): Point {
   const contours = [face.outer, ...face.holes];
-  const y = middleOfLargestGap(contours);
+  for (const y of levelsAcross(contours)) {
+    const x = middleOfWidestStretch(contours, y);
+    if (x !== null) return { x, y };
+  }
+  // A sliver thinner than what its own corners are rounded by: no level crosses it twice.
+  const corners = face.outer.map(({ a }) => a);
+  const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+  return { x: mean(corners.map(({ x }) => x)), y: mean(corners.map(({ y }) => y)) };
+}
+
+/** The middle of the widest stretch of a level that lies within contours; null where it crosses none twice. */
+function middleOfWidestStretch(contours: readonly Contour[], y: number): number | null {
   const crossings: number[] = [];
   for (const contour of contours) for (const curve of contour) addCrossings(curve, y, crossings);
   crossings.sort((a, b) => a - b);
-  let best = { x: NaN, width: -1 };
+  let best: { x: number | null; width: number } = { x: null, width: -1 };
   for (let index = 0; index + 1 < crossings.length; index += 2) {
     const width = crossings[index + 1]! - crossings[index]!;
     if (width > best.width) best = { x: (crossings[index]! + crossings[index + 1]!) / 2, width };
   }
-  return { x: best.x, y };
+  return best.x;
 }
 
-function middleOfLargestGap(contours: readonly Contour[]): number {
+/** Levels that are tried before a face counts as a sliver. */
+const mostLevels = 6;
+
+/** Middles of the gaps between the heights of corners and bulges, the largest gaps first; nearly always one will do. */
+function* levelsAcross(contours: readonly Contour[]): Generator<number> {
   const heights: number[] = [];
   for (const contour of contours) {
     for (const curve of contour) {
@@ -42,12 +57,23 @@ function middleOfLargestGap(contours: readonly Contour[]): number {
     }
   }
   heights.sort((a, b) => a - b);
-  let best = { y: heights[0]!, gap: -1 };
-  for (let index = 0; index + 1 < heights.length; index++) {
-    const gap = heights[index + 1]! - heights[index]!;
-    if (gap > best.gap) best = { y: (heights[index]! + heights[index + 1]!) / 2, gap };
+  const largest = largestGap(heights);
+  yield (heights[largest]! + heights[largest + 1]!) / 2;
+  const gaps = heights
+    .slice(1)
+    .map((to, index) => ({ size: to - heights[index]!, y: (to + heights[index]!) / 2 }));
+  yield* gaps
+    .sort((a, b) => b.size - a.size)
+    .slice(1, mostLevels)
+    .map(({ y }) => y);
+}
+
+function largestGap(heights: readonly number[]): number {
+  let best = 0;
+  for (let index = 1; index + 1 < heights.length; index++) {
+    if (heights[index + 1]! - heights[index]! > heights[best + 1]! - heights[best]!) best = index;
   }
-  return best.y;
+  return best;
 }
 
 /** Adds where a curve crosses a level to a list. */

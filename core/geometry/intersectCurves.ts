@@ -17,26 +17,39 @@ export interface Meeting {
  */
 export function intersectCurves(first: Curve, second: Curve, tolerance: number): Meeting[] {
   const meetings: Meeting[] = [];
-  for (const [t, end] of [
-    [0, first.a],
-    [1, first.b],
-  ] as const) {
+  if (first.kind === "segment" && second.kind === "segment" && areApart(first, second, tolerance))
+    return meetings;
+  const addEndOfFirst = (t: 0 | 1, end: Point) => {
     const u = shareAt(second, end, tolerance);
     if (u !== null) meetings.push({ point: end, t, u });
-  }
-  for (const [u, end] of [
-    [0, second.a],
-    [1, second.b],
-  ] as const) {
+  };
+  const addEndOfSecond = (u: 0 | 1, end: Point) => {
     const t = shareAt(first, end, tolerance);
     if (t !== null) meetings.push({ point: end, t, u });
-  }
+  };
+  addEndOfFirst(0, first.a);
+  addEndOfFirst(1, first.b);
+  addEndOfSecond(0, second.a);
+  addEndOfSecond(1, second.b);
   for (const point of crossings(first, second)) {
     const t = shareAt(first, point, tolerance);
     const u = shareAt(second, point, tolerance);
     if (t !== null && u !== null) meetings.push({ point, t, u });
   }
   return meetings;
+}
+
+/** Whether one segment lies wholly on one side of the other's line, well beyond what counts as a touch. */
+const areApart = (first: Segment, second: Segment, tolerance: number): boolean =>
+  isBeside(first, second, tolerance) || isBeside(second, first, tolerance);
+
+function isBeside({ a, b }: Segment, other: Segment, tolerance: number): boolean {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  // A touch reaches a tolerance across and one along: together less than two.
+  const clear = 2 * tolerance * Math.sqrt(dx * dx + dy * dy);
+  const from = dx * (other.a.y - a.y) - dy * (other.a.x - a.x);
+  const to = dx * (other.b.y - a.y) - dy * (other.b.x - a.x);
+  return (from > clear && to > clear) || (from < -clear && to < -clear);
 }
 
 function crossings(first: Curve, second: Curve): Point[] {
@@ -115,13 +128,16 @@ function halfChord(radius: number, height: number): number[] {
   return half === 0 ? [0] : [-half, half];
 }
 
-/** The point at a straight distance from the start of a curve, measured along its chord's circle. */
+/**
+ * The point at a straight distance from the start of a curve, seen from its two ends: a chord c of a circle of radius r
+ * lies asin(c / 2r) off the tangent where it starts, so the short chord is turned from the whole one by the difference.
+ * The circle's centre would mislead where a very short arc's ends have been moved to common vertices.
+ */
 export function pointAtChord(curve: Curve, chord: number): Point {
-  if (curve.kind === "segment") {
-    const share = chord / distance(curve.a, curve.b);
-    return { x: curve.a.x + (curve.b.x - curve.a.x) * share, y: curve.a.y + (curve.b.y - curve.a.y) * share };
-  }
-  // A chord c of a circle of radius r spans the angle 2 asin(c / 2r).
-  const angle = 2 * arcSine(Math.min(1, chord / (2 * curve.radius)));
-  return rotateAbout(curve.a, curve.centre, Math.sign(curve.sweep) * angle);
+  const { a, b } = curve;
+  const share = chord / distance(a, b);
+  const along = { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
+  if (curve.kind === "segment") return along;
+  const off = Math.abs(curve.sweep) / 2 - arcSine(Math.min(1, chord / (2 * curve.radius)));
+  return rotateAbout(along, a, -Math.sign(curve.sweep) * off);
 }

@@ -1,7 +1,8 @@
 import Flatbush from "flatbush";
-import { boxOfCurve, curveLength, middleOf, partOfCurve, splitWideArc, type Curve } from "./curve";
+import { boxOfCurve, curveLength, middleOf, partOfCurve, pointAt, splitWideArc, type Curve } from "./curve";
 import { intersectCurves } from "./intersectCurves";
-import { distance } from "./point";
+import { distance, type Point } from "./point";
+import { Allowance } from "../trade/allowance";
 import { VertexIndex } from "./vertexIndex";
 
 /** A curve put into an arrangement, with the names of what it stands for ("ceiling", "line 3"). */
@@ -21,7 +22,8 @@ export interface Piece<Source> {
 /**
  * Cuts curves at every meeting into pieces that only touch at shared vertices. Places within the tolerance
  * become one vertex, which the earlier of the curves keeps where it lies: what is given first (a wall's outline) is not
- * bent by what comes later. Pieces that lie on each other become one piece with all their sources.
+ * bent by what comes later. Pieces that lie on each other become one piece with all their sources. Throws OverLimit
+ * as soon as there are more pieces than a plan may hold.
  */
 export function splitCurves<Source>(
   input: readonly SourcedCurve<Source>[],
@@ -31,6 +33,8 @@ export function splitCurves<Source>(
     .flatMap(({ curve, source }) => splitWideArc(curve).map((part) => ({ curve: part, source })))
     .filter(({ curve }) => curveLength(curve) > tolerance);
   const vertices = new VertexIndex(tolerance);
+  const allowance = new Allowance("pieces of line");
+  allowance.take(items.length);
   const cuts = items.map((): Stop[] => []);
   let placed = 0;
   const placeEnds = (upTo: number) => {
@@ -45,7 +49,8 @@ export function splitCurves<Source>(
   )) {
     placeEnds(i);
     for (const { point, t, u } of intersectCurves(items[i]!.curve, items[j]!.curve, tolerance)) {
-      const vertex = vertices.idAt(point);
+      allowance.take(2);
+      const vertex = vertices.idAt(ontoCurve(items[i]!.curve, t, point));
       cuts[i]!.push({ t, vertex });
       cuts[j]!.push({ t: u, vertex });
     }
@@ -63,6 +68,15 @@ export function splitCurves<Source>(
   });
   return { vertices: vertices.points, pieces: pieces.all };
 }
+
+/** What only comes within the tolerance of a curve meets it on the curve, lest a long side be bent by a short one. */
+function ontoCurve(curve: Curve, t: number, point: Point): Point {
+  const on = pointAt(curve, t);
+  return distance(on, point) > rounding ? on : point;
+}
+
+/** mm; nearer than this a computed crossing is on its curve. */
+const rounding = 1e-7;
 
 function* closePairs(boxes: ReturnType<typeof boxOfCurve>[], tolerance: number): Generator<[number, number]> {
   if (boxes.length < 2) return;
@@ -87,9 +101,12 @@ interface Stop {
   readonly vertex: number;
 }
 
+/** Two vertices as one number. */
+const mostVertices = 2 ** 26;
+
 class PieceSet<Source> {
   readonly all: Piece<Source>[] = [];
-  private readonly byEnds = new Map<string, Piece<Source>[]>();
+  private readonly byEnds = new Map<number, Piece<Source>[]>();
 
   constructor(
     private readonly vertices: VertexIndex,
@@ -99,17 +116,20 @@ class PieceSet<Source> {
   add(from: Stop, to: Stop, whole: Curve, source: Source): void {
     const { points } = this.vertices;
     const curve = partOfCurve(whole, from.t, to.t, points[from.vertex]!, points[to.vertex]!);
-    const ends = [from.vertex, to.vertex].sort((a, b) => a - b).join();
-    const twins = this.byEnds.get(ends) ?? [];
-    const middle = middleOf(curve);
-    // Straight pieces between the same vertices are always the same piece; curved ones only if their middles meet.
-    const twin = twins.find((other) => distance(middleOf(other.curve), middle) <= 2 * this.tolerance);
-    if (twin) {
-      if (!twin.sources.includes(source)) twin.sources.push(source);
-      return;
+    const ends = Math.min(from.vertex, to.vertex) * mostVertices + Math.max(from.vertex, to.vertex);
+    const twins = this.byEnds.get(ends);
+    if (twins) {
+      const middle = middleOf(curve);
+      // Straight pieces between the same vertices are always the same piece; curved ones only if their middles meet.
+      const twin = twins.find((other) => distance(middleOf(other.curve), middle) <= 2 * this.tolerance);
+      if (twin) {
+        if (!twin.sources.includes(source)) twin.sources.push(source);
+        return;
+      }
     }
     const piece = { from: from.vertex, to: to.vertex, curve, sources: [source] };
     this.all.push(piece);
-    this.byEnds.set(ends, [...twins, piece]);
+    if (twins) twins.push(piece);
+    else this.byEnds.set(ends, [piece]);
   }
 }

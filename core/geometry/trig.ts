@@ -63,6 +63,8 @@ const atanThreeHalves = 9.82793723247329054082e-1;
 
 /** Arc tangent of a number from 0 up. */
 function arcTangent(x: number): number {
+  // What is no number stays none; below it would be asked for its own inverse for ever.
+  if (Number.isNaN(x)) return x;
   if (x < 7 / 16) return x - x * x * x * polynomial(x * x, atanCoefficients);
   if (x < 11 / 16) {
     const rest = (2 * x - 1) / (2 + x);

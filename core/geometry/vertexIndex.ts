@@ -17,7 +17,9 @@ export class VertexIndex {
     const row = Math.floor(point.y / this.tolerance);
     for (let x = column - 1; x <= column + 1; x++) {
       for (let y = row - 1; y <= row + 1; y++) {
-        for (const id of this.cells.get(cellKey(x, y)) ?? []) {
+        const ids = this.cells.get(cellKey(x, y));
+        if (!ids) continue;
+        for (const id of ids) {
           const seen = this.points[id]!;
           if (lengthOf(seen.x - point.x, seen.y - point.y) <= this.tolerance) return id;
         }

@@ -1,41 +1,41 @@
-import type { PlanMark, PlanWall } from "./planTypes";
+import type { CarriedFrom, Mark } from "../setout/listMarks";
+import type { LaidOutWall } from "./layOutWalls";
 import type { Job } from "./schema";
+
+/** Heights of one line on both sides of a corner differ by less than this, mm. */
+const sameHeightMm = 0.5;
 
 /**
  * Says of each mark at a wall's left end from which mark of the wall before it in a run it carries around the corner:
  * of the same line, at that wall's right end. Both are still read from their own wall's datum, which proves the corner.
  */
-export function carryMarks(job: Job, walls: readonly PlanWall[]): PlanWall[] {
-  const byId = new Map(walls.map((wall) => [wall.id, wall]));
-  const before = new Map<string, PlanWall[]>();
-  for (const run of job.runs) {
+export function carryMarks({ runs }: Job, walls: readonly LaidOutWall[]): LaidOutWall[] {
+  const byId = new Map(walls.map((wall) => [wall.wall.id, wall]));
+  const before = new Map<string, LaidOutWall[]>();
+  for (const run of runs) {
     run.walls.slice(1).forEach((id, place) => {
-      before.set(id, [...(before.get(id) ?? []), byId.get(run.walls[place]!)!]);
+      const neighbour = byId.get(run.walls[place]!);
+      if (neighbour) before.set(id, [...(before.get(id) ?? []), neighbour]);
     });
   }
   return walls.map((wall) => {
-    const neighbours = before.get(wall.id);
+    const neighbours = before.get(wall.wall.id);
     if (!neighbours) return wall;
-    const carry = (mark: PlanMark): PlanMark => {
-      const from = mark.on === "left" ? sourceOf(mark, wall, neighbours) : null;
-      return from ? { ...mark, carriedFrom: from } : mark;
-    };
-    return { ...wall, marks: wall.marks.map(carry) };
+    const marks = wall.marks.map((mark): Mark => {
+      const carriedFrom = sourceOf(mark, neighbours);
+      return carriedFrom ? { ...mark, carriedFrom } : mark;
+    });
+    return { ...wall, marks };
   });
 }
 
-function sourceOf(
-  mark: PlanMark,
-  wall: PlanWall,
-  neighbours: readonly PlanWall[],
-): PlanMark["carriedFrom"] | null {
-  const line = mark.id.slice(wall.id.length, mark.id.lastIndexOf("/"));
-  for (const neighbour of neighbours) {
-    const stem = `${neighbour.id}${line}/`;
-    const found = [...neighbour.marks, ...neighbour.checks].find(
-      (other) => other.on === "right" && other.id.startsWith(stem) && Math.abs(other.at - mark.at) < 0.5,
+function sourceOf(mark: Mark, neighbours: readonly LaidOutWall[]): CarriedFrom | null {
+  if (mark.on !== "left") return null;
+  for (const { wall, marks, checks } of neighbours) {
+    const found = [...marks, ...checks].find(
+      ({ on, line, at }) => on === "right" && line === mark.line && Math.abs(at - mark.at) < sameHeightMm,
     );
-    if (found) return { wall: neighbour.id, mark: found.id };
+    if (found) return { wall: wall.id, mark: found.id };
   }
   return null;
 }

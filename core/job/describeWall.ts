@@ -1,60 +1,120 @@
-import { describeOfferTitle } from "../findings/offerTitles";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
-import type { Candidate } from "../fit/candidates";
-import { worstReadingError } from "../fit/proof";
 import { flattenContour, flattenPath } from "../geometry/flatten";
 import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
-import type { Pass } from "../rounds/listPasses";
-import { tapeOfPass } from "./passes";
-import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
-import { listOrdinates } from "../setout/listOrdinates";
-import { listMarks, type Mark } from "../setout/listMarks";
-import { isByHand, isCurved } from "../tape/isCurved";
-import { choosePeel, sealEdge } from "../tape/sealEdge";
+import type { LevelLineAdvice } from "../setout/adviseLevelLine";
+import type { Mark } from "../setout/listMarks";
+import { isCurved } from "../tape/isCurved";
+import { choosePeel } from "../tape/sealEdge";
+import { Allowance } from "../trade/allowance";
 import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
-import type { OrderedWall } from "./orderWalls";
+import type { WorkSite } from "../work/site";
+import type { Pattern } from "../pattern/pattern";
+import type { Step } from "../work/step";
+import { describeFit, describeOffers } from "./describeAdvice";
+import { describePrints } from "./describePrints";
+import type { Advice } from "./layOutWalls";
+import type { LaidOutJob, OrderedWall } from "./layOutJob";
 import { speakFinding } from "./speakFinding";
-import type { PlanCandidate, PlanFit, PlanMark, PlanPoint, PlanTape, PlanWall } from "./planTypes";
+import type { PlanMark, PlanPoint, PlanTape, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
-/** What was made of each wall last, for as long as the wall itself is kept. */
-const kept = new WeakMap<OrderedWall, { readonly key: string; readonly described: PlanWall }>();
+/** The rounds, and the tape that is laid in each. */
+export type Taping = Pick<WorkSite, "rounds" | "laid">;
+
+/** How the walls of a job are told. */
+export interface WallTeller {
+  /** As they lie, before the work is known and without what else could be done, where that is not known from before. */
+  first(laidOut: LaidOutJob, taping: Taping, speech: Speech): PlanWall[];
+  /** All of it. */
+  whole(laidOut: LaidOutJob, taping: Taping, steps: readonly Step[], speech: Speech): PlanWall[];
+}
+
+/** Tells every wall anew. */
+export const tellWalls: WallTeller = {
+  first: ({ job, walls }, taping, speech) =>
+    limited(walls.map((wall) => describeWall({ job, taping, steps: [], speech }, wall, noAdvice(wall)))),
+  whole: ({ job, walls }, taping, steps, speech) =>
+    limited(walls.map((wall) => describeWall({ job, taping, steps, speech }, wall, wall.advice()))),
+};
 
 /**
- * The walls of the plan document. A wall that was laid out and ordered before, and is the same object still, is not described
- * again while what it is told in stays: units, tape, names, coats and passes.
+ * Keeps its last answers. A wall that is the same object still is not told again while what it is told in stays: units,
+ * tape, names, coats and rounds, and the steps that print on it.
  */
-export function describeWalls(
-  job: Job,
-  walls: readonly OrderedWall[],
-  passes: readonly Pass[],
-  speech: Speech,
-): PlanWall[] {
+export function keepToldWalls(): WallTeller {
+  const kept = new WeakMap<OrderedWall, { told: string; printing: string; described: PlanWall }>();
+  return {
+    first({ job, walls }, taping, speech) {
+      const told = toldIn(job, taping);
+      const tell = (wall: OrderedWall) => {
+        const before = kept.get(wall);
+        return before?.told === told
+          ? before.described
+          : describeWall({ job, taping, steps: [], speech }, wall, noAdvice(wall));
+      };
+      return limited(walls.map(tell));
+    },
+    whole({ job, walls }, taping, steps, speech) {
+      const told = toldIn(job, taping);
+      const printing = JSON.stringify(
+        steps.flatMap(({ prints, id, minutes }) => (prints ? [[id, minutes]] : [])),
+      );
+      const tell = (wall: OrderedWall) => {
+        const before = kept.get(wall);
+        if (before?.told === told && before.printing === printing) return before.described;
+        const described = describeWall({ job, taping, steps, speech }, wall, wall.advice());
+        kept.set(wall, { told, printing, described });
+        return described;
+      };
+      return limited(walls.map(tell));
+    },
+  };
+}
+
+/** What was noticed, and nothing that takes working out. */
+const noAdvice = ({ findings }: OrderedWall): Advice => ({ findings, fit: null, offers: [] });
+
+/** What the telling of a wall depends on beside the wall itself. */
+function toldIn(job: Job, { rounds }: Taping): string {
   const { units, currency, tapeDivision, viewingDistance, edges } = job;
   const names = [
     job.paints.map(({ id, name, coats }) => [id, name, coats]),
     job.walls.map(({ id, name }) => [id, name]),
   ];
-  const key = JSON.stringify([units, currency, tapeDivision, viewingDistance, edges, names, passes]);
-  return walls.map((wall) => {
-    const before = kept.get(wall);
-    if (before?.key === key) return before.described;
-    const described = describeWall(job, wall, passes, speech);
-    kept.set(wall, { key, described });
-    return described;
-  });
+  const told = rounds.map(({ round, group, coat }) => [round, group, coat]);
+  return JSON.stringify([units, currency, tapeDivision, viewingDistance, edges, names, told]);
+}
+
+/** The same walls; throws OverLimit where they come to more than a plan may hold. */
+function limited(walls: PlanWall[]): PlanWall[] {
+  const [marks, points] = [new Allowance("marks"), new Allowance("points of outlines")];
+  for (const wall of walls) {
+    marks.take(wall.marks.length + wall.checks.length);
+    for (const { outline, holes } of wall.regions) {
+      points.take(holes.reduce((sum, hole) => sum + hole.length, outline.length));
+    }
+  }
+  return walls;
+}
+
+/** What a wall is told in, beside itself. */
+interface Telling {
+  readonly job: Job;
+  readonly taping: Taping;
+  readonly steps: readonly Step[];
+  readonly speech: Speech;
 }
 
 /** One wall of the plan document. */
-function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], speech: Speech): PlanWall {
-  const { laid, surface } = wall;
-  const level = surface && adviseLevelLine(surface, job.tapeDivision);
+function describeWall(telling: Telling, wall: OrderedWall, advice: Advice): PlanWall {
+  const { job, taping, steps, speech } = telling;
+  const { laid, surface, level, marks, checks } = wall;
   const shared = {
     id: wall.wall.id,
     surface_m2: wall.surfaceM2,
@@ -62,30 +122,48 @@ function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], spee
     survey: surface && level && describeSurvey(job, surface, level, wall.tapers, speech),
     preparation: describePreparation(wall.wall),
     peel: describePeel(job, wall, speech),
-    findings: [...wall.findings, ...checkLevelLine(level, wall.wall.survey !== undefined)].map((finding) =>
-      speakFinding(finding, speech),
-    ),
+    findings: advice.findings.map((finding) => speakFinding(finding, speech)),
   };
-  if (!laid)
-    return {
-      ...shared,
-      radii: [],
-      ordinates: [],
-      diagonals: [],
-      regions: [],
-      lines: [],
-      level: null,
-      marks: [],
-      checks: [],
-      tape: [],
-      byHand_m: 0,
-      fit: null,
-      offers: [],
-    };
-  const { marks, checks } = listMarks(laid.pattern, laid.surface, job.tapeDivision);
+  if (!laid) return { ...shared, ...nothingLaid };
   return {
     ...shared,
-    regions: laid.pattern.regions.map(({ id, colour, face, name, at }) => ({
+    ...describePattern(job, laid.pattern),
+    ordinates: describeOrdinates(job, wall),
+    level: describeLevel(job, level!, marks),
+    marks: marks.map((mark) => describeMark(mark, job)),
+    checks: checks.map((mark) => describeMark(mark, job)),
+    tape: describeTape(wall, taping),
+    byHand_m: wall.tape.filter(({ byHand }) => byHand).reduce((sum, { length }) => sum + length / 1000, 0),
+    fit: describeFit(job, advice, marks, speech),
+    ...describePrints(wall, steps),
+    offers: describeOffers(advice, speech),
+  };
+}
+
+/** A wall without a pattern. */
+const nothingLaid = {
+  radii: [],
+  ordinates: [],
+  diagonals: [],
+  regions: [],
+  lines: [],
+  level: null,
+  marks: [],
+  checks: [],
+  tape: [],
+  byHand_m: 0,
+  fit: null,
+  offers: [],
+};
+
+/** What the finishes make of a wall, arcs flattened. */
+function describePattern(
+  { tapeDivision, units }: Job,
+  { regions, lines, centres, diagonals }: Pattern,
+): Pick<PlanWall, "regions" | "lines" | "radii" | "diagonals"> {
+  const reading = (mm: number) => formatReading(roundToDivision(mm, tapeDivision), units);
+  return {
+    regions: regions.map(({ id, colour, face, name, at }) => ({
       id,
       colour,
       area_m2: face.area / 1e6,
@@ -94,7 +172,7 @@ function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], spee
       name,
       label: toPoint(at),
     })),
-    lines: laid.pattern.lines.map(({ id, finish, index, kind, path, use }) => ({
+    lines: lines.map(({ id, finish, index, kind, path, use }) => ({
       id,
       finish,
       index,
@@ -102,50 +180,30 @@ function describeWall(job: Job, wall: OrderedWall, passes: readonly Pass[], spee
       path: [toPoint(path.a), toPoint(path.b)],
       use,
     })),
-    radii: laid.pattern.centres.flatMap(({ centre, radii }) =>
-      radii.map((radius) => ({
-        centre: toPoint(centre),
-        radius,
-        reading: formatReading(roundToDivision(radius, job.tapeDivision), job.units),
-      })),
+    radii: centres.flatMap(({ centre, radii }) =>
+      radii.map((radius) => ({ centre: toPoint(centre), radius, reading: reading(radius) })),
     ),
-    diagonals: laid.pattern.diagonals.map(({ use, from, to }) => ({
+    diagonals: diagonals.map(({ use, from, to }) => ({
       use,
       from: toPoint(from),
       to: toPoint(to),
       length: distance(from, to),
-      reading: formatReading(roundToDivision(distance(from, to), job.tapeDivision), job.units),
-    })),
-    ordinates: listOrdinates(laid.pattern, laid.surface, job.tapeDivision).map(
-      ({ centre, points, ...curve }) => ({
-        ...curve,
-        centre: toPoint(centre),
-        points: points.map(({ x, y, along, up }) => ({
-          x,
-          y,
-          along: formatReading(along, job.units),
-          up: formatReading(up, job.units),
-        })),
-      }),
-    ),
-    level: describeLevel(job, level!, marks),
-    marks: marks.map((mark) => describeMark(mark, job)),
-    checks: checks.map((mark) => describeMark(mark, job)),
-    tape: describeTape(job, wall, passes),
-    byHand_m: wall.tape
-      .filter((piece) => isByHand(piece, job.edges))
-      .reduce((sum, { length }) => sum + length / 1000, 0),
-    fit: describeFit(job, wall, marks, speech),
-    offers: wall.offers.map(({ finish, offer: { title, reasons, tapeMm, set, ...rest } }) => ({
-      finish,
-      title: describeOfferTitle(title, speech),
-      ...rest,
-      why: reasons.map((reason) => describeReason(reason, speech)),
-      ...(tapeMm !== undefined && { tape_m: tapeMm / 1000 }),
-      change: { label: "Use this", finish, set },
+      reading: reading(distance(from, to)),
     })),
   };
 }
+
+const describeOrdinates = ({ units }: Job, { ordinates }: OrderedWall): PlanWall["ordinates"] =>
+  ordinates.map(({ centre, points, ...curve }) => ({
+    ...curve,
+    centre: toPoint(centre),
+    points: points.map(({ x, y, along, up }) => ({
+      x,
+      y,
+      along: formatReading(along, units),
+      up: formatReading(up, units),
+    })),
+  }));
 
 function describePeel({ edges }: Job, { wall }: OrderedWall, speech: Speech): PlanWall["peel"] {
   const { when, why } = choosePeel(wall.texture, edges);
@@ -160,79 +218,38 @@ function describeLevel(job: Job, { at }: LevelLineAdvice, marks: readonly Mark[]
   return { at, reading: formatReading(at, job.units) };
 }
 
-const describeMark = (mark: Mark, job: Job): PlanMark => ({
-  ...mark,
-  reading: formatReading(mark.reading, job.units),
+const describeMark = ({ id, on, axis, at, reading, error, use, carriedFrom }: Mark, job: Job): PlanMark => ({
+  id,
+  on,
+  axis,
+  at,
+  reading: formatReading(reading, job.units),
+  error,
+  use,
+  ...(carriedFrom && { carriedFrom }),
 });
 
-/** Each boundary once a pass that paints its later side; masks once a pass that paints their region. */
-function describeTape(job: Job, { wall, laid, tape }: OrderedWall, passes: readonly Pass[]): PlanTape[] {
-  return passes.flatMap((pass) =>
-    tapeOfPass(job, tape, pass)
-      .map((piece, index) => ({ piece, index, sealWith: sealEdge(piece, wall.texture, job.edges) }))
-      .map(({ piece, index, sealWith }): PlanTape => ({
-        id: `${wall.id}/tape-${pass.round}-${index + 1}`,
-        path: flattenPath(piece.path).map(toPoint),
-        length: piece.length,
-        lies: piece.lies,
-        over: piece.over,
-        ...(piece.under !== null && { overRegion: laid!.pattern.regions[piece.under]!.id }),
-        ...(piece.cuts !== null && { cuts: piece.cuts }),
-        ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
-        ...(piece.centred && { centred: true as const }),
-        ...(piece.against !== null && { against: piece.against }),
-        ...(piece.corner !== null && { corner: piece.corner }),
-        round: pass.round,
-        seal: sealWith === "colour" ? piece.over : null,
-        sealWith,
-        width: piece.width,
-        ...(isCurved(piece) && { flexible: true as const }),
-      })),
-  );
-}
-
-function describeFit(
-  job: Job,
-  { fit, laid }: OrderedWall,
-  marks: readonly Mark[],
-  speech: Speech,
-): PlanFit | null {
-  if (!fit || !laid) return null;
-  const { report, finish, offset } = fit;
-  const { normal, start } = report.axis;
-  const describe = (candidate: Candidate) => describeCandidate(candidate, report.colours, speech);
-  const { centre } = report.chosen.divided;
-  return {
-    finish,
-    noun: report.noun,
-    axis: { normal: toPoint(normal), start: start - normal.x * offset },
-    chosen: { ...describe(report.chosen), ...(centre && { centre }) },
-    proof: {
-      worst_mm: worstReadingError(
-        marks.map((mark) => mark.at),
-        job.tapeDivision,
-      ),
-      ...(report.steppedAtEnd !== null && { steppedAtEnd_mm: report.steppedAtEnd }),
-    },
-    candidates: report.candidates.map((candidate) => ({
-      ...describe(candidate),
-      change: { label: "Use this", finish, set: { fit: candidate.fit } },
+/** Each boundary once a round that paints its later side; masks once a round that paints their region. */
+function describeTape({ wall, laid }: OrderedWall, taping: Taping): PlanTape[] {
+  const inRounds = taping.laid.get(wall.id)!;
+  return taping.rounds.flatMap((round, place) =>
+    inRounds[place]!.map((piece, index): PlanTape => ({
+      id: `${wall.id}/tape-${round.round}-${index + 1}`,
+      path: flattenPath(piece.path).map(toPoint),
+      length: piece.length,
+      lies: piece.lies,
+      over: piece.over,
+      ...(piece.under !== null && { overRegion: laid!.pattern.regions[piece.under]!.id }),
+      ...(piece.cuts !== null && { cuts: piece.cuts }),
+      ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
+      ...(piece.centred && { centred: true as const }),
+      ...(piece.against !== null && { against: piece.against }),
+      ...(piece.corner !== null && { corner: piece.corner }),
+      round: round.round,
+      seal: piece.sealWith === "colour" ? piece.over : null,
+      sealWith: piece.sealWith,
+      width: piece.width,
+      ...(isCurved(piece) && { flexible: true as const }),
     })),
-  };
-}
-
-function describeCandidate(candidate: Candidate, colours: readonly string[], speech: Speech): PlanCandidate {
-  const { count, width, ends, endWidths, verdict, score, reasons, fit, divided } = candidate;
-  return {
-    count,
-    width,
-    ends,
-    endWidths: [...endWidths],
-    verdict,
-    score,
-    why: reasons.map((reason) => describeReason(reason, speech)),
-    fit,
-    boundaries: divided.divisions.slice(1).map((division) => division.from),
-    colours: divided.divisions.map((division) => colours[division.colour]!),
-  };
+  );
 }

@@ -1,10 +1,15 @@
 import type { Cure, Finding } from "../findings/finding";
 import type { Offer } from "../fit/offer";
 import type { FitReport } from "../finishes/defineFinish";
-import { finishOf } from "../finishes/registry";
+import { finishOf, type AnyLayout } from "../finishes/registry";
 import { cutWall, type Layer } from "../pattern/cutWall";
 import type { Design, Pattern, WallLine } from "../pattern/pattern";
+import { once } from "../finishes/once";
+import { changeOf, keepCures } from "./keepCures";
+import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
+import { listMarks, type Mark } from "../setout/listMarks";
+import { listOrdinates, type Ordinates } from "../setout/listOrdinates";
 import { checkSurvey } from "../wall/checkSurvey";
 import { tinyFaceMm2 } from "../trade/constants";
 import { joinWalls, partAt, type Strip } from "../wall/strip";
@@ -21,20 +26,55 @@ export interface LaidOutWall {
   /** Null when a stop keeps the wall, or a finish on it, from being laid out. */
   readonly laid: { readonly surface: Surface; readonly pattern: Pattern } | null;
   readonly surfaceM2: number;
+  readonly tapers: readonly LineTaper[];
+  /** The finishes on it, the lowest first, with their strips. */
+  readonly finishes: readonly LaidFinish[];
+  /** Where its level line is or should be struck; null where there is no surface. */
+  readonly level: LevelLineAdvice | null;
+  readonly marks: readonly Mark[];
+  /** Marks repeated at the far edge, to prove them. */
+  readonly checks: readonly Mark[];
+  readonly ordinates: readonly Ordinates[];
+  /** What was noticed; the changes that cure it are found with the advice. */
+  readonly findings: readonly Finding[];
+  /** What else could be done: worked out when it is first asked for, since no drawing hangs on it. */
+  readonly advice: () => Advice;
+}
+
+export interface Advice {
+  /** All that was noticed, with the changes that are known to cure it. */
+  readonly findings: readonly Finding[];
   /** The division of the finish on top, and where its strip's x = 0 lies on this wall. */
   readonly fit: { readonly finish: string; readonly report: FitReport; readonly offset: number } | null;
   readonly offers: readonly { readonly finish: string; readonly offer: Offer }[];
-  readonly tapers: readonly LineTaper[];
-  readonly findings: readonly Finding[];
 }
 
+/** What a wall has none of until something is laid out on it. */
+export const bareWall = {
+  laid: null,
+  tapers: [],
+  finishes: [],
+  marks: [],
+  checks: [],
+  ordinates: [],
+} as const;
+
+/** A wall with nothing but what was noticed about it. */
+export const onlyFindings = (findings: readonly Finding[]): Pick<LaidOutWall, "findings" | "advice"> => ({
+  findings,
+  advice: () => ({ findings, fit: null, offers: [] }),
+});
+
 /** A finish on the strip of walls that it is laid on. */
-interface LaidFinish {
+export interface LaidFinish {
   readonly finish: JobFinish;
   readonly strip: Strip;
+  /** Null where none of its walls could be built. */
+  readonly layout: AnyLayout | null;
   readonly checks: readonly Finding[];
+  /** The same with the changes that cure them, tried. */
+  readonly cured: () => readonly Finding[];
   readonly isStopped: boolean;
-  readonly offers: readonly Offer[];
   /** The lowest first. */
   readonly designs: readonly Design[];
 }
@@ -70,17 +110,19 @@ export const stripOfFinish = (job: Job, finish: Pick<JobFinish, "on">): Strip =>
 
 function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
   if (strip.corners.length === 0)
-    return { finish, strip, checks: [], isStopped: true, offers: [], designs: [] };
+    return { finish, strip, layout: null, checks: [], cured: () => [], isStopped: true, designs: [] };
   const definition = finishOf(finish.kind);
-  const checks = definition.check(finish, strip, job);
+  const layout = definition.layOut(finish, strip, job);
+  const checks = definition.check(layout);
   const isStopped = checks.some((finding) => finding.severity === "stop");
   return {
     finish,
     strip,
+    layout,
     checks,
+    cured: once(() => keepCures(finish, strip, job, checks)),
     isStopped,
-    offers: isStopped ? [] : (definition.offers?.(finish, strip, job) ?? []),
-    designs: isStopped ? [] : definition.design(finish, strip, job),
+    designs: isStopped ? [] : definition.design(layout),
   };
 }
 
@@ -91,42 +133,99 @@ function layOutWall(
   findings: readonly Finding[],
   finishes: readonly LaidFinish[],
 ): LaidOutWall {
-  const bare = { wall, surface, laid: null, fit: null, offers: [], tapers: [] };
-  if (!surface) return { ...bare, surfaceM2: 0, findings };
-  const surfaceM2 = surface.area / 1e6;
+  if (!surface) return { ...bareWall, wall, surface, level: null, surfaceM2: 0, ...onlyFindings(findings) };
+  const level = adviseLevelLine(surface, job.tapeDivision);
+  const bare = { ...bareWall, wall, surface, level, surfaceM2: surface.area / 1e6 };
   const survey = checkSurvey(surface, job.viewingDistance);
-  const checks = finishes.flatMap((finish) => findingsOn(wall, finish));
-  const all = [...findings, ...survey, ...checks];
-  if (finishes.some(({ isStopped }) => isStopped)) return { ...bare, surfaceM2, findings: all };
+  const aboutLevel = checkLevelLine(level, wall.survey !== undefined);
+  const listed = (checksOf: (finish: LaidFinish) => readonly Finding[], more: readonly Finding[]) => [
+    ...findings,
+    ...survey,
+    ...finishes.flatMap((finish) => listedOf(distinct(findingsOn(wall, finish, checksOf(finish))))),
+    ...more,
+    ...aboutLevel,
+  ];
+  const noticed = (more: readonly Finding[], others: () => Omit<Advice, "findings">) => ({
+    findings: listed(({ checks }) => checks, more),
+    advice: once(() => ({ findings: listed(({ cured }) => cured(), more), ...others() })),
+  });
+  if (finishes.some(({ isStopped }) => isStopped))
+    return { ...bare, ...noticed([], () => ({ fit: null, offers: [] })) };
   const layers = finishes.flatMap(({ finish, designs, strip }) =>
     designs.map((design): Layer => ({ finish: finish.id, design, offset: offsetOf(wall, strip) })),
   );
   const pattern = cutWall(surface, layers);
   const tapers = listTapers(pattern.lines, surface, job.viewingDistance);
-  const top = finishes.at(-1);
-  const report = top && finishOf(top.finish.kind).fit(top.finish, top.strip, job);
   return {
-    wall,
-    surface,
+    ...bare,
     laid: { surface, pattern },
-    surfaceM2,
-    fit: top && report ? { finish: top.finish.id, report, offset: offsetOf(wall, top.strip) } : null,
-    offers: finishes.flatMap(({ finish, offers }) => offers.map((offer) => ({ finish: finish.id, offer }))),
+    finishes,
+    ...listMarks(pattern, surface, job.tapeDivision),
+    ordinates: listOrdinates(pattern, surface, job.tapeDivision),
     tapers,
-    findings: [
-      ...all,
-      ...checkTapers(tapers, job.viewingDistance, (line, side) => followOf(finishes, line, side)),
-      ...checkTinyFaces(pattern),
-      ...checkTexture(wall, pattern),
-    ],
+    ...noticed(
+      [
+        ...checkTapers(tapers, job.viewingDistance, (line, side) => followOf(finishes, line, side)),
+        ...checkTinyFaces(pattern),
+        ...checkTexture(wall, pattern),
+      ],
+      () => otherWays(wall, finishes),
+    ),
   };
 }
+
+/** How the finish on top divides the wall and could otherwise, and what the finishes offer. */
+function otherWays(wall: Wall, finishes: readonly LaidFinish[]): Omit<Advice, "findings"> {
+  const top = finishes.at(-1);
+  const report = top?.layout && finishOf(top.finish.kind).fit?.(top.layout);
+  return {
+    fit: report ? { finish: top.finish.id, report, offset: offsetOf(wall, top.strip) } : null,
+    offers: finishes.flatMap(({ finish, layout }) =>
+      (layout ? (finishOf(finish.kind).offers?.(layout) ?? []) : []).map((offer) => ({
+        finish: finish.id,
+        offer,
+      })),
+    ),
+  };
+}
+
+/** So many findings of one kind are read; what stands behind more is the pattern as a whole. */
+const mostAlike = 30;
+
+/** The first findings of each kind, and how many more there are. */
+function listedOf(findings: readonly Finding[]): Finding[] {
+  const counts = new Map<string, number>();
+  const listed = findings.filter(({ code }) => {
+    const count = (counts.get(code) ?? 0) + 1;
+    counts.set(code, count);
+    return count <= mostAlike;
+  });
+  for (const [code, count] of counts) {
+    if (count <= mostAlike) continue;
+    const values = { code, count: count - mostAlike };
+    const { severity } = findings.find((finding) => finding.code === code)!;
+    listed.push({ code: "more-alike", severity, values, at: null });
+  }
+  return listed;
+}
+
+/** Several stops on one wall of a run tell the others the same. */
+const distinct = (findings: readonly Finding[]): Finding[] =>
+  findings.filter(
+    ({ code, values }, index) =>
+      code !== "stopped-elsewhere" ||
+      index ===
+        findings.findIndex(
+          (other) => other.code === code && JSON.stringify(other.values) === JSON.stringify(values),
+        ),
+  );
 
 /** The change that lets a line's finish follow a floor or ceiling that is out. */
 function followOf(finishes: readonly LaidFinish[], line: WallLine, side: SideName): Cure | null {
   const laid = finishes.find(({ finish }) => finish.id === line.finish);
-  if (!laid || side === "left" || side === "right") return null;
-  return finishOf(laid.finish.kind).follow?.(laid.finish, laid.strip, side) ?? null;
+  if (!laid?.layout || side === "left" || side === "right") return null;
+  const cure = finishOf(laid.finish.kind).follow?.(laid.layout, side) ?? null;
+  return cure && changeOf(laid.finish, cure) ? cure : null;
 }
 
 /** Taped edges on a wall whose texture lets paint creep under tape. */
@@ -152,13 +251,22 @@ function checkTinyFaces({ regions }: Pattern): Finding[] {
 const offsetOf = (wall: Wall, { parts }: Strip): number =>
   parts.find((part) => part.wall.id === wall.id)!.offset;
 
-/** What a finish noticed on this wall: stops on all its walls, the rest where it is seen, else on its first wall. */
-function findingsOn(wall: Wall, { checks, strip }: LaidFinish): Finding[] {
+/**
+ * What a finish noticed on this wall: a stop without a place on all its walls, the rest where it is seen, else on its
+ * first wall. A wall that loses its plan to a stop on another says which that is.
+ */
+function findingsOn(wall: Wall, { strip }: LaidFinish, checks: readonly Finding[]): Finding[] {
   const offset = offsetOf(wall, strip);
   const first = strip.parts.find(({ surface }) => surface)?.wall.id;
   return checks.flatMap((finding): Finding[] => {
     const { at } = finding;
-    if (at && partAt(strip, at.x).wall.id !== wall.id) return [];
+    const place = at && partAt(strip, at.x).wall.id;
+    if (place !== null && place !== wall.id) {
+      const isStop = finding.severity === "stop";
+      return isStop
+        ? [{ code: "stopped-elsewhere", severity: "stop", values: { wall: place }, at: null }]
+        : [];
+    }
     if (!at && finding.severity !== "stop" && wall.id !== first) return [];
     return [at && offset !== 0 ? { ...finding, at: { x: at.x - offset, y: at.y } } : finding];
   });

@@ -83,7 +83,7 @@ describe("what stripes offer", () => {
 describe("dragging a line", () => {
   const drag = (document: ReturnType<typeof oneWall>, line: number, to: number) => {
     const { job, spec, strip, finish } = cardOf(document);
-    const handle = finish.edit(spec, strip, job).handles[line];
+    const handle = finish.edit(finish.layOut(spec, strip, job)).handles[line];
     return handle?.moveTo({ x: to, y: 0 })?.set ?? null;
   };
 

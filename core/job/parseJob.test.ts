@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { parseJob, parseJobText } from "./parseJob";
-import { planText } from "./planText";
+import { emitPlan } from "./emitPlan";
+import { plan } from "./plan";
 import { oneWall } from "./tests/jobs";
 
 const problems = (document: unknown) => {
@@ -123,6 +124,11 @@ describe("parseJob", () => {
       "viewingDistance",
       "name",
     );
+    const planned = (document: object) => {
+      const answer = parseJobText(JSON.stringify(document));
+      if (answer.ok) emitPlan(plan(answer.job));
+      return answer;
+    };
     fc.assert(
       fc.property(
         keys,
@@ -132,9 +138,9 @@ describe("parseJob", () => {
         (key, value, wallKey, wallValue) => {
           const document = good() as Record<string, unknown>;
           Object.assign((document.walls as object[])[0]!, { [wallKey]: wallValue });
-          planText(JSON.stringify(document));
+          planned(document);
           document[key] = value;
-          const answer = planText(JSON.stringify(document));
+          const answer = planned(document);
           if (!answer.ok) expect(answer.problems.length).toBeGreaterThan(0);
         },
       ),

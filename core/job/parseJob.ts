@@ -25,7 +25,7 @@ export function parseJobText(text: string): ParsedJob {
   }
   let document: unknown;
   try {
-    document = JSON.parse(text.replace(/^\ufeff/, ""));
+    document = JSON.parse(withoutMarks(text));
   } catch (error) {
     const reason = error instanceof Error ? error.message : String(error);
     return failed([{ path: "", message: `this is not JSON (${reason}); expected a job document` }]);
@@ -33,11 +33,19 @@ export function parseJobText(text: string): ParsedJob {
   return parseJob(document);
 }
 
+/** Text without the byte order marks that some editors put before it, one or more. */
+export const withoutMarks = (text: string): string => text.replace(/^\ufeff+/, "");
+
 /** Checks a job document and fills in its defaults. */
 export function parseJob(document: unknown): ParsedJob {
   const plain = dropExtensions(document, 0);
   if (plain === tooDeep) {
     return failed([{ path: "", message: "nested too deeply; expected a job document" }]);
+  }
+  const unwritable = findUnwritable(plain, []);
+  if (unwritable) {
+    const message = "holds a character that cannot be kept (a null, or half of one); expected plain text";
+    return failed([{ path: formatPath(unwritable), message }]);
   }
   const result = jobSchema.safeParse(plain);
   if (!result.success) return failed(result.error.issues.flatMap((issue) => describeIssue(issue, plain)));
@@ -62,6 +70,21 @@ function dropExtensions(value: unknown, depth: number): unknown {
     .map(([key, item]) => [key, dropExtensions(item, depth + 1)] as const);
   // fromEntries defines plain properties, so a "__proto__" key stays a key and is refused as unknown.
   return entries.some(([, item]) => item === tooDeep) ? tooDeep : Object.fromEntries(entries);
+}
+
+/** Where a text holds a null or half a surrogate pair, which neither the store nor an address can take; null if nowhere. */
+function findUnwritable(value: unknown, path: Path): Path | null {
+  if (typeof value === "string") return /\u0000|\p{Surrogate}/u.test(value) ? path : null;
+  if (value === null || typeof value !== "object") return null;
+  const entries: [string | number, unknown][] = Array.isArray(value)
+    ? [...value.entries()]
+    : Object.entries(value);
+  for (const [key, item] of entries) {
+    const found =
+      typeof key === "string" && findUnwritable(key, path) ? path : findUnwritable(item, [...path, key]);
+    if (found) return found;
+  }
+  return null;
 }
 
 function describeIssue(issue: z.core.$ZodIssue, document: unknown): Problem[] {

@@ -1,7 +1,7 @@
 import type { Weekday } from "../measure/calendar";
 import type { School } from "../rounds/listPasses";
 import type { HeldBy } from "../sequence/schedule";
-import type { StepKind, WaitKind } from "../sequence/step";
+import type { WaitKind } from "../work/step";
 
 /** Times are whole minutes from midnight before the first day; `day` counts from 1. */
 export interface PlanWork {
@@ -35,7 +35,8 @@ export interface PlanDate {
 
 export interface PlanStep {
   id: string;
-  kind: StepKind | "set-up" | "close";
+  /** What is done, in a word; "set-up" and "close" frame each one's day. */
+  kind: string;
   wall?: string;
   round?: number;
   coat?: number;
@@ -45,6 +46,14 @@ export interface PlanStep {
   minutes: number;
   /** From 1. */
   person: number;
+  /** All who do it, where it takes several; the first of them is `person`. */
+  people?: number[];
+  /** Not broken off and gone on with later. */
+  unbroken?: true;
+  /** Someone looks and decides whether what comes after may begin. */
+  gate?: "look" | "client";
+  /** Ids of what is printed. */
+  prints?: string[];
   day: number;
   from: string;
   to: string;

@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { parseLength } from "../measure/parseLength";
 import { emitPlan } from "./emitPlan";
-import { keepUnchangedWalls } from "./orderWalls";
 import { plan } from "./plan";
+import { keepUnchanged } from "./planInStages";
 import type { Plan, PlanPoint, PlanTape, PlanWall } from "./planTypes";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
 
@@ -20,6 +20,16 @@ function covered(intervals: [number, number][]): number {
     reached = Math.max(reached, to);
   }
   return total;
+}
+
+/** Whether intervals leave a stretch of up to a millimetre free between two heights. */
+function hasSlit(intervals: readonly [number, number][], bottom: number, top: number): boolean {
+  let reached = bottom;
+  for (const [from, to] of [...intervals].sort((a, b) => a[0] - b[0])) {
+    if (from > reached && from - reached <= 1 + 1e-9) return true;
+    reached = Math.max(reached, to);
+  }
+  return top > reached && top - reached <= 1 + 1e-9;
 }
 
 function polygonArea(points: readonly PlanPoint[]): number {
@@ -130,7 +140,11 @@ describe("for random walls, openings and stripes", () => {
           expect(Math.abs(total - expected) / expected).toBeLessThan(1e-6);
         },
       ),
-      { numRuns: 300 },
+      {
+        numRuns: 300,
+        // Beside its touch on the side, a line meets this window within the tolerance of the side.
+        examples: [[{ r: 433, tx: 0, ty: 0.5 }, 135, 34]],
+      },
     );
   });
 
@@ -152,17 +166,18 @@ describe("for random walls, openings and stripes", () => {
           ),
         );
         if (grazes) return;
+        const crossedAt = (at: number) =>
+          openings
+            .filter((o) => at > o.x - o.casing && at < o.x + o.width + o.casing)
+            .map((o): [number, number] => [
+              Math.max(skirting, o.y - o.casing),
+              Math.min(height - cornice, o.y + o.height + o.casing),
+            ])
+            .filter(([from, to]) => to > from);
+        // Regions that share no more than a millimetre only touch, and are not taped.
+        if (wall.marks.some(({ at }) => hasSlit(crossedAt(at), skirting, height - cornice))) return;
         const expected = sum(
-          wall.marks.map(({ at }) => {
-            const crossed = openings
-              .filter((o) => at > o.x - o.casing && at < o.x + o.width + o.casing)
-              .map((o): [number, number] => [
-                Math.max(skirting, o.y - o.casing),
-                Math.min(height - cornice, o.y + o.height + o.casing),
-              ])
-              .filter(([from, to]) => to > from);
-            return height - skirting - cornice - covered(crossed);
-          }),
+          wall.marks.map(({ at }) => height - skirting - cornice - covered(crossedAt(at))),
         );
         const cuts = wall.tape.filter((piece) => piece.cuts);
         expect(sum(cuts.map((piece) => piece.length))).toBeCloseTo(expected, 4);
@@ -172,7 +187,7 @@ describe("for random walls, openings and stripes", () => {
   });
 
   it("is the same in both unit systems, and when unchanged walls are kept", () => {
-    const keep = keepUnchangedWalls();
+    const keep = keepUnchanged();
     fc.assert(
       fc.property(randomJob, (document) => {
         const text = emitPlan(plan(parsed(document)));

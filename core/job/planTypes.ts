@@ -4,9 +4,13 @@ import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
-import type { SundryItem } from "../sequence/sundries";
+import type { PlanPoint } from "./planPoint";
+import type { PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
+
+export type { PlanPoint } from "./planPoint";
+export type { PlanEffect, PlanMotif, PlanPrint, PlanPrints, PlanTable } from "./planPrintTypes";
 
 /** The plan document, as docs/job-format.md fixes it. Lengths in mm, areas in m2, volumes in ml. */
 export interface Plan {
@@ -27,10 +31,10 @@ export interface Plan {
   days: PlanDay[];
   /** Both schools of rounds with what they cost; the job's own first. */
   schools: PlanSchool[];
+  /** What finishes bring to be read off; absent where they bring none. */
+  tables?: PlanTable[];
   findings: PlanFinding[];
 }
-
-export type PlanPoint = [x: number, y: number];
 
 export interface PlanWall {
   id: string;
@@ -61,6 +65,12 @@ export interface PlanWall {
   offers: PlanOffer[];
   /** When its tape comes off, and why then. */
   peel: { when: "wet" | "dry"; why: string };
+  /** What is printed on it, by finish; absent where nothing is. */
+  prints?: PlanPrints[];
+  /** What its prints are of, each once; absent where nothing is printed. */
+  motifs?: PlanMotif[];
+  /** How the paint of its regions is broken up; absent where none is. */
+  effects?: PlanEffect[];
   findings: PlanFinding[];
 }
 
@@ -235,6 +245,8 @@ export interface PlanFinding {
 export interface PlanPaint {
   colour: string;
   area_m2: number;
+  /** Over prints, beside the area of regions; absent where nothing is printed with it. */
+  printed_m2?: number;
   coats: number;
   need_ml: number;
   terms: { film_ml: number; seal_ml: number; tools_ml: number; touchUp_ml: number };
@@ -258,7 +270,7 @@ export interface PlanPacks {
 }
 
 export interface PlanSundry {
-  item: SundryItem;
+  item: string;
   name: string;
   /** What it was counted from. */
   why: string;

@@ -1,13 +1,14 @@
 import { z } from "zod";
-import { finishKinds, finishSpecs } from "../finishes/registry";
-import { lengthSchema } from "../measure/schema";
+import { finishKinds, finishRates, finishSpecs } from "../finishes/registry";
+import { lengthSchema, nameSchema } from "../measure/schema";
 import { mmPerInch } from "../measure/units";
 import { paintSchema } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
-import { workSchema } from "../sequence/schema";
-import { suppliesSchema } from "../sequence/sundries";
+import { workSchemaOf } from "../work/schema";
+import { suppliesSchemaOf } from "../work/sundries";
 import { edgesSchema } from "../tape/schema";
 import { runSchema, wallSchema } from "../wall/schema";
+import { allSundries } from "./words";
 
 export const jobFormat = "jacaranda-job/1";
 
@@ -19,7 +20,7 @@ export const finishSchema = z.discriminatedUnion("kind", finishSpecs, {
 export const jobSchema = z
   .strictObject({
     format: z.literal(jobFormat),
-    name: z.string().min(1).max(200),
+    name: nameSchema(200).min(1),
     units: z.enum(["imperial", "metric"]).default("metric"),
     currency: z
       .string()
@@ -29,8 +30,10 @@ export const jobSchema = z
     viewingDistance: lengthSchema({ min: 100, max: 1e5 }).default(2500),
     school: z.enum(schools).default("finish"),
     edges: edgesSchema.prefault({}),
-    work: workSchema.prefault({}),
-    supplies: suppliesSchema.default({}).describe("what sundries cost, and which are at hand"),
+    work: workSchemaOf(finishRates).prefault({}),
+    supplies: suppliesSchemaOf(Object.keys(allSundries))
+      .default({})
+      .describe("what sundries cost, and which are at hand"),
     budget: z.number().min(0).max(1e9).optional().describe("what paint and sundries may cost"),
     paints: z.array(paintSchema).max(200),
     walls: z.array(wallSchema).max(200),

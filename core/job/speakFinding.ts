@@ -1,4 +1,6 @@
-import { cureLabels, describeFinding } from "../findings/messages";
+import { cureLabels } from "../findings/cureLabels";
+import { findingWords } from "../finishes/registry";
+import { describeFinding } from "../findings/messages";
 import type { Cure, Finding } from "../findings/finding";
 import type { Speech } from "../findings/speech";
 import type { PlanChange, PlanFinding } from "./planTypes";
@@ -9,7 +11,7 @@ export function speakFinding(finding: Finding, speech: Speech): PlanFinding {
   return {
     code,
     severity,
-    ...describeFinding(finding, speech),
+    ...describeFinding(finding, findingWords, speech),
     at: at && [at.x, at.y],
     ...(cure && { change: describeCure(cure, speech) }),
   };

@@ -1,12 +1,21 @@
+import { speak } from "../findings/said";
 import type { Speech } from "../findings/speech";
-import { formatArea, formatError, formatLength, formatRun, formatVolume } from "../measure/formatLength";
+import {
+  formatArea,
+  formatDuration,
+  formatError,
+  formatLength,
+  formatRun,
+  formatVolume,
+} from "../measure/formatLength";
 import type { Job } from "./schema";
+import { allWords } from "./words";
 
 /** Speaks lengths, volumes and paints the way the job's own people would. */
 export function speechOf(job: Job): Speech {
   const names = new Map(job.paints.map((paint) => [paint.id, paint.name]));
   const walls = new Map(job.walls.map((wall) => [wall.id, wall.name ?? wall.id]));
-  return {
+  const speech: Speech = {
     length: (mm) => formatLength(mm, job.units),
     error: (mm) => formatError(mm, job.units),
     area: (m2) => formatArea(m2, job.units),
@@ -15,5 +24,8 @@ export function speechOf(job: Job): Speech {
     wall: (id) => walls.get(id) ?? id,
     money: (amount) => `${amount.toFixed(2)} ${job.currency}`,
     paint: (id) => names.get(id) ?? id,
+    duration: formatDuration,
+    say: (said) => speak(said, allWords, speech),
   };
+  return speech;
 }

@@ -73,5 +73,16 @@ export function quote(input: unknown): string {
   return text.length > longestQuote ? `${text.slice(0, longestQuote)}...` : text;
 }
 
-/** An id: any text of up to 64 characters. */
-export const idSchema = z.string().min(1).max(64);
+/** Text on one line, without what no screen shows and no file keeps. */
+const lineSchema = z.string().refine((text) => !/[\u0000-\u001f\u007f\u2028\u2029]/.test(text), {
+  error: "holds a line break or a control character; expected text on one line",
+});
+
+/** What something is called. */
+export const nameSchema = (longest = 120) => lineSchema.max(longest);
+
+/** An id is up to 64 characters on one line, and not "." or "..", which addresses take for folders. */
+export const idSchema = lineSchema
+  .min(1)
+  .max(64)
+  .refine((id) => id !== "." && id !== "..", { error: "is a folder in addresses; expected another id" });

@@ -17,10 +17,20 @@ export interface PaintUse {
   readonly areaM2: number;
   /** mm of tape edges that are sealed with this paint. */
   readonly sealMm: number;
+  /** What is printed with it once, beside what is coated. */
+  readonly printed?: PrintedUse;
+}
+
+/** Prints in one paint: m2 of their open parts, how far a litre goes there, and what their own tools keep. */
+export interface PrintedUse {
+  readonly areaM2: number;
+  readonly spreadRate: number;
+  readonly toolsMl: number;
 }
 
 export interface PaintNeed {
   readonly areaM2: number;
+  readonly printedM2: number;
   readonly filmMl: number;
   readonly sealMl: number;
   readonly toolsMl: number;
@@ -30,19 +40,28 @@ export interface PaintNeed {
 
 /**
  * Paint for a job, in ml, with its terms:
- * film = area x coats x texture / spread rate; seal = one coat of a 25 mm strip along the sealed edges;
+ * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
  * tools = what roller, tray and brush keep, once a session; touch-up = 5 % of the film, at least a small jar.
  */
 export function calculateNeed(paint: Paint, uses: readonly PaintUse[], sessions: number): PaintNeed {
   const sum = (of: (use: PaintUse) => number) => uses.reduce((total, use) => total + of(use), 0);
   const mlPerM2 = 1000 / paint.spreadRate;
   const areaM2 = sum((use) => use.areaM2);
-  const filmMl = sum((use) => use.areaM2 * paint.coats * textureFactors[use.texture]) * mlPerM2;
+  const coatedMl = sum((use) => use.areaM2 * paint.coats * textureFactors[use.texture]) * mlPerM2;
+  const printedMl = sum(({ printed, texture }) =>
+    printed ? (printed.areaM2 * textureFactors[texture] * 1000) / printed.spreadRate : 0,
+  );
+  const filmMl = coatedMl + printedMl;
   const sealMl =
     sum((use) => (use.sealMm / 1000) * (sealStripMm / 1000) * textureFactors[use.texture]) * mlPerM2;
-  const toolsMl = toolsKeep(areaM2) * Math.max(1, sessions);
+  const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
+  // What is only printed wets no brush or roller.
+  const isCoated = sessions > 0 || printedM2 === 0;
+  const toolsMl =
+    (isCoated ? toolsKeep(areaM2) * Math.max(1, sessions) : 0) + sum(({ printed }) => printed?.toolsMl ?? 0);
   const touchUpMl = Math.max(leastTouchUpMl, touchUpShare * filmMl);
-  return { areaM2, filmMl, sealMl, toolsMl, touchUpMl, needMl: filmMl + sealMl + toolsMl + touchUpMl };
+  const needMl = filmMl + sealMl + toolsMl + touchUpMl;
+  return { areaM2, printedM2, filmMl, sealMl, toolsMl, touchUpMl, needMl };
 }
 
 /** The brush that cuts in is always wetted; a roller joins it when there is enough to roll. */

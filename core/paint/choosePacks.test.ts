@@ -124,3 +124,11 @@ describe("calculateNeed", () => {
     expect(need.needMl).toBeCloseTo(880 + 55 + 420 + 44, 9);
   });
 });
+
+it("a need of almost nothing takes a tin, however large that is", () => {
+  for (const need of [1e-6, 1e-3, 0.5]) {
+    const [best] = rankPacks(need, [{ size: 1e6, price: 900 }], 1);
+    expect(best!.packs).toEqual([{ size: 1e6, price: 900, count: 1 }]);
+  }
+  expect(rankPacks(0, [{ size: 1e6, price: 900 }], 1)[0]!.packs).toEqual([]);
+});

@@ -14,7 +14,8 @@ export interface PackChoice {
 }
 
 const moneyTolerance = 1e-9;
-const volumeTolerance = 1e-6;
+/** ml: what sums may be off by. Anything more is a need, and takes a tin. */
+const volumeTolerance = 1e-9;
 const mostNodes = 200_000;
 
 /**
@@ -75,7 +76,7 @@ class PackSearch {
     if (!pack || this.nodes++ > mostNodes) return;
     const next = this.sorted[index + 1];
     const nextUnitPrice = next ? next.price / next.size : Infinity;
-    for (let count = Math.ceil(remaining / pack.size - volumeTolerance); count >= 0; count--) {
+    for (let count = Math.ceil((remaining - volumeTolerance) / pack.size); count >= 0; count--) {
       const rest = Math.max(0, remaining - count * pack.size);
       const least = cost + count * pack.price + (rest > 0 ? rest * nextUnitPrice : 0);
       if (least > this.dearestKept() + moneyTolerance) {

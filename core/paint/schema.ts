@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { idSchema, volumeSchema } from "../measure/schema";
+import { idSchema, nameSchema, volumeSchema } from "../measure/schema";
 import { hidings } from "./adviseCoats";
 import { materials } from "../trade/constants";
 
@@ -16,7 +16,7 @@ export const packSchema = z.strictObject({
 export const paintSchema = z
   .strictObject({
     id: idSchema,
-    name: z.string().max(120).optional(),
+    name: nameSchema().optional(),
     hex: z
       .string()
       .regex(/^#[0-9a-fA-F]{6}$/, { error: 'expected a colour such as "#4C5B45"' })

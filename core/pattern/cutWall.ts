@@ -1,23 +1,27 @@
 import { arrange, type Arrangement, type Face } from "../geometry/arrange";
-import { moveCurve } from "../geometry/curve";
+import { moveCurve, type Box } from "../geometry/curve";
 import { groupBy } from "../geometry/groupBy";
 import { interiorPoint } from "../geometry/interiorPoint";
 import type { Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import { placeTolerance } from "../wall/outline";
-import { isOnSurface, type Surface } from "../wall/surface";
+import { facesOnSurface } from "../wall/facesOnSurface";
+import type { Surface } from "../wall/surface";
 import { clipToOutline } from "./clipToOutline";
-import type {
-  Design,
-  Diagonal,
-  Pattern,
-  PatternEdge,
-  Piece,
-  Region,
-  StringCentre,
-  TapedLine,
-  WallLine,
+import {
+  rolled,
+  type Design,
+  type Diagonal,
+  type Pattern,
+  type PatternEdge,
+  type Piece,
+  type Region,
+  type WallCentre,
+  type TapedLine,
+  type WallLine,
 } from "./pattern";
+import type { Effect, Placement } from "./placement";
+import { placeOn } from "./placeOn";
 
 /** A finish's design over a wall, and where the design's x = 0 lies: the wall's place in the strip. */
 export interface Layer {
@@ -44,17 +48,19 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     for (let index = layers.length - 1; index >= 0; index--) {
       const layer = layers[index]!;
       const { offset, design } = layer;
+      if (design.extent && isBeyond(point.x + offset, point.y, design.extent)) continue;
       const piece = design.pieceAt(offset === 0 ? point : { x: point.x + offset, y: point.y }, wall.id);
       if (piece) return { piece, layer };
     }
     return bare;
   };
   const { faces, edges } = arrangeLayers(surface, layers, foundAt);
+  const isOn = facesOnSurface(surface.curves, { faces, edges });
   const regionOf = new Map<number, number>();
   const found: (Found & { face: Face; at: Point })[] = [];
   faces.forEach((face, index) => {
+    if (!isOn[index]) return;
     const at = interiorPoint(face);
-    if (!isOnSurface(surface, at)) return;
     regionOf.set(index, found.length);
     found.push({ face, at, ...foundAt(at) });
   });
@@ -63,15 +69,22 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     .map((edge): PatternEdge => ({ ...edge, left: side(edge.left), right: side(edge.right) }))
     .filter((edge) => edge.left !== edge.right);
   const lines = layers.flatMap((layer) => linesOn(layer, surface));
+  const regions = nameRegions(found, wall.id);
+  const placed = placeOn(surface, layers);
   return {
-    regions: nameRegions(found, wall.id),
+    regions,
     edges: painted,
-    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, wall.id),
+    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, placed.placements, wall.id),
     centres: layers.flatMap((layer) => centresOn(layer, surface)),
     tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
     diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
+    ...placed,
+    effects: layers.flatMap((layer) => effectsOn(layer, regions)),
   };
 }
+
+const isBeyond = (x: number, y: number, { minX, maxX, minY, maxY }: Box): boolean =>
+  x < minX || x > maxX || y < minY || y > maxY;
 
 function arrangeLayers(
   surface: Surface,
@@ -104,16 +117,20 @@ function dividersOn(layer: Layer, wall: string): SourcedCurve<string>[] {
     }));
 }
 
+const lineOf = ({ finish }: Layer, { id }: { readonly id: string }) => `${finish}/${id}`;
+
 function linesOn(layer: Layer, surface: Surface): WallLine[] {
   return layer.design.lines.flatMap((line) => {
     if (line.wall !== undefined && line.wall !== surface.wall.id) return [];
     const path = clipToOutline(moveCurve(line.path, -layer.offset, 0), surface);
-    return path ? [{ ...line, finish: layer.finish, id: idOn(surface.wall.id, layer, line.id), path }] : [];
+    const id = idOn(surface.wall.id, layer, line.id);
+    return path ? [{ ...line, finish: layer.finish, line: lineOf(layer, line), id, path }] : [];
   });
 }
 
 /** Centres of arcs that reach this wall. */
-function centresOn({ design, offset, finish }: Layer, { wall, extent }: Surface): StringCentre[] {
+function centresOn(layer: Layer, { wall, extent }: Surface): WallCentre[] {
+  const { design, offset } = layer;
   return (design.centres ?? []).flatMap(({ centre, radii, id, use }) => {
     const here = { x: centre.x - offset, y: centre.y };
     const across = Math.max(extent.minX - here.x, here.x - extent.maxX, 0);
@@ -121,7 +138,7 @@ function centresOn({ design, offset, finish }: Layer, { wall, extent }: Surface)
     const reaching = radii.filter((radius) => radius * radius > across * across + upright * upright);
     return reaching.length === 0
       ? []
-      : [{ id: `${wall.id}/${finish}/${id}`, centre: here, radii: reaching, use }];
+      : [{ id: idOn(wall.id, layer, id), line: lineOf(layer, { id }), centre: here, radii: reaching, use }];
   });
 }
 
@@ -130,6 +147,14 @@ const tapedOn = (layer: Layer, wall: string): TapedLine[] =>
     id: idOn(wall, layer, id),
     path: moveCurve(path, -layer.offset, 0),
     width,
+  }));
+
+/** Effects on what they lie over of this wall. */
+const effectsOn = ({ design, finish }: Layer, regions: readonly Region[]): Effect[] =>
+  (design.effects ?? []).map(({ over, ...effect }) => ({
+    ...effect,
+    finish,
+    regions: regions.flatMap(({ id, colour }) => (over === "all" || over.paint === colour ? [id] : [])),
   }));
 
 /** Diagonals with both ends on this wall, to be read with a tape along it. */
@@ -156,11 +181,12 @@ function linesSeen(
   lines: readonly WallLine[],
   layers: readonly Layer[],
   edges: readonly PatternEdge[],
+  placements: readonly Placement[],
   wall: string,
 ): WallLine[] {
   const seen = new Set(edges.flatMap((edge) => edge.sources));
   const dividing = new Set<string>();
-  const seenFinishes = new Set<string>();
+  const seenFinishes = new Set(placements.map(({ finish }) => finish));
   for (const layer of layers) {
     for (const { source } of layer.design.dividers) {
       const id = idOn(wall, layer, source);
@@ -205,10 +231,12 @@ function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall
     const sorted = indices.sort((i, j) => fromLowerLeft(found[i]!.at, found[j]!.at));
     sorted.forEach((index, order) => ids.set(index, `${stem}${sorted.length > 1 ? letter(order) : ""}`));
   }
-  return found.map(({ face, at, piece }, index) => ({
+  return found.map(({ face, at, piece, layer }, index) => ({
     id: ids.get(index)!,
     colour: piece.colour,
     name: piece.name,
+    finish: layer?.finish ?? null,
+    technique: piece.technique ?? rolled,
     face,
     at,
   }));

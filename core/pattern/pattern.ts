@@ -1,8 +1,8 @@
-import type { Segment } from "../geometry/curve";
 import type { Arrangement, Face } from "../geometry/arrange";
-import type { Curve } from "../geometry/curve";
+import type { Box, Curve, Segment } from "../geometry/curve";
 import type { Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
+import type { Effect, EffectDraft, Motif, Placement, PlacementDraft, WallMotif } from "./placement";
 
 /** What a place on the wall is to become. */
 export interface Piece {
@@ -10,7 +10,12 @@ export interface Piece {
   /** What it is called at the wall: "stripe 3". */
   readonly name: string;
   readonly colour: string;
+  /** How its paint is put on; rolled where it does not say. */
+  readonly technique?: string;
 }
+
+/** How the paint of a region is put on where its finish does not say otherwise. */
+export const rolled = "rolled";
 
 /**
  * What a finish makes of a strip, before it is cut to the walls: its lines and what lies between them. All in the
@@ -30,8 +35,15 @@ export interface Design {
    * faces; sources are the dividers'.
    */
   readonly arrangements?: ReadonlyMap<string, Arrangement<string>>;
+  /** Beyond this it leaves everything uncovered; absent for what may reach anywhere. */
+  readonly extent?: Box;
   /** The piece at a point of a wall that lies on no divider; null for what this finish leaves uncovered. */
   readonly pieceAt: (point: Point, wall: string) => Piece | null;
+  /** What is printed or laid on top, and where; it divides no pieces. */
+  readonly motifs?: readonly Motif[];
+  readonly placements?: readonly PlacementDraft[];
+  /** How the paint of what is there already is broken up. */
+  readonly effects?: readonly EffectDraft[];
 }
 
 /** A dividing curve; one that follows a wall's own floor or ceiling divides that wall alone. */
@@ -67,6 +79,9 @@ export interface Region {
   readonly id: string;
   readonly colour: string;
   readonly name: string;
+  /** The finish that it is of; null for bare base. */
+  readonly finish: string | null;
+  readonly technique: string;
   readonly face: Face;
   /** A place well inside, for a label. */
   readonly at: Point;
@@ -99,6 +114,13 @@ export interface SetOutLine {
 /** A set-out line as it runs over one wall. */
 export interface WallLine extends SetOutLine {
   readonly finish: string;
+  /** The line itself with its finish, whatever the wall. */
+  readonly line: string;
+}
+
+/** A place for strings as it lies from one wall. */
+export interface WallCentre extends StringCentre {
+  readonly line: string;
 }
 
 /** What the finishes make of one wall, in the wall's own coordinates. The regions partition its surface exactly. */
@@ -106,7 +128,10 @@ export interface Pattern {
   readonly regions: readonly Region[];
   readonly edges: readonly PatternEdge[];
   readonly lines: readonly WallLine[];
-  readonly centres: readonly StringCentre[];
+  readonly centres: readonly WallCentre[];
   readonly tapedLines: readonly TapedLine[];
   readonly diagonals: readonly Diagonal[];
+  readonly motifs: readonly WallMotif[];
+  readonly placements: readonly Placement[];
+  readonly effects: readonly Effect[];
 }

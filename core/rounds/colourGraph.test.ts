@@ -86,3 +86,17 @@ it("groups go light before dark, and a paint is opened in one round where it can
   }));
   expect(orderGroups(pieces, [1, 2, 1, 2, 1], 2)).toEqual([2, 1, 1, 2, 2]);
 });
+
+it("goes through graphs of thousands of nodes that hang together", () => {
+  // A ring of an odd count needs three; every other node of a long one is set aside or searched, one after the other.
+  const size = 12_001;
+  const ring = Array.from(
+    { length: size },
+    (_, node) => new Set([(node + 1) % size, (node + size - 1) % size]),
+  );
+  const { groups, count, lowerBound } = colourGraph(ring);
+  expect([count, lowerBound]).toEqual([3, 3]);
+  expect(ring.every((others, node) => [...others].every((other) => groups[other] !== groups[node]))).toBe(
+    true,
+  );
+});

@@ -135,24 +135,41 @@ class Saturation {
     this.open = new Set(nodes);
   }
 
+  /** Kept on a list of its own rather than the engine's stack, which walls of thousands of pieces would fill. */
   search(): "found" | "none" | "given up" {
-    const node = this.next();
-    if (node === null) return "found";
-    this.open.delete(node);
-    const before = this.used;
-    const limit = Math.min(this.most, before + 1);
-    for (let group = 1; group <= limit; group++) {
-      if (this.around[node]!.has(group)) continue;
+    const path: { readonly node: number; readonly before: number; group: number }[] = [];
+    const enter = (node: number) => {
+      this.open.delete(node);
+      path.push({ node, before: this.used, group: 0 });
+    };
+    const first = this.next();
+    if (first === null) return "found";
+    enter(first);
+    for (let at = path.at(-1); at !== undefined; at = path.at(-1)) {
+      if (at.group > 0) this.takeBack(at.node, at.group);
+      this.used = at.before;
+      const group = this.freeAfter(at.group, at.node);
+      if (group === null) {
+        this.open.add(at.node);
+        path.pop();
+        continue;
+      }
       if (++this.tried > this.tries) return "given up";
-      this.put(node, group);
-      this.used = Math.max(before, group);
-      const answer = this.search();
-      if (answer !== "none") return answer;
-      this.takeBack(node, group);
-      this.used = before;
+      this.put(at.node, group);
+      at.group = group;
+      this.used = Math.max(at.before, group);
+      const next = this.next();
+      if (next === null) return "found";
+      enter(next);
     }
-    this.open.add(node);
     return "none";
+  }
+
+  /** The next group that a node may have, one new one at the most. */
+  private freeAfter(group: number, node: number): number | null {
+    const limit = Math.min(this.most, this.used + 1);
+    for (let next = group + 1; next <= limit; next++) if (!this.around[node]!.has(next)) return next;
+    return null;
   }
 
   private next(): number | null {

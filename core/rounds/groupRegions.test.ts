@@ -18,10 +18,22 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
     id: `r${index}`,
     name: "",
     colour: colourOf(index),
+    finish: "f",
+    technique: "rolled",
     face,
     at: interiorPoint(face),
   }));
-  return { regions, edges, lines: [], centres: [], tapedLines: [], diagonals: [] };
+  return {
+    regions,
+    edges,
+    lines: [],
+    centres: [],
+    tapedLines: [],
+    diagonals: [],
+    motifs: [],
+    placements: [],
+    effects: [],
+  };
 }
 
 const roundsOf = (pattern: Pattern, base: string) =>

@@ -11,6 +11,22 @@ export interface Pass {
   readonly coat?: number;
 }
 
+/** A pass with the paints that have a coat left to go on in it. */
+export interface Round extends Pass {
+  readonly paints: ReadonlySet<string>;
+}
+
+/** Passes with their paints, of which `coatsOf` tells the coats: the one place that knows what goes on when. */
+export const roundsOf = (passes: readonly Pass[], coatsOf: ReadonlyMap<string, number>): Round[] =>
+  passes.map((pass) => ({
+    ...pass,
+    paints: new Set(
+      [...coatsOf].flatMap(([paint, coats]) =>
+        pass.coat === undefined || pass.coat <= coats ? [paint] : [],
+      ),
+    ),
+  }));
+
 /**
  * The rounds of a job in order. `coatsOfGroup[k]` is the most coats that a paint of group k + 1 takes. Where tape comes
  * off after each coat (`taping` "each coat": its seal must still be wet), a group that is finished first is taped anew for each.

@@ -1,5 +1,5 @@
-import type { Step } from "./step";
-import { linkSteps, releaseOf, type Link, type Order } from "./timeOrder";
+import type { Step } from "../work/step";
+import { releasedAt, waitsAt, type Links, type Order } from "./timeOrder";
 import type { WorkHours } from "./workHours";
 
 /** Waits so many times as long as on the label, from a warm dry room to a cold damp one: orders that suit each are tried. */
@@ -9,33 +9,45 @@ const triedFactors = [1, 1.5, 2.4, 3.9] as const;
 type Rule = readonly number[];
 
 /**
- * Orders worth timing, for one person up to the whole crew. They are found by beginning, again and again, what can start
- * first, with waits of certain lengths and by several rules for what comes first. They depend on the steps and the hours
- * alone, never on the temperature, and those for a crew include all for a smaller one: so neither warmth nor one more
- * person can make the best of them later.
+ * Orders worth timing, for one person up to the whole crew, but for no fewer than a step takes at once. They are found by
+ * beginning, again and again, what can start first, with waits of certain lengths and by several rules for what comes
+ * first. They depend on the steps and the hours alone, never on the temperature, and those for a crew include all for a
+ * smaller one: so neither warmth nor one more person can make the best of them later.
  */
-export function candidateOrders(steps: readonly Step[], hours: WorkHours, crew: number): Order[] {
-  const rules = [byTail(steps), byWall(steps), byRound(steps)];
-  const orders = new Map<string, Order>();
+export function candidateOrders(
+  steps: readonly Step[],
+  links: Links,
+  hours: WorkHours,
+  crew: number,
+): Order[] {
+  const rules = [byTail(steps, links), byWall(steps), byRound(steps)];
+  const followers = followersOf(steps.length, links);
+  const fewest = Math.min(crew, Math.max(...steps.map(({ hands = 1 }) => hands)));
+  const orders: Order[] = [];
   for (const factor of triedFactors) {
-    const links = linkSteps(steps, factor);
-    for (let hands = 1; hands <= crew; hands++) {
+    const waits = waitsAt(links, factor);
+    for (let hands = fewest; hands <= crew; hands++) {
       for (const rule of rules) {
-        const order = listInTurn(steps, links, hours, hands, rule);
-        orders.set(`${order.steps.join()} ${order.hands.join()}`, order);
+        const order = listInTurn({ steps, links, waits, followers, hours, hands }, rule);
+        if (!orders.some((other) => isSameOrder(order, other))) orders.push(order);
       }
     }
   }
-  return [...orders.values()];
+  return orders;
 }
 
+const isSameOrder = (a: Order, b: Order): boolean =>
+  a.steps.every((step, place) => step === b.steps[place]) &&
+  a.hands.every((hands, place) => hands.every((hand, index) => hand === b.hands[place]![index]));
+
 /** The longest way from a step to the end comes first. */
-function byTail(steps: readonly Step[]): Rule {
-  const links = linkSteps(steps, 1);
+function byTail(steps: readonly Step[], links: Links): Rule {
+  const waits = waitsAt(links, 1);
   const tails = steps.map(({ minutes }) => minutes);
   for (let step = steps.length - 1; step >= 0; step--) {
-    for (const { before, minutes } of links[step]!) {
-      tails[before] = Math.max(tails[before]!, steps[before]!.minutes + minutes + tails[step]!);
+    for (let link = links.first[step]!; link < links.first[step + 1]!; link++) {
+      const before = links.before[link]!;
+      tails[before] = Math.max(tails[before]!, steps[before]!.minutes + waits[link]! + tails[step]!);
     }
   }
   return tails.map((tail) => -tail);
@@ -43,8 +55,9 @@ function byTail(steps: readonly Step[]): Rule {
 
 /** One wall is carried on with as far as it goes. */
 function byWall(steps: readonly Step[]): Rule {
-  const walls = [...new Set(steps.map(({ wall }) => wall ?? ""))];
-  return steps.map(({ wall }, index) => walls.indexOf(wall ?? "") * steps.length + index);
+  const placeOf = new Map<string, number>();
+  for (const { wall = "" } of steps) if (!placeOf.has(wall)) placeOf.set(wall, placeOf.size);
+  return steps.map(({ wall = "" }, index) => placeOf.get(wall)! * steps.length + index);
 }
 
 /** The rounds go together over all walls. */
@@ -52,46 +65,98 @@ function byRound(steps: readonly Step[]): Rule {
   return steps.map(({ round = 0 }, index) => round * steps.length + index);
 }
 
-/** List scheduling: of the steps whose forerunners are placed, the one that can start first, by the rule where several can. */
-function listInTurn(
-  steps: readonly Step[],
-  links: readonly Link[][],
-  hours: WorkHours,
-  hands: number,
-  rule: Rule,
-): Order {
-  const followers = steps.map((): number[] => []);
-  links.forEach((own, step) => own.forEach(({ before }) => followers[before]!.push(step)));
-  const open = links.map((own) => own.length);
-  const released = new Array<number>(steps.length).fill(0);
-  const ends = new Array<number>(steps.length).fill(0);
-  const freeAt = new Array<number>(hands).fill(0);
-  const ready = [...steps.keys()].filter((step) => open[step] === 0);
-  const order: { steps: number[]; hands: number[] } = { steps: [], hands: [] };
-  while (ready.length > 0) {
-    const hand = freeAt.indexOf(Math.min(...freeAt));
-    let best = 0;
+function followersOf(count: number, { first, before }: Links): number[][] {
+  const followers = Array.from({ length: count }, (): number[] => []);
+  for (let step = 0; step < count; step++) {
+    for (let link = first[step]!; link < first[step + 1]!; link++) followers[before[link]!]!.push(step);
+  }
+  return followers;
+}
+
+interface Listing {
+  readonly steps: readonly Step[];
+  readonly links: Links;
+  readonly waits: Float64Array;
+  readonly followers: readonly (readonly number[])[];
+  readonly hours: WorkHours;
+  readonly hands: number;
+}
+
+/**
+ * List scheduling: of the steps whose forerunners are placed, the one that can start first, by the rule where several
+ * can. One that takes several people starts when the first so many of them are free; one that has to follow another closely
+ * comes next after it.
+ */
+function listInTurn(listing: Listing, rule: Rule): Order {
+  const list = new ListInTurn(listing);
+  while (list.ready.length > 0) list.place(list.first(rule));
+  return list.order;
+}
+
+class ListInTurn {
+  readonly order: { steps: number[]; hands: (readonly number[])[] } = { steps: [], hands: [] };
+  readonly ready: number[];
+  private readonly open: number[];
+  private readonly released: Float64Array;
+  private readonly ends: Float64Array;
+  private readonly freeAt: number[];
+
+  constructor(private readonly listing: Listing) {
+    const { steps, links, hands } = listing;
+    this.open = steps.map((_, step) => links.first[step + 1]! - links.first[step]!);
+    this.released = new Float64Array(steps.length);
+    this.ends = new Float64Array(steps.length);
+    this.freeAt = new Array<number>(hands).fill(0);
+    this.ready = [...steps.keys()].filter((step) => this.open[step] === 0);
+  }
+
+  /** Of those that are ready the one that can start first. */
+  first(rule: Rule): number {
+    const inTurn = handsInTurn(this.freeAt);
+    let best = this.ready[0]!;
     let bestStart = Infinity;
-    for (let place = 0; place < ready.length; place++) {
-      const step = ready[place]!;
-      const earliest = Math.max(freeAt[hand]!, released[step]!);
-      if (earliest > bestStart) continue;
-      const start = hours.fit(earliest, steps[step]!.minutes);
-      const isSooner = start < bestStart || (start === bestStart && rule[step]! < rule[ready[best]!]!);
+    for (const step of this.ready) {
+      if (this.earliest(step, inTurn) > bestStart) continue;
+      const start = this.startOf(step, inTurn);
+      const isSooner = start < bestStart || (start === bestStart && rule[step]! < rule[best]!);
       if (!isSooner) continue;
-      best = place;
+      best = step;
       bestStart = start;
     }
-    const [step] = ready.splice(best, 1) as [number];
-    ends[step] = bestStart + steps[step]!.minutes;
-    freeAt[hand] = ends[step];
-    order.steps.push(step);
-    order.hands.push(hand);
+    return best;
+  }
+
+  place(step: number): void {
+    const { steps, links, waits, followers } = this.listing;
+    const inTurn = handsInTurn(this.freeAt);
+    const { minutes, hands = 1 } = steps[step]!;
+    const taken = inTurn.slice(0, hands);
+    this.ends[step] = this.startOf(step, inTurn) + minutes;
+    for (const hand of taken) this.freeAt[hand] = this.ends[step]!;
+    this.ready.splice(this.ready.indexOf(step), 1);
+    this.order.steps.push(step);
+    this.order.hands.push(taken);
     for (const follower of followers[step]!) {
-      if (--open[follower]! > 0) continue;
-      released[follower] = Math.max(...links[follower]!.map((link) => releaseOf(link, ends)));
-      ready.push(follower);
+      if (--this.open[follower]! > 0) continue;
+      this.released[follower] = releasedAt(links, waits, follower, this.ends);
+      this.ready.push(follower);
+    }
+    for (const { step: next, before } of links.latest) {
+      if (before === step && this.ready.includes(next)) this.place(next);
     }
   }
-  return order;
+
+  private earliest(step: number, inTurn: readonly number[]): number {
+    const { hands = 1 } = this.listing.steps[step]!;
+    const last = inTurn[Math.min(hands, inTurn.length) - 1]!;
+    return Math.max(this.freeAt[last]!, this.released[step]!);
+  }
+
+  private startOf(step: number, inTurn: readonly number[]): number {
+    return this.listing.hours.fit(this.earliest(step, inTurn), this.listing.steps[step]!.minutes);
+  }
 }
+
+/** Hands by when they are free, the first first. */
+const handsInTurn = (freeAt: readonly number[]): number[] =>
+  freeAt.length === 1 ? [0] : [...freeAt.keys()].sort((a, b) => freeAt[a]! - freeAt[b]! || a - b);

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { schedule } from "./schedule";
-import { workSchema, type Work } from "./schema";
-import type { Step } from "./step";
-import { divideIntoStretches } from "./stretches";
+import { workSchemaOf, type Work } from "../work/schema";
+import type { Step } from "../work/step";
+import { divideIntoStretches } from "../work/taped/stretches";
 import { workHoursOf } from "./workHours";
 
-const work = (more: object = {}): Work => workSchema.parse(more);
+const work = (more: object = {}): Work => workSchemaOf({}).parse(more);
 
 /** Steps that each wait for some of those before them, for up to two days. */
 const randomSteps = fc
@@ -28,7 +28,11 @@ const randomSteps = fc
   .map((drafts) =>
     drafts.map(({ minutes, wall, after }, index): Step => ({
       id: `s${index}`,
-      kind: "paint",
+      phase: "colour",
+      verb: "paint",
+      say: { code: "paint", values: {} },
+      cautions: [],
+      evening: [],
       minutes,
       ...(wall !== undefined && { wall }),
       after: after
@@ -85,6 +89,61 @@ describe("a schedule", () => {
         expect(end).toBe(Math.max(...planned.map((step) => step.end)));
         expect(soonest).toBeLessThanOrEqual(end);
       }),
+      { numRuns: 150 },
+    );
+  });
+
+  it("brings several hands together, and puts off what has to be followed closely until it can be", () => {
+    const alone = {
+      phase: "colour",
+      verb: "paint",
+      say: { code: "", values: {} },
+      cautions: [],
+      evening: [],
+    } as const;
+    const stepOf = (id: string, minutes: number, more: Partial<Step> = {}): Step => ({
+      ...alone,
+      id,
+      minutes,
+      after: [],
+      ...more,
+    });
+    fc.assert(
+      fc.property(
+        randomSteps,
+        randomWork,
+        fc.integer({ min: 1, max: 120 }),
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 0, max: 30 }),
+        (steps, given, first, second, least) => {
+          const at = work({ ...given, crew: given.crew + 1 });
+          const both = stepOf("both", first, {
+            hands: 2,
+            after: [{ step: "s0", what: "after", minutes: 0 }],
+          });
+          // Has to begin within ten minutes of the least that it has to wait.
+          const next = stepOf("next", second, {
+            after: [{ step: "both", what: "touch-dry", minutes: least }],
+            within: [{ step: "both", minutes: Math.ceil(least * 8) + 10 }],
+          });
+          const { steps: planned, impossible, factor } = schedule([...steps, both, next], at);
+          const of = (id: string) => planned.find(({ step }) => step.id === id)!;
+          expect(new Set(of("both").hands).size).toBe(2);
+          for (const { step, start, end, hands } of planned) {
+            for (const other of planned) {
+              if (other.step.id === step.id || !other.hands.some((hand) => hands.includes(hand))) continue;
+              expect(other.end <= start || other.start >= end).toBe(true);
+            }
+          }
+          const isLate = of("next").start > of("both").end + Math.ceil(least * 8) + 10;
+          expect(impossible.map(({ step, why }) => [step.id, why])).toEqual(
+            isLate ? [["next", "too-late"]] : [],
+          );
+          // Where both and the wait between them fit into a day there is a day for them.
+          const wait = Math.ceil(least * factor - 1e-9);
+          if (first + wait + second <= workHoursOf(at).usable) expect(isLate).toBe(false);
+        },
+      ),
       { numRuns: 150 },
     );
   });

@@ -1,25 +1,36 @@
+import { waitFactor } from "../work/climate";
+import type { Work } from "../work/schema";
+import type { Step } from "../work/step";
 import { candidateOrders } from "./candidateOrders";
-import { waitFactor } from "./climate";
-import type { Work } from "./schema";
-import type { Step } from "./step";
-import { linkSteps, releaseOf, timeOrder, type Link, type Order, type Times } from "./timeOrder";
+import { linkSteps, releaseOf, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
 import { workHoursOf, type WorkHours } from "./workHours";
 
-/** Why a step starts when it does and not sooner: what it waits for, whose hands are busy, or that the day is over. */
-export type HeldBy = "start" | "wait" | "hands" | "night";
+/**
+ * Why a step starts when it does and not sooner: what it waits for, whose hands are busy, that the day is over, or that what
+ * has to follow it closely could not follow sooner.
+ */
+export type HeldBy = "start" | "wait" | "hands" | "night" | "follower";
 
 export interface ScheduledStep {
   readonly step: Step;
   /** Minutes from midnight before the first day. */
   readonly start: number;
   readonly end: number;
-  /** From 0. */
+  /** From 0; of several people the first. */
   readonly hand: number;
+  /** All of them. */
+  readonly hands: readonly number[];
   readonly heldBy: HeldBy;
   /** The step that it waited for, or that kept the hands busy. */
   readonly heldFrom: string | null;
   /** When each of its waits is over, in their order. */
   readonly released: readonly number[];
+}
+
+/** A step that cannot be done as it should be, and why: it is in the schedule as well as it can be. */
+export interface Impossible {
+  readonly step: Step;
+  readonly why: "too-long" | "too-few-hands" | "too-late";
 }
 
 export interface Schedule {
@@ -31,31 +42,49 @@ export interface Schedule {
   readonly critical: readonly string[];
   /** When the job would end with as many hands as one likes: no plan can be sooner. */
   readonly soonest: number;
+  readonly impossible: readonly Impossible[];
 }
 
 /** The best of the candidate orders for a job's steps in its air and hours, with what each step is held by. */
-export function schedule(steps: readonly Step[], work: Work): Schedule {
+export function schedule(given: readonly Step[], work: Work): Schedule {
   const hours = workHoursOf(work);
+  // What is longer than a day and may not be broken off takes up a whole one, and is told.
+  const steps = given.map((step) =>
+    step.minutes > hours.usable ? { ...step, minutes: hours.usable } : step,
+  );
   const factor = waitFactor(work);
-  const links = linkSteps(steps, factor);
+  const links = linkSteps(steps);
+  const waits = waitsAt(links, factor);
   let best: { order: Order; times: Times; switches: number } | null = null;
-  for (const order of candidateOrders(steps, hours, work.crew)) {
-    const times = timeOrder(steps, links, order, hours);
-    if (best && times.end > best.times.end) continue;
+  for (const order of candidateOrders(steps, links, hours, work.crew)) {
+    const times = timeOrder(steps, links, waits, order, hours);
+    if (best && isWorse(times, best.times)) continue;
     const switches = countSwitches(steps, order);
-    if (best && times.end === best.times.end && switches >= best.switches) continue;
+    const isAlike = best && times.end === best.times.end && times.late.length === best.times.late.length;
+    if (isAlike && switches >= best!.switches) continue;
     best = { order, times, switches };
   }
   const { order, times } = best!;
-  const scheduled = explain(steps, links, order, times, hours);
+  const scheduled = explain(steps, links, waits, order, times, hours);
   return {
     factor,
     steps: scheduled,
     end: times.end,
     critical: criticalOf(scheduled, times.end),
-    soonest: timeOrder(steps, links, withAllHands(steps), hours).end,
+    soonest: timeOrder(steps, links, waits, withAllHands(steps), hours).end,
+    impossible: [
+      ...given.flatMap((step): Impossible[] => [
+        ...(step.minutes > hours.usable ? [{ step, why: "too-long" } as const] : []),
+        ...((step.hands ?? 1) > work.crew ? [{ step, why: "too-few-hands" } as const] : []),
+      ]),
+      ...[...new Set(times.late)].map((step): Impossible => ({ step: given[step]!, why: "too-late" })),
+    ],
   };
 }
+
+/** What keeps more of the latest times is better, and then what ends sooner. */
+const isWorse = (a: Times, b: Times): boolean =>
+  a.late.length > b.late.length || (a.late.length === b.late.length && a.end > b.end);
 
 /** How often someone goes on to another wall. */
 function countSwitches(steps: readonly Step[], order: Order): number {
@@ -63,50 +92,79 @@ function countSwitches(steps: readonly Step[], order: Order): number {
   let switches = 0;
   order.steps.forEach((step, place) => {
     const { wall } = steps[step]!;
-    const hand = order.hands[place]!;
-    if (wall !== at[hand]) switches++;
-    at[hand] = wall;
+    for (const hand of order.hands[place]!) {
+      if (wall !== at[hand]) switches++;
+      at[hand] = wall;
+    }
   });
   return switches;
 }
 
 const withAllHands = (steps: readonly Step[]): Order => ({
   steps: [...steps.keys()],
-  hands: [...steps.keys()],
+  hands: [...steps.keys()].map((hand) => [hand]),
 });
 
 function explain(
   steps: readonly Step[],
-  links: readonly Link[][],
+  links: Links,
+  waits: Float64Array,
   order: Order,
   { starts, ends }: Times,
   hours: WorkHours,
 ): ScheduledStep[] {
   const lastOf: (number | undefined)[] = [];
+  const following = new Set(links.latest.map(({ before }) => before));
+  const firstMinute = hours.fit(0, 1);
   const scheduled = order.steps.map((index, place): ScheduledStep => {
-    const hand = order.hands[place]!;
-    const before = lastOf[hand];
-    lastOf[hand] = index;
+    const hands = order.hands[place]!;
+    const before = lastToEnd(
+      hands.map((hand) => lastOf[hand]),
+      ends,
+    );
+    for (const hand of hands) lastOf[hand] = index;
     const start = starts[index]!;
-    const released = links[index]!.map((link) => releaseOf(link, ends));
+    const released: number[] = [];
+    const first = links.first[index]!;
+    for (let link = first; link < links.first[index + 1]!; link++) {
+      released.push(releaseOf(links, waits, link, ends));
+    }
     const waited = Math.max(0, ...released);
     const busy = before === undefined ? 0 : ends[before]!;
-    const from = waited >= busy ? links[index]![released.indexOf(waited)]?.before : before;
-    const isFirst = from === undefined || start === hours.fit(0, 1);
-    const heldBy = isFirst
-      ? "start"
-      : start > Math.max(waited, busy)
-        ? "night"
-        : waited >= busy
-          ? "wait"
-          : "hands";
-    const heldFrom = from === undefined ? null : steps[from]!.id;
-    return { step: steps[index]!, start, end: ends[index]!, hand, heldBy, heldFrom, released };
+    const isWait = released.length > 0 && waited >= busy;
+    const from = isWait ? links.before[first + released.indexOf(waited)]! : before;
+    const heldBy = (): HeldBy => {
+      if (from === undefined || start === firstMinute) return "start";
+      if (start > Math.max(waited, busy)) return following.has(index) ? "follower" : "night";
+      return isWait ? "wait" : "hands";
+    };
+    return {
+      step: steps[index]!,
+      start,
+      end: ends[index]!,
+      hand: hands[0]!,
+      hands,
+      heldBy: heldBy(),
+      heldFrom: from === undefined ? null : steps[from]!.id,
+      released,
+    };
   });
-  return scheduled
+  return inOrderOfStarts(scheduled);
+}
+
+const inOrderOfStarts = (scheduled: readonly ScheduledStep[]): ScheduledStep[] =>
+  scheduled
     .map((step, place) => ({ step, place }))
     .sort((a, b) => a.step.start - b.step.start || a.step.hand - b.step.hand || a.place - b.place)
     .map(({ step }) => step);
+
+/** Of what several people did last, what ended last. */
+function lastToEnd(lasts: readonly (number | undefined)[], ends: Float64Array): number | undefined {
+  let last: number | undefined;
+  for (const step of lasts) {
+    if (step !== undefined && (last === undefined || ends[step]! > ends[last]!)) last = step;
+  }
+  return last;
 }
 
 function criticalOf(steps: readonly ScheduledStep[], end: number): string[] {

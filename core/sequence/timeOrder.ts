@@ -1,71 +1,135 @@
 import { minutesADay } from "../measure/calendar";
-import type { Step } from "./step";
+import type { Step } from "../work/step";
 import type { WorkHours } from "./workHours";
 
-/** Steps by index, each with the one who does it, in the order in which they are begun. */
+/** Steps by index, each with those who do it, in the order in which they are begun. */
 export interface Order {
   readonly steps: readonly number[];
-  /** Whose hands, from 0, by place in `steps`. */
-  readonly hands: readonly number[];
+  /** Whose hands, from 0, by place in `steps`; several where it takes several. */
+  readonly hands: readonly (readonly number[])[];
 }
 
-/** What a step waits for, by index, with the wait in whole minutes. */
-export interface Link {
-  readonly before: number;
-  readonly minutes: number;
-  readonly isNextDay: boolean;
+/** What all steps wait for, by index, in rows: the waits of step s are numbers first[s] up to first[s + 1]. */
+export interface Links {
+  readonly first: Int32Array;
+  readonly before: Int32Array;
+  /** As on the label. */
+  readonly least: Float64Array;
+  readonly isNextDay: Uint8Array;
+  /** Latest times: step `step` begins at most so many minutes after `before` has ended. */
+  readonly latest: readonly { readonly step: number; readonly before: number; readonly minutes: number }[];
 }
 
 /** When each step starts and ends, by index: minutes from midnight before the first day. */
 export interface Times {
-  readonly starts: readonly number[];
-  readonly ends: readonly number[];
+  readonly starts: Float64Array;
+  readonly ends: Float64Array;
   /** When the last one ends. */
   readonly end: number;
+  /** Steps that begin later than they may. */
+  readonly late: readonly number[];
 }
 
-/** The waits of all steps as indices, each so many times as long as on the label. */
-export function linkSteps(steps: readonly Step[], factor: number): Link[][] {
+/** The waits of all steps as rows of numbers. */
+export function linkSteps(steps: readonly Step[]): Links {
   const indexOf = new Map(steps.map(({ id }, index) => [id, index]));
-  return steps.map(({ after }) =>
-    after.map(({ step, minutes, what }) => ({
-      before: indexOf.get(step)!,
-      minutes: Math.ceil(minutes * factor - 1e-9),
-      isNextDay: what === "next-day",
-    })),
+  const count = steps.reduce((sum, { after }) => sum + after.length, 0);
+  const first = new Int32Array(steps.length + 1);
+  const before = new Int32Array(count);
+  const least = new Float64Array(count);
+  const isNextDay = new Uint8Array(count);
+  let link = 0;
+  steps.forEach(({ after }, index) => {
+    for (const { step, minutes, what } of after) {
+      before[link] = indexOf.get(step)!;
+      least[link] = minutes;
+      isNextDay[link] = what === "next-day" ? 1 : 0;
+      link++;
+    }
+    first[index + 1] = link;
+  });
+  const latest = steps.flatMap(({ within = [] }, step) =>
+    within.map((wait) => ({ step, before: indexOf.get(wait.step)!, minutes: wait.minutes })),
   );
+  return { first, before, least, isNextDay, latest };
 }
 
-/** When what a step waits for is over. */
-export function releaseOf(link: Link, ends: readonly number[]): number {
-  const end = ends[link.before]!;
-  return link.isNextDay ? (Math.floor(end / minutesADay) + 1) * minutesADay : end + link.minutes;
+/** All waits in whole minutes, each so many times as long as on the label. */
+export const waitsAt = ({ least }: Links, factor: number): Float64Array =>
+  least.map((minutes) => Math.ceil(minutes * factor - 1e-9));
+
+/** When what one link waits for is over. */
+export function releaseOf(links: Links, waits: Float64Array, link: number, ends: Float64Array): number {
+  const end = ends[links.before[link]!]!;
+  return links.isNextDay[link] ? (Math.floor(end / minutesADay) + 1) * minutesADay : end + waits[link]!;
 }
+
+/** When all that a step waits for is over. */
+export function releasedAt(links: Links, waits: Float64Array, step: number, ends: Float64Array): number {
+  let released = 0;
+  for (let link = links.first[step]!; link < links.first[step + 1]!; link++) {
+    released = Math.max(released, releaseOf(links, waits, link, ends));
+  }
+  return released;
+}
+
+/** A step is put off this often at most for what has to follow it closely; then it cannot be had. */
+const mostDelays = 60;
 
 /**
  * Each step of an order as early as its waits, its hands and the hours allow. With the order kept, no start can come
- * earlier when a wait grows: every start is the least time that is no less than what it waits for.
+ * earlier when a wait grows: every start is the least time that is no less than what it waits for. Where a step would begin
+ * later than it may after another, that other one is put off until it does not: to another day, if need be.
  */
 export function timeOrder(
   steps: readonly Step[],
-  links: readonly Link[][],
+  links: Links,
+  waits: Float64Array,
   order: Order,
   hours: WorkHours,
 ): Times {
-  const starts = new Array<number>(steps.length).fill(0);
-  const ends = new Array<number>(steps.length).fill(0);
+  const notBefore = new Float64Array(steps.length);
+  let times = timeOnce(steps, links, waits, order, hours, notBefore);
+  for (let round = 0; times.late.length > 0 && round < mostDelays; round++) {
+    let isMoved = false;
+    for (const { step, before, minutes } of links.latest) {
+      const start = times.starts[step]! - minutes - steps[before]!.minutes;
+      if (start <= times.starts[before]!) continue;
+      notBefore[before] = start;
+      isMoved = true;
+    }
+    if (!isMoved) break;
+    times = timeOnce(steps, links, waits, order, hours, notBefore);
+  }
+  return times;
+}
+
+function timeOnce(
+  steps: readonly Step[],
+  links: Links,
+  waits: Float64Array,
+  order: Order,
+  hours: WorkHours,
+  notBefore: Float64Array,
+): Times {
+  const starts = new Float64Array(steps.length);
+  const ends = new Float64Array(steps.length);
   const freeAt: number[] = [];
   let end = 0;
-  order.steps.forEach((step, place) => {
-    const hand = order.hands[place]!;
-    let earliest = freeAt[hand] ?? 0;
-    for (const link of links[step]!) earliest = Math.max(earliest, releaseOf(link, ends));
+  for (let place = 0; place < order.steps.length; place++) {
+    const step = order.steps[place]!;
+    const hands = order.hands[place]!;
+    let earliest = Math.max(notBefore[step]!, releasedAt(links, waits, step, ends));
+    for (const hand of hands) earliest = Math.max(earliest, freeAt[hand] ?? 0);
     const { minutes } = steps[step]!;
     const start = hours.fit(earliest, minutes);
     starts[step] = start;
     ends[step] = start + minutes;
-    freeAt[hand] = start + minutes;
+    for (const hand of hands) freeAt[hand] = start + minutes;
     end = Math.max(end, start + minutes);
-  });
-  return { starts, ends, end };
+  }
+  const late = links.latest.flatMap(({ step, before, minutes }) =>
+    starts[step]! > ends[before]! + minutes ? [step] : [],
+  );
+  return { starts, ends, end, late };
 }

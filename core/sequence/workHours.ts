@@ -1,5 +1,5 @@
 import { dayNumberOf, minutesADay, weekdayOf, weekdays, type Weekday } from "../measure/calendar";
-import type { Work } from "./schema";
+import type { Work } from "../work/schema";
 
 /** When hands are at work. Times are minutes from midnight before the first day. */
 export interface WorkHours {

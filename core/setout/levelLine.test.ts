@@ -31,6 +31,7 @@ const line = (
   id,
   index: 0,
   finish: "f",
+  line: "f/line",
   kind,
   path: segment({ x: x1, y: y1 }, { x: x2, y: y2 }),
   use: "this | that",
@@ -123,7 +124,7 @@ describe("marks within the wall", () => {
 
   it("fix a pin by two readings, and leave one beyond the wall's ends to its finding", () => {
     const pin = (x: number, y: number) => [
-      { id: "w/f/centre", centre: { x, y }, radii: [300], use: "the bands" },
+      { id: "w/f/centre", line: "f/centre", centre: { x, y }, radii: [300], use: "the bands" },
     ];
     expect(marksOf([], pin(900, 250))).toEqual([
       ["level", "x", 900],

@@ -2,6 +2,7 @@ import { roundToDivision } from "../measure/roundToDivision";
 import { distanceToSegment } from "../geometry/distanceToSegment";
 import type { Point } from "../geometry/point";
 import type { Pattern, WallLine } from "../pattern/pattern";
+import { Allowance } from "../trade/allowance";
 import { placeTolerance } from "../wall/outline";
 import { offsetAt } from "../wall/polyline";
 import type { Surface } from "../wall/surface";
@@ -19,6 +20,15 @@ export interface Mark {
   readonly reading: number;
   readonly error: number;
   readonly use: string;
+  /** The line that it fixes, with its finish: the same on every wall that the line runs over. */
+  readonly line: string;
+  /** The mark on the wall before it in a run from which it carries around the corner. */
+  readonly carriedFrom?: CarriedFrom;
+}
+
+export interface CarriedFrom {
+  readonly wall: string;
+  readonly mark: string;
 }
 
 /**
@@ -32,9 +42,11 @@ export function listMarks(
   surface: Surface,
   tapeDivision: number,
 ): { marks: Mark[]; checks: Mark[] } {
-  const mark = (id: string, on: MarkOn, axis: "x" | "y", at: number, use: string): Mark => {
+  const allowance = new Allowance("marks");
+  const mark = (line: string, id: string, on: MarkOn, axis: "x" | "y", at: number, use: string): Mark => {
+    allowance.take();
     const reading = roundToDivision(Math.abs(at), tapeDivision);
-    return { id, on, axis, at, reading, error: reading - Math.abs(at), use };
+    return { id, line, on, axis, at, reading, error: reading - Math.abs(at), use };
   };
   const marks: Mark[] = [];
   const checks: Mark[] = [];
@@ -50,24 +62,24 @@ export function listMarks(
       ? places
       : places.filter(({ axis }) => isNew(axis === "x" ? "plumb" : "level", point[axis]));
   };
-  for (const { id, kind, path, use } of inOrderOfWork(lines)) {
+  for (const { id, line, kind, path, use } of inOrderOfWork(lines)) {
     switch (kind) {
       case "plumb":
         if (!isNew("plumb", path.a.x)) break;
-        marks.push(mark(`${id}/mark`, "level", "x", path.a.x, use));
-        checks.push(mark(`${id}/check`, "top", "x", path.a.x, use));
+        marks.push(mark(line, `${id}/mark`, "level", "x", path.a.x, use));
+        checks.push(mark(line, `${id}/check`, "top", "x", path.a.x, use));
         break;
       case "level":
         if (!isNew("level", path.a.y)) break;
-        marks.push(mark(`${id}/mark`, "left", "y", path.a.y, use));
-        checks.push(mark(`${id}/check`, "right", "y", path.a.y, use));
+        marks.push(mark(line, `${id}/mark`, "left", "y", path.a.y, use));
+        checks.push(mark(line, `${id}/check`, "right", "y", path.a.y, use));
         break;
       case "slant":
         [path.a, path.b].forEach((end, index) => {
           if (!isNew("point", end.x, end.y)) return;
           for (const { on, axis } of unmarked(end)) {
             const name = `${id}/mark-${index + 1}${on === "level" ? "-along" : ""}`;
-            marks.push(mark(name, on, axis, end[axis], use));
+            marks.push(mark(line, name, on, axis, end[axis], use));
           }
         });
         break;
@@ -75,16 +87,17 @@ export function listMarks(
         kind satisfies never;
     }
   }
-  for (const { id, centre, use } of centres) {
+  for (const { id, line, centre, use } of centres) {
     const { minX, maxX } = surface.extent;
     // A pin beyond the wall's ends cannot be marked on it; a finding says so.
     if (centre.x < minX || centre.x > maxX || !isNew("point", centre.x, centre.y)) continue;
     for (const { on, axis } of unmarked(centre)) {
-      marks.push(mark(`${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`));
+      marks.push(mark(line, `${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`));
     }
   }
   if (lines.some((line) => line.kind === "plumb")) {
     const end = mark(
+      "",
       `${surface.wall.id}/end`,
       "right",
       "x",

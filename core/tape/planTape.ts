@@ -3,7 +3,10 @@ import { besides } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
 import { tapeWidthMm } from "../trade/constants";
+import { isByHand } from "./isCurved";
 import { joinEdges, type Stretch } from "./joinEdges";
+import type { Edges } from "./schema";
+import { sealEdge, type Seal } from "./sealEdge";
 import { tapeVisibleLines } from "./tapeVisibleLines";
 
 export type TapeSide = "left" | "right" | "above" | "below" | "inside" | "outside";
@@ -37,6 +40,13 @@ export interface TapePiece {
   readonly group: number;
 }
 
+/** A piece as a painter's schools have it: what keeps paint from creeping under it, or no tape there at all. */
+export interface EdgePiece extends TapePiece {
+  readonly sealWith: Seal;
+  /** Cut in by hand instead. */
+  readonly byHand: boolean;
+}
+
 /** A corner of a run as one of its two walls sees it: which end it is, and what of the other wall meets it there. */
 export interface JoinedEnd {
   readonly end: "left" | "right";
@@ -60,8 +70,9 @@ export function planTape(
   pattern: Pattern,
   surface: Surface,
   groupOf: readonly number[],
-  joined: readonly JoinedEnd[] = [],
-): TapePiece[] {
+  joined: readonly JoinedEnd[],
+  schools: Edges,
+): EdgePiece[] {
   const visible = tapeVisibleLines(pattern, surface, groupOf);
   const edges = pattern.edges.filter((_, index) => !visible.served.has(index));
   const flat = joinEdges(edges).flatMap((stretch) =>
@@ -69,7 +80,12 @@ export function planTape(
       ? maskAround(stretch, surface, pattern, groupOf, joined)
       : tapeBoundary(stretch, pattern, groupOf),
   );
-  return [...visible.pieces, ...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf))];
+  const corners = joined.flatMap((end) => tapeCorner(end, pattern, groupOf));
+  const { texture } = surface.wall;
+  return [...visible.pieces, ...flat, ...corners].map((piece) =>
+    // The pieces are just made, and nobody else's.
+    Object.assign(piece, { sealWith: sealEdge(piece, texture, schools), byHand: isByHand(piece, schools) }),
+  );
 }
 
 function tapeCorner(
@@ -103,7 +119,8 @@ function tapeCorner(
 
 function tapeBoundary(stretch: Stretch, { regions }: Pattern, groupOf: readonly number[]): TapePiece[] {
   const [left, right] = [regions[stretch.left!]!, regions[stretch.right!]!];
-  if (left.colour === right.colour) return [];
+  // Two of one group only touch there, along less than rounds take notice of: neither is dry for tape.
+  if (left.colour === right.colour || groupOf[stretch.left!] === groupOf[stretch.right!]) return [];
   const leftIsEarlier = groupOf[stretch.left!]! < groupOf[stretch.right!]!;
   return [
     {

@@ -12,6 +12,12 @@ export const sliverMm = 40;
 /** No division is set out narrower than this: it is finer than a pencil line by far. */
 export const leastDivisionMm = 0.1;
 
+/** A line of base that stays is at least this wide: no tape is cut finer. */
+export const leastLineMm = 1;
+
+/** A painted surface narrower or lower than this is none: no wall side is under 1 mm. */
+export const leastSurfaceMm = 1;
+
 /** What the eye resolves: one minute of arc, tan(1/60 degree) = 0.00029, per metre of viewing distance. */
 export const resolvedMmPerMetre = 0.29;
 
@@ -61,24 +67,70 @@ export const levelLineReachMm = [600, 1750] as const;
 export const levelLineClearanceMm = 40;
 
 /**
+ * What is asked of a material beside its numbers. mineral: lime, and what it bonds with; it burns. on mineral only: powders
+ * off from any other ground. hides: covers what is under it in coats that its contrast tells.
+ */
+export type MaterialKind = "mineral" | "on mineral only" | "hides";
+
+interface Material {
+  readonly spreadRate: number;
+  readonly coats: number;
+  readonly open: number;
+  readonly touchDry: number;
+  readonly recoat: number;
+  readonly tapeOver: number;
+  readonly is: readonly MaterialKind[];
+}
+
+/**
  * Materials: spread in m2 per litre and coat, coats, and waits in minutes at 20 C and 50 % RH; `open` is how long an edge
  * stays wet enough to be joined and to be peeled. Midpoints of what labels commonly state.
  */
 export const materials = {
-  "wall-paint": { spreadRate: 11, coats: 2, open: 40, touchDry: 60, recoat: 180, tapeOver: 1440 },
-  primer: { spreadRate: 10, coats: 1, open: 40, touchDry: 60, recoat: 180, tapeOver: 1440 },
-  "mineral-primer": { spreadRate: 7, coats: 1, open: 30, touchDry: 120, recoat: 720, tapeOver: 1440 },
-  limewash: { spreadRate: 6.5, coats: 3, open: 20, touchDry: 120, recoat: 180, tapeOver: 2880 },
-  "metallic-plaster": { spreadRate: 1.8, coats: 2, open: 20, touchDry: 120, recoat: 240, tapeOver: 1440 },
-  "pearl-coat": { spreadRate: 8, coats: 2, open: 25, touchDry: 60, recoat: 240, tapeOver: 1440 },
-  whitewash: { spreadRate: 14, coats: 1, open: 20, touchDry: 60, recoat: 180, tapeOver: 1440 },
-} as const;
+  "wall-paint": {
+    spreadRate: 11,
+    coats: 2,
+    open: 40,
+    touchDry: 60,
+    recoat: 180,
+    tapeOver: 1440,
+    is: ["hides"],
+  },
+  primer: { spreadRate: 10, coats: 1, open: 40, touchDry: 60, recoat: 180, tapeOver: 1440, is: [] },
+  "mineral-primer": {
+    spreadRate: 7,
+    coats: 1,
+    open: 30,
+    touchDry: 120,
+    recoat: 720,
+    tapeOver: 1440,
+    is: ["mineral"],
+  },
+  limewash: {
+    spreadRate: 6.5,
+    coats: 3,
+    open: 20,
+    touchDry: 120,
+    recoat: 180,
+    tapeOver: 2880,
+    is: ["mineral", "on mineral only"],
+  },
+  "metallic-plaster": {
+    spreadRate: 1.8,
+    coats: 2,
+    open: 20,
+    touchDry: 120,
+    recoat: 240,
+    tapeOver: 1440,
+    is: [],
+  },
+  "pearl-coat": { spreadRate: 8, coats: 2, open: 25, touchDry: 60, recoat: 240, tapeOver: 1440, is: [] },
+  whitewash: { spreadRate: 14, coats: 1, open: 20, touchDry: 60, recoat: 180, tapeOver: 1440, is: [] },
+} as const satisfies Record<string, Material>;
 
-/** Materials that are mineral: lime and what it bonds with. */
-export const mineralMaterials: readonly string[] = [
-  "limewash",
-  "mineral-primer",
-] satisfies (keyof typeof materials)[];
+/** Whether a material is of a kind. */
+export const isOf = (material: keyof typeof materials, kind: MaterialKind): boolean =>
+  (materials[material].is as readonly MaterialKind[]).includes(kind);
 
 /** A door is read at one foot; on a sloping floor the other may stand this much below it. */
 export const doorDigMm = 60;

@@ -29,6 +29,9 @@ export interface Obstacle {
   /** Its corners in turn; arcs are flattened to 0.05 mm, which no judgement depends on. */
   readonly points: readonly Point[];
   readonly box: Box;
+  /** A circle around it. */
+  readonly centre: Point;
+  readonly reach: number;
 }
 
 /** The plates, casings and corners of the walls of a strip, in the strip's coordinates. */
@@ -77,7 +80,10 @@ function endOf({ sides }: Surface, end: "left" | "right"): Point[] {
 }
 
 function obstacle(kind: Obstacle["kind"], thing: string, points: readonly Point[]): Obstacle {
-  return { kind, thing, points, box: boxOfContour(polygonContour(points)) };
+  const box = boxOfContour(polygonContour(points));
+  const centre = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 };
+  const reach = lengthOf(box.maxX - box.minX, box.maxY - box.minY) / 2;
+  return { kind, thing, points, box, centre, reach };
 }
 
 /**
@@ -105,11 +111,8 @@ export function relateLines(lines: readonly Segment[], obstacles: readonly Obsta
 }
 
 /** A quick way to leave out most pairs: the line stays outside a circle around the obstacle with room to spare. */
-function isClear(line: Segment, { box }: Obstacle): boolean {
-  const centre = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 };
-  const reach = lengthOf(box.maxX - box.minX, box.maxY - box.minY) / 2;
-  return distanceToSegment(centre, line.a, line.b) > reach + sliverMm;
-}
+const isClear = ({ a, b }: Segment, { centre, reach }: Obstacle): boolean =>
+  distanceToSegment(centre, a, b) > reach + sliverMm;
 
 /** The least distance between a line and a closed polygon, and the place where it is. */
 function gapBetween(line: Segment, points: readonly Point[]): { gap: number; at: Point } {
@@ -118,17 +121,15 @@ function gapBetween(line: Segment, points: readonly Point[]): { gap: number; at:
   for (let index = 0; index < points.length && gap > 0; index++) {
     const point = points[index]!;
     const next = points[(index + 1) % points.length]!;
-    const distances: [number, Point][] = [
-      [crosses(line, point, next) ? 0 : Infinity, point],
-      [distanceToSegment(point, line.a, line.b), point],
-      [distanceToSegment(line.a, point, next), line.a],
-      [distanceToSegment(line.b, point, next), line.b],
-    ];
-    for (const [distance, place] of distances) {
-      if (distance >= gap - 1e-9) continue;
+    const take = (distance: number, place: Point) => {
+      if (distance >= gap - 1e-9) return;
       gap = distance;
       at = place;
-    }
+    };
+    if (crosses(line, point, next)) take(0, point);
+    take(distanceToSegment(point, line.a, line.b), point);
+    take(distanceToSegment(line.a, point, next), line.a);
+    take(distanceToSegment(line.b, point, next), line.b);
   }
   return { gap, at };
 }

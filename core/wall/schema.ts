@@ -1,12 +1,19 @@
 import { z } from "zod";
-import { coordinateRange, idSchema, lengthSchema, sizeRange, wallSideRange } from "../measure/schema";
+import {
+  coordinateRange,
+  idSchema,
+  lengthSchema,
+  nameSchema,
+  sizeRange,
+  wallSideRange,
+} from "../measure/schema";
 import { surveySchema } from "./surveySchema";
 
 const positiveSize = { min: 1, max: sizeRange.max };
 
 const placed = {
   id: idSchema,
-  name: z.string().max(120).optional(),
+  name: nameSchema().optional(),
   x: lengthSchema(coordinateRange),
   y: lengthSchema(coordinateRange),
   width: lengthSchema(positiveSize),
@@ -66,7 +73,7 @@ const diagonalsSchema = z.strictObject({
 export const wallSchema = z
   .strictObject({
     id: idSchema,
-    name: z.string().max(120).optional(),
+    name: nameSchema().optional(),
     width: lengthSchema(wallSideRange)
       .optional()
       .describe("of a survey: the right plumb line, else the last station"),
@@ -124,7 +131,7 @@ export const wallSchema = z
 /** Walls joined at corners and treated as one strip. */
 export const runSchema = z.strictObject({
   id: idSchema,
-  name: z.string().max(120).optional(),
+  name: nameSchema().optional(),
   walls: z.array(idSchema).min(1).max(100),
 });
 

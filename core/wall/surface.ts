@@ -1,4 +1,4 @@
-import { arrange } from "../geometry/arrange";
+import { arrange, type Arrangement } from "../geometry/arrange";
 import { isInsideContour } from "../geometry/contour";
 import { flattenContour } from "../geometry/flatten";
 import { boxOfContour, type Box, type Contour } from "../geometry/curve";
@@ -6,10 +6,11 @@ import { interiorPoint } from "../geometry/interiorPoint";
 import type { Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import type { Finding } from "../findings/finding";
-import { doorDigMm } from "../trade/constants";
+import { doorDigMm, leastSurfaceMm } from "../trade/constants";
 import { cutOutline, isWithin, placeTolerance, traceOutline } from "./outline";
 import { openingContour } from "./openingContour";
 import type { Fixture, Opening, Wall } from "./schema";
+import { facesWithin } from "./facesOnSurface";
 import { clearHeightAt, insideTrim, shapeOfWall, type SideName, type WallShape } from "./wallShape";
 
 /** Which part of the wall a stretch of the surface's edge belongs to. */
@@ -28,6 +29,7 @@ export interface Surface {
   readonly extent: Box;
   /** Openings with their casings. */
   readonly covers: readonly { opening: Opening; contour: Contour }[];
+  /** Its whole edge, in pieces, each by what it belongs to. */
   readonly curves: readonly SourcedCurve<EdgeSource>[];
   readonly area: number;
 }
@@ -47,27 +49,42 @@ export function buildSurface(wall: Wall): { surface: Surface | null; findings: F
     const values = { trim: wall.skirting + wall.cornice, height: lowestHeight(shape, whole.sides) };
     return { surface: null, findings: [stop("trim-too-tall", values)] };
   }
+  const extent = boxOfContour(inside.contour);
+  if (extent.maxX - extent.minX < leastSurfaceMm || extent.maxY - extent.minY < leastSurfaceMm)
+    return { surface: null, findings: [stop("nothing-to-paint", {})] };
   const findings = checkThings(wall, whole.contour);
   if (findings.some((finding) => finding.severity === "stop")) return { surface: null, findings };
   const covers = wall.openings.map((opening) => ({
     opening,
     contour: openingContour(opening, opening.casing),
   }));
-  const curves: SourcedCurve<EdgeSource>[] = [
+  const around: SourcedCurve<EdgeSource>[] = [
     ...inside.sides,
     ...covers.flatMap(({ opening, contour }) =>
       contour.map((curve) => ({ curve, source: `opening ${opening.id}` as const })),
     ),
   ];
   const outline = inside.contour;
-  const area = arrange(curves, placeTolerance)
-    .faces.filter((face) => isOnSurface({ outline, covers }, interiorPoint(face)))
-    .reduce((sum, face) => sum + face.area, 0);
+  const arrangement = arrange<EdgeSource>(around, placeTolerance);
+  const isOn = facesWithin(around, arrangement);
+  // What lies within the tolerance of each other has become one here, once and for all that is laid on the wall.
+  const curves = boundaryOf(arrangement, isOn);
+  const area = arrangement.faces.reduce((sum, face, index) => (isOn[index] ? sum + face.area : sum), 0);
   if (area === 0) {
     return { surface: null, findings: [...findings, stop("nothing-to-paint", {})] };
   }
-  const extent = boxOfContour(outline);
   return { surface: { wall, shape, outline, sides: inside.sides, extent, covers, curves, area }, findings };
+}
+
+/** The pieces of an arrangement that part what can be painted from what cannot. */
+function boundaryOf(
+  { edges }: Arrangement<EdgeSource>,
+  isOn: readonly boolean[],
+): SourcedCurve<EdgeSource>[] {
+  const on = (face: number | null) => face !== null && isOn[face]!;
+  return edges
+    .filter(({ left, right }) => on(left) !== on(right))
+    .map(({ curve, sources }) => ({ curve, source: sources[0]! }));
 }
 
 /** The least height from floor to ceiling, at the corners of the outline. */

@@ -1,5 +1,3 @@
-import type { SundryItem } from "@/core/sequence/sundries";
-
 /** A tin as a supplier offers it: ml, price in the job's currency, and how many can be had now. */
 export interface TinOffer {
   readonly sizeMl: number;
@@ -10,12 +8,13 @@ export interface TinOffer {
 export interface PriceSheet {
   /** By the paint's id. */
   readonly paints: ReadonlyMap<string, readonly TinOffer[]>;
-  readonly sundries: ReadonlyMap<SundryItem, number>;
+  /** By the item. */
+  readonly sundries: ReadonlyMap<string, number>;
 }
 
 export interface Asked {
   readonly paints: readonly { readonly id: string; readonly sizesMl: readonly number[] }[];
-  readonly sundries: readonly SundryItem[];
+  readonly sundries: readonly string[];
 }
 
 /** A supplier's prices. The program ships a simulated one; a real one answers the same call. */

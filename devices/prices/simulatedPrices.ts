@@ -1,4 +1,4 @@
-import type { SundryItem } from "@/core/sequence/sundries";
+import type { SundryItem } from "@/core/work/sundries";
 import { createRandom } from "../random";
 import { waitFor } from "../waitFor";
 import type { PriceList, TinOffer } from "./priceList";
@@ -9,6 +9,9 @@ interface Setup {
   readonly day: string;
   readonly wait?: typeof waitFor;
 }
+
+/** What a thing costs that the supplier has no list price for. */
+const usualPrice = 5;
 
 /** Sizes that are offered of every paint beside those that are asked for, ml. */
 const usualSizes = [250, 1000, 2500] as const;
@@ -62,13 +65,16 @@ export function createSimulatedPrices({ seed, day, wait = waitFor }: Setup): Pri
         progress((index + 1) / paints.length);
       }
       const random = createRandom(`${seed} ${day}`);
-      const prices = sundries.map((item): [SundryItem, number] => [
+      const prices = sundries.map((item): [string, number] => [
         item,
-        inCents(sundryPrices[item] * (0.95 + 0.1 * random())),
+        inCents(priceOf(item) * (0.95 + 0.1 * random())),
       ]);
       return { paints: sheet, sundries: new Map(prices) };
     },
   };
 }
+
+const priceOf = (item: string): number =>
+  Object.hasOwn(sundryPrices, item) ? sundryPrices[item as SundryItem] : usualPrice;
 
 const inCents = (amount: number): number => Math.round(amount * 100) / 100;

@@ -30,9 +30,12 @@ export const removeFolder = (path: string): void => rmSync(path, { recursive: tr
 /** Runs npm start's own script and collects what it says; settles when it serves or ends. */
 export function launch(
   env: Record<string, string>,
+  args: readonly string[] = [],
 ): Promise<{ process: ChildProcess; output: string; code: number | null }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ["scripts/start.mjs"], { env: { ...process.env, ...env } });
+    const child = spawn(process.execPath, ["scripts/start.mjs", ...args], {
+      env: { ...process.env, ...env },
+    });
     let output = "";
     const hear = (chunk: Buffer) => {
       output += chunk.toString();

@@ -26,6 +26,23 @@ it.each([
   expect(await rulesBroken(path, code)).toContain("import/no-restricted-paths");
 });
 
+it.each([
+  ["core/finishes/bands/planted.ts", "../stripes/spec"],
+  ["core/finishes/bands/planted.ts", "../registry"],
+  ["core/finishes/bands/planted.ts", "../list"],
+  ["core/work/planted.ts", "../finishes/defineFinish"],
+  ["core/work/taped/planted.ts", "../../sequence/schedule"],
+  ["core/tape/planted.ts", "../work/step"],
+  ["core/sequence/planted.ts", "../finishes/registry"],
+])(
+  "work stands below the finishes, and they do not know each other: %s takes nothing of %s",
+  async (path, of) => {
+    expect(await rulesBroken(path, `export * as planted from "${of}";\n`)).toContain(
+      "import/no-restricted-paths",
+    );
+  },
+);
+
 it("an import that points down passes", async () => {
   const code = 'import { parseLength } from "../measure/parseLength";\nexport const planted = parseLength;\n';
   expect(await rulesBroken("core/fit/planted.ts", code)).toEqual([]);

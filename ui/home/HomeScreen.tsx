@@ -1,23 +1,13 @@
 "use client";
 
-import Link from "next/link";
-import type { Plan } from "@/core/job/planTypes";
-import type { Job } from "@/core/job/schema";
 import { Logo } from "@/ui/parts/Logo";
 import { useContrast } from "@/ui/shell/useContrast";
-import { MiniWall } from "@/ui/wall-view/WallDrawing";
+import { JobTile, type JobOnHome } from "./JobTile";
 import { NewJob } from "./NewJob";
-
-interface JobTile {
-  readonly id: string;
-  readonly name: string;
-  readonly changed: string;
-  readonly job: Job | null;
-  readonly plan: Plan | null;
-}
+import { UnsentChanges } from "./UnsentChanges";
 
 /** All jobs as little elevations, and the way to a new one. */
-export function HomeScreen({ jobs }: { jobs: readonly JobTile[] }) {
+export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
   useContrast();
   return (
     <main className="mx-auto max-w-5xl px-5 py-8 md:py-14">
@@ -30,6 +20,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobTile[] }) {
           </p>
         </div>
       </header>
+      <UnsentChanges />
       <div className="mt-10 grid gap-x-12 gap-y-10 md:grid-cols-[1fr_300px]">
         <section aria-label="Jobs" className="min-w-0">
           <h2 className="border-b border-ink pb-2 text-xl font-bold">Jobs</h2>
@@ -38,29 +29,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobTile[] }) {
           )}
           <ul>
             {jobs.map((tile) => (
-              <li key={tile.id} className="border-b border-hairline">
-                <Link
-                  href={`/jobs/${encodeURIComponent(tile.id)}`}
-                  className="group flex flex-wrap items-end gap-x-6 gap-y-3 py-5"
-                >
-                  <div className="min-w-44 flex-1">
-                    <p className="font-display text-2xl font-bold group-hover:text-violet">{tile.name}</p>
-                    <p className="text-soft">{summaryOf(tile)}</p>
-                    <p className="text-sm text-soft">{`changed ${tile.changed.slice(0, 10)}`}</p>
-                  </div>
-                  <div className="flex flex-wrap items-end gap-2">
-                    {tile.job?.walls.slice(0, 5).map((wall) => (
-                      <MiniWall
-                        key={wall.id}
-                        wall={wall}
-                        plan={tile.plan!.walls.find((planned) => planned.id === wall.id) ?? null}
-                        paints={tile.job!.paints}
-                        className="h-16 max-w-36"
-                      />
-                    ))}
-                  </div>
-                </Link>
-              </li>
+              <JobTile key={tile.id} tile={tile} />
             ))}
           </ul>
         </section>
@@ -68,13 +37,4 @@ export function HomeScreen({ jobs }: { jobs: readonly JobTile[] }) {
       </div>
     </main>
   );
-}
-
-function summaryOf({ job, plan }: JobTile): string {
-  if (!job || !plan) return "cannot be read by this version";
-  const walls = job.walls.length;
-  const open = plan.walls
-    .flatMap((wall) => wall.findings)
-    .filter((finding) => finding.severity !== "note").length;
-  return `${walls} ${walls === 1 ? "wall" : "walls"}${open > 0 ? `, ${open} to decide` : ""}`;
 }

@@ -7,6 +7,7 @@ import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { PlannerClient } from "@/workers/plannerClient";
 import { Autosave } from "./autosave";
+import { enterJob, rememberSaved, startOf } from "./enterJob";
 import { parseKept, textOf, type JobDocument } from "./jobDocument";
 import { createJobState, type JobState, type JobStore } from "./jobState";
 
@@ -28,15 +29,12 @@ interface Props {
 }
 
 /** Holds an open job: its document with undo, its plan from the worker, and its saving. */
-export function JobProvider({ jobId, documentText, version, planText, children }: Props) {
-  const [store] = useState(() =>
-    createJobState({
-      jobId,
-      version,
-      document: JSON.parse(documentText) as JobDocument,
-      plan: JSON.parse(planText) as Plan,
-    }),
-  );
+export function JobProvider(props: Props) {
+  const { children } = props;
+  const [{ store, isPlanOld }] = useState(() => {
+    const start = startOf(props);
+    return { store: createJobState(start), isPlanOld: start.version !== props.version };
+  });
   const planner = useRef<PlannerClient | null>(null);
   const planning = useMemo(
     (): Planning => ({
@@ -49,22 +47,30 @@ export function JobProvider({ jobId, documentText, version, planText, children }
     [store],
   );
   useEffect(() => {
-    const { setPlan, setPlanning } = store.getState();
-    const client = new PlannerClient(setPlan, setPlanning);
+    const { plan, setPlan, setPlanning, document } = store.getState();
+    const client = new PlannerClient(
+      { answer: setPlan, progress: setPlanning, failed: () => setPlanning("failed") },
+      plan,
+    );
     planner.current = client;
     const autosave = new Autosave(store);
+    // What the browser's history brings back may be planned as it was long ago.
+    if (isPlanOld) client.request(textOf(document));
     const stopListening = store.subscribe((state, before) => {
       const shown = state.previewing ?? state.document;
       if (shown !== (before.previewing ?? before.document)) client.request(textOf(shown));
       const conflictEnded = before.save.kind === "conflict" && state.save.kind === "unsaved";
       if (state.document !== before.document || conflictEnded) autosave.documentChanged();
+      if (state.save.kind === "saved") rememberSaved(state);
     });
+    const leave = enterJob(store);
     return () => {
+      leave();
       stopListening();
       autosave.stop();
       client.stop();
     };
-  }, [store]);
+  }, [store, isPlanOld]);
   return (
     <JobContext value={store}>
       <PlanningContext value={planning}>{children}</PlanningContext>

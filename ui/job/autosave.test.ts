@@ -1,9 +1,12 @@
+import "fake-indexeddb/auto";
+import { IDBFactory } from "fake-indexeddb";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { Autosave } from "./autosave";
-import type { JobDocument } from "./jobDocument";
+import { textOf, type JobDocument } from "./jobDocument";
 import { createJobState } from "./jobState";
+import { outbox } from "./outbox";
 
 interface Sent {
   readonly version: string;
@@ -27,10 +30,14 @@ function fakeServer() {
   return { sent, send };
 }
 
+let count = 0;
+
 describe("autosave", () => {
   beforeEach(() => {
-    vi.useFakeTimers();
+    vi.useFakeTimers({ toFake: ["setTimeout", "clearTimeout", "Date"] });
     vi.stubGlobal("window", new EventTarget());
+    vi.stubGlobal("navigator", {});
+    vi.stubGlobal("indexedDB", new IDBFactory());
   });
   afterEach(() => {
     vi.useRealTimers();
@@ -41,7 +48,12 @@ describe("autosave", () => {
     const { sent, send } = fakeServer();
     vi.stubGlobal("fetch", send);
     const document = oneWall({}, { fit: { by: "count", count: 5 } }) as unknown as JobDocument;
-    const store = createJobState({ jobId: "trial", document, version: 1, plan: plan(parsed(document)) });
+    const store = createJobState({
+      jobId: `trial-${++count}`,
+      document,
+      version: 1,
+      plan: plan(parsed(document)),
+    });
     const autosave = new Autosave(store);
     store.subscribe((state, before) => state.document !== before.document && autosave.documentChanged());
     const rename = (name: string) => store.getState().change((before) => ({ ...before, name }));
@@ -133,5 +145,51 @@ describe("autosave", () => {
     autosave.documentChanged();
     await vi.advanceTimersByTimeAsync(300);
     expect([sent[1]!.version, sent[1]!.name]).toEqual(['"7"', "Mine again"]);
+  });
+
+  it("keeps what is typed during a save as made from that save, so that it is no conflict when the page ends", async () => {
+    const { sent, rename, store } = open();
+    const kept = async () => {
+      await vi.advanceTimersByTimeAsync(1);
+      await new Promise((resolve) => setImmediate(() => setImmediate(() => setImmediate(resolve))));
+      return (await outbox.orphans(store.getState().jobId)).map(({ version, name }) => [version, name]);
+    };
+    rename("A");
+    expect(await kept()).toEqual([[1, "A"]]);
+    await vi.advanceTimersByTimeAsync(300);
+    rename("B");
+    sent[0]!.answer(200, { version: 2 });
+    expect(await kept()).toEqual([[2, "B"]]);
+    await vi.advanceTimersByTimeAsync(300);
+    sent[1]!.answer(200, { version: 3 });
+    expect(await kept()).toEqual([]);
+  });
+
+  it("knows its own document when the answer to it was lost, and sends what came after", async () => {
+    const { sent, rename, kind, store } = open();
+    rename("A");
+    await vi.advanceTimersByTimeAsync(300);
+    const first = textOf(store.getState().document);
+    sent[0]!.fail();
+    await vi.advanceTimersByTimeAsync(10);
+    rename("B");
+    await vi.advanceTimersByTimeAsync(300);
+    sent[1]!.answer(409, { version: 2, document: first });
+    await vi.advanceTimersByTimeAsync(300);
+    expect([sent[2]!.version, sent[2]!.name]).toEqual(['"2"', "B"]);
+    sent[2]!.answer(200, { version: 3 });
+    await vi.advanceTimersByTimeAsync(10);
+    expect(kind()).toBe("saved");
+  });
+
+  it("sends what is not sent yet when it ends", async () => {
+    const { sent, rename, autosave } = open();
+    rename("A");
+    autosave.stop();
+    await vi.advanceTimersByTimeAsync(10);
+    expect(sent.map(({ name }) => name)).toEqual(["A"]);
+    autosave.stop();
+    await vi.advanceTimersByTimeAsync(9000);
+    expect(sent).toHaveLength(1);
   });
 });

@@ -1,84 +1,131 @@
-import { parseJobText } from "@/core/job/parseJob";
 import { textOf, type JobDocument } from "./jobDocument";
 import type { JobStore } from "./jobState";
+import { enterPage, outbox } from "./outbox";
+import { sendJob, type Sent } from "./sendJob";
 
 const settleMs = 250;
 const retryMs = 4000;
+const mostUnanswered = 5;
 
 /**
- * Saves each change by itself. One save is under way at a time and the newest document follows it; a save
- * that fails is tried again until it holds. A stale one stops here until the painter has chosen.
+ * Saves each change by itself. A change is kept in this browser first, so that it outlives the page, and sent when the
+ * hand rests. One save is under way at a time and the newest document follows it; one that fails is tried again until it
+ * holds. A stale one stops here until the painter has chosen.
  */
 export class Autosave {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private saving = false;
+  /** Whether the browser holds the newest change. */
+  private isKept = true;
+  /** Documents whose answer has not come: the data folder may have taken them. */
+  private unanswered: JobDocument[] = [];
+  private isStopped = false;
+  private readonly page = enterPage();
 
   constructor(private readonly store: JobStore) {
     window.addEventListener("beforeunload", this.warn);
+    window.addEventListener("pagehide", this.flush);
     window.addEventListener("online", this.online);
   }
 
+  /** Ends it; what is not sent yet is sent now, and stays kept until it is acknowledged. */
   stop(): void {
     clearTimeout(this.timer);
     window.removeEventListener("beforeunload", this.warn);
+    window.removeEventListener("pagehide", this.flush);
     window.removeEventListener("online", this.online);
+    this.isStopped = true;
+    // Until then the change is this page's; after it, whoever opens the job or the list of jobs sends it.
+    void this.saveNow().then(() => this.page.leave());
   }
 
   private readonly warn = (event: BeforeUnloadEvent) => {
-    if (this.store.getState().save.kind !== "saved") event.preventDefault();
+    if (this.store.getState().save.kind !== "saved" && !this.isKept) event.preventDefault();
   };
+
+  private readonly flush = () => void this.saveNow({ isLeaving: true });
 
   private readonly online = () => this.documentChanged();
 
   /** To be called when the document is another, or when a conflict has ended. */
   documentChanged(): void {
     const { save, document, savedDocument, setSave } = this.store.getState();
-    if (save.kind === "conflict") return;
     // Undone before it was saved: there is nothing to save any more, unless something else is just being saved.
-    if (document === savedDocument && !this.saving) {
+    if (save.kind !== "conflict" && document === savedDocument && !this.saving) {
       clearTimeout(this.timer);
+      this.drop();
       return setSave({ kind: "saved" });
     }
+    this.keep();
+    if (save.kind === "conflict") return;
     if (save.kind === "saved") setSave({ kind: "unsaved" });
     this.schedule(settleMs);
   }
 
-  private schedule(delay: number): void {
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.saveNow(), delay);
+  private keep(): void {
+    const { document, version, jobId } = this.store.getState();
+    const { name } = document;
+    this.isKept = false;
+    const [text, sent] = [textOf(document), this.unanswered.map(textOf)];
+    outbox
+      .keep({ jobId, page: this.page.name, name, version, text, sent, at: Date.now() })
+      .then(() => (this.isKept = true))
+      .catch(() => undefined);
   }
 
-  private async saveNow(): Promise<void> {
+  /** Takes out what is kept, or only this text. A browser that keeps nothing has nothing to take out. */
+  private drop(text?: string): void {
+    void outbox.drop(this.store.getState().jobId, this.page.name, text).catch(() => undefined);
+  }
+
+  private schedule(delay: number): void {
+    clearTimeout(this.timer);
+    if (!this.isStopped) this.timer = setTimeout(() => void this.saveNow(), delay);
+  }
+
+  private async saveNow(how: { isLeaving?: boolean } = {}): Promise<void> {
     const { document, savedDocument, version, jobId, setSave, save } = this.store.getState();
     if (this.saving || save.kind === "conflict" || document === savedDocument) return;
     this.saving = true;
+    this.unanswered = [document, ...this.unanswered.filter((before) => before !== document)].slice(
+      0,
+      mostUnanswered,
+    );
     setSave({ kind: "saving" });
-    try {
-      const response = await fetch(`/api/jobs/${encodeURIComponent(jobId)}/job`, {
-        method: "PUT",
-        headers: { "content-type": "application/json", "if-match": `"${version}"` },
-        body: textOf(document),
-      });
-      await this.settle(response, document);
-    } catch {
-      setSave({ kind: "failed", reason: "no connection" });
-    } finally {
-      this.saving = false;
-    }
+    this.settle(await sendJob(jobId, version, textOf(document), how), document);
+    this.saving = false;
     const after = this.store.getState();
     if (after.save.kind === "failed") this.schedule(retryMs);
-    else if (after.save.kind === "unsaved") this.schedule(0);
+    else if (after.save.kind !== "unsaved") return;
+    else if (this.isStopped) await this.saveNow();
+    else this.schedule(0);
   }
 
-  private async settle(response: Response, document: JobDocument): Promise<void> {
-    const { setSave, markSaved } = this.store.getState();
-    const body = (await response.json()) as { version: number; document?: string };
-    if (response.ok) {
-      markSaved(document, body.version);
-    } else if (response.status === 409 && body.document !== undefined && parseJobText(body.document).ok) {
-      setSave({ kind: "conflict", version: body.version, theirs: JSON.parse(body.document) as JobDocument });
-    } else {
-      setSave({ kind: "failed", reason: `the program answered ${response.status}` });
+  /** The data folder has this document; what was typed since is kept as made from it. */
+  private acknowledge(document: JobDocument, version: number): void {
+    this.unanswered = [];
+    this.store.getState().markSaved(document, version);
+    this.drop(textOf(document));
+    if (this.store.getState().document !== document) this.keep();
+  }
+
+  private settle(sent: Sent, document: JobDocument): void {
+    const { setSave } = this.store.getState();
+    switch (sent.kind) {
+      case "saved":
+        return this.acknowledge(document, sent.version);
+      case "stale": {
+        // Our own, of which no answer came: no conflict.
+        const own = this.unanswered.find((before) => textOf(before) === sent.text);
+        if (own) return this.acknowledge(own, sent.version);
+        return setSave({ kind: "conflict", version: sent.version, theirs: sent.theirs });
+      }
+      case "gone":
+        return setSave({ kind: "failed", reason: "this job was deleted; export it to keep it" });
+      case "failed":
+        return setSave({ kind: "failed", reason: sent.reason });
+      default:
+        return sent satisfies never;
     }
   }
 }

@@ -12,6 +12,8 @@ export type SaveState =
   | { kind: "failed"; reason: string }
   | { kind: "conflict"; version: number; theirs: JobDocument };
 
+export type Planning = number | "stopped" | "failed" | null;
+
 export interface JobState {
   readonly jobId: string;
   readonly document: JobDocument;
@@ -31,12 +33,19 @@ export interface JobState {
   preview(document: JobDocument | null): void;
   readonly previewing: JobDocument | null;
   setSave(save: SaveState): void;
+  /** The data folder holds a newer document, and nothing was changed here: the screen follows it. */
+  follow(document: JobDocument, version: number): void;
+  /** Takes up a change that was left unsent: on top of what is saved, or against it where that has gone on meanwhile. */
+  takeUp(document: JobDocument, version: number): void;
+  /** A change that an earlier page had left unsent: taken up here, and acknowledged. */
+  readonly leftBehind: "sending" | "sent" | null;
+  forgetLeftBehind(): void;
   /** The data folder holds this document as this version now. */
   markSaved(document: JobDocument, version: number): void;
   setPlan(plan: Plan): void;
-  /** How far a plan that is being made has come; null while none is. "stopped" when it was told to stop. */
-  readonly planning: number | "stopped" | null;
-  setPlanning(planning: number | "stopped" | null): void;
+  /** How far a plan that is being made has come; null while none is, "stopped" when it was told to stop, "failed". */
+  readonly planning: Planning;
+  setPlanning(planning: Planning): void;
   pointAt(key: string | null): void;
   /** Ends a conflict: with what is saved elsewhere, as a step that can be undone, or with what is here. */
   takeTheirs(): void;
@@ -75,10 +84,26 @@ export function createJobState(start: JobStart) {
         },
         preview: (previewing) => set({ previewing }),
         setSave: (save) => set({ save }),
+        follow: (document, version) =>
+          set({ document, savedDocument: document, version, previewing: null, save: { kind: "saved" } }),
+        leftBehind: null,
+        forgetLeftBehind: () => set({ leftBehind: null }),
+        takeUp(document, madeFrom) {
+          const { version, savedDocument } = get();
+          const isStale = madeFrom !== version;
+          const conflict = { kind: "conflict", version, theirs: savedDocument } as const;
+          set({
+            document,
+            previewing: null,
+            leftBehind: "sending",
+            save: isStale ? conflict : { kind: "unsaved" },
+          });
+        },
         markSaved: (savedDocument, version) =>
-          set(({ document }) => ({
+          set(({ document, leftBehind }) => ({
             savedDocument,
             version,
+            leftBehind: leftBehind && document === savedDocument ? "sent" : leftBehind,
             save: { kind: document === savedDocument ? "saved" : "unsaved" },
           })),
         setPlan: (plan) => set({ plan }),
@@ -89,7 +114,14 @@ export function createJobState(start: JobStart) {
           const { save } = get();
           if (save.kind !== "conflict") return;
           const { theirs: document, version } = save;
-          set({ document, savedDocument: document, version, previewing: null, save: { kind: "saved" } });
+          set({
+            document,
+            savedDocument: document,
+            version,
+            previewing: null,
+            leftBehind: null,
+            save: { kind: "saved" },
+          });
         },
         keepMine() {
           const { save } = get();

@@ -9,6 +9,7 @@ import type { Wall } from "@/core/wall/schema";
 import type { Box } from "@/core/geometry/curve";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
+import { Prints } from "@/ui/wall-view/Prints";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
 
 interface Props {
@@ -44,7 +45,7 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       role="img"
       aria-label="Elevation with running dimensions"
     >
-      <PrintHatches />
+      <PrintHatches prefix="print" scale={1} />
       <path d={onSheet(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
       {planned.regions.map((region) => (
         <path
@@ -56,6 +57,16 @@ export function PrintedElevation({ job, wall, planned }: Props) {
           strokeWidth={0.9}
         />
       ))}
+      <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
+        <PrintHatches prefix="printed" scale={scale} />
+        <Prints
+          plan={planned}
+          box={box}
+          fillOf={(paint) => `url(#printed-${hatchOf(paint)})`}
+          mostAsShapes={Infinity}
+          outline="#000"
+        />
+      </g>
       {wall.openings.map((opening) => {
         const shape = (gap: number): PlanPoint[] =>
           flattenContour(openingContour(opening, gap)).map((point) => [point.x, point.y]);
@@ -175,17 +186,18 @@ const hatches = [
   { angle: 20, gap: 6 },
 ] as const;
 
-function PrintHatches() {
+/** The hatches, as close on the sheet where they are used in a drawing of another scale. */
+function PrintHatches({ prefix, scale }: { prefix: string; scale: number }) {
   return (
     <defs>
       {hatches.map(({ angle, gap }, index) => (
         <pattern
           key={index}
-          id={`print-${index}`}
+          id={`${prefix}-${index}`}
           width={gap || 10}
           height={gap || 10}
           patternUnits="userSpaceOnUse"
-          patternTransform={`rotate(${angle})`}
+          patternTransform={scale === 1 ? `rotate(${angle})` : `scale(${1 / scale}) rotate(${angle})`}
         >
           <rect width="10" height="10" fill="#fff" />
           {gap > 0 && <line y2={gap} stroke="#000" strokeWidth={1.1} />}

@@ -10,6 +10,7 @@ import { tapeAtMark } from "@/ui/stations/mark/tapeAtMark";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
+import { PlanTables } from "@/ui/parts/PlanTables";
 import { Row } from "./Row";
 import { TapeTable } from "./TapeTable";
 
@@ -25,9 +26,11 @@ interface Props {
 export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
   const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
   const length = (mm: number) => formatLength(mm, job.units);
-  const colours = new Set(
-    planned.regions.map((region) => region.colour).concat(planned.tape.map((piece) => piece.seal ?? "")),
-  );
+  const colours = new Set([
+    ...planned.regions.map((region) => region.colour),
+    ...planned.tape.map((piece) => piece.seal ?? ""),
+    ...printedColours(planned),
+  ]);
   const box = boxOfWall(wall);
   const high = box.maxY - box.minY;
   const stops = planned.findings.filter((finding) => finding.severity !== "note");
@@ -109,7 +112,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
         )}
         {planned.checks.length > 0 && (
           <p className="pt-1.5">
-            <Measure>{`Prove it: the same readings on the far edge; the wall ends at ${planned.checks.at(-1)!.reading}.`}</Measure>
+            <Measure>{`Prove it: the same readings on the far edge${wallsEnd(planned)}.`}</Measure>
           </p>
         )}
       </Section>
@@ -127,6 +130,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
           </p>
         ))}
       </Section>
+      <PlanTables tables={plan.tables} wall={wall.id} line="border-t border-neutral-400" />
       <Section title="Paint (whole job)">
         <table className="w-full border-collapse text-left">
           <thead>
@@ -143,7 +147,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
                   key={paint.colour}
                   cells={[
                     nameOf(paint.colour),
-                    paint.area_m2 > 0 ? formatArea(paint.area_m2, job.units) : "",
+                    areaOf(paint) > 0 ? formatArea(areaOf(paint), job.units) : "",
                     paint.area_m2 > 0 ? String(paint.coats) : "",
                     ...[
                       paint.terms.film_ml,
@@ -166,6 +170,18 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
     </article>
   );
 }
+
+/** Where the tape that lies along the wall reads its end. */
+function wallsEnd({ checks }: PlanWall): string {
+  const end = checks.find(({ on, axis }) => on === "right" && axis === "x");
+  return end ? `; the wall ends at ${end.reading}` : "";
+}
+
+/** Coated and printed. */
+const areaOf = ({ area_m2, printed_m2 = 0 }: Plan["paint"][number]): number => area_m2 + printed_m2;
+
+const printedColours = ({ motifs = [] }: PlanWall): string[] =>
+  motifs.flatMap(({ cutouts }) => cutouts.map(({ colour }) => colour));
 
 /** What every reading is taken from. */
 function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): string {
@@ -201,7 +217,7 @@ function Section({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function Legend({ job, wall, planned }: { job: Job; wall: Wall; planned: PlanWall }) {
-  const used = new Set(planned.regions.map((region) => region.colour));
+  const used = new Set([...planned.regions.map((region) => region.colour), ...printedColours(planned)]);
   const hatchOf = printHatches(job, wall);
   return (
     <ul className="flex flex-wrap gap-x-6 gap-y-1 pt-1">

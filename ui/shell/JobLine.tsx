@@ -134,7 +134,7 @@ function SavedState() {
     saved: "Saved",
     unsaved: "Not saved yet",
     saving: "Saving",
-    failed: "Not saved, trying again",
+    failed: "Not saved, kept here",
     conflict: "Changed elsewhere",
   }[save.kind];
   const tone =
@@ -144,7 +144,7 @@ function SavedState() {
         ? "text-brick"
         : "text-soft";
   return (
-    <p className={`text-[0.8125rem] ${tone}`} role="status">
+    <p className={`text-[0.8125rem] whitespace-nowrap ${tone}`} role="status">
       {words}
       {save.kind === "failed" && <span className="sr-only">: {save.reason}</span>}
     </p>

@@ -1,7 +1,8 @@
 "use client";
 
-import { useEffect, useState } from "react";
-import { useJobState, usePlanning } from "@/ui/job/JobProvider";
+import { useEffect, useState, type ReactNode } from "react";
+import { useStore } from "zustand";
+import { useJobState, useJobStore, usePlanning } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Progress } from "@/ui/parts/Progress";
 
@@ -14,30 +15,55 @@ export function PlanningBar() {
   const { stop, again } = usePlanning();
   const isBusy = typeof planning === "number";
   const isLong = useIsLong(isBusy);
+  const undo = useUndo();
+  if (planning === "failed") {
+    return (
+      <Bar tone="border-brick bg-brick-wash" isUrgent>
+        <p className="basis-full md:flex-1 md:basis-0">
+          This change could not be planned: what is shown is of before it. The change itself is kept.
+        </p>
+        {undo && <Button onClick={undo}>Undo it</Button>}
+        <Button onClick={again}>Plan again</Button>
+      </Bar>
+    );
+  }
   if (planning === "stopped") {
     return (
-      <section
-        aria-live="polite"
-        aria-label="Planning"
-        className="flex items-center gap-3 border-t border-hairline bg-ochre-wash px-5"
-      >
-        <p className="flex-1">The planning was stopped: what is shown is of before the last change.</p>
+      <Bar tone="border-hairline bg-ochre-wash">
+        <p className="basis-full md:flex-1 md:basis-0">
+          The planning was stopped: what is shown is of before the last change.
+        </p>
         <Button onClick={again}>Plan again</Button>
-      </section>
+      </Bar>
     );
   }
   if (!isBusy || !isLong) return null;
   return (
-    <section
-      aria-live="polite"
-      aria-label="Planning"
-      className="flex items-center gap-3 border-t border-hairline bg-card px-5"
-    >
+    <Bar tone="border-hairline bg-card">
       <p>Planning …</p>
       <Progress label="Of the plan" share={planning} />
       <Button onClick={stop}>Stop</Button>
+    </Bar>
+  );
+}
+
+function Bar({ tone, isUrgent, children }: { tone: string; isUrgent?: true; children: ReactNode }) {
+  return (
+    <section
+      aria-live={isUrgent ? "assertive" : "polite"}
+      aria-label="Planning"
+      className={`flex flex-wrap items-center gap-3 border-t px-5 ${tone}`}
+    >
+      {children}
     </section>
   );
+}
+
+/** Takes back the last change; null when there is none. */
+function useUndo(): (() => void) | null {
+  const history = useJobStore().temporal;
+  const canUndo = useStore(history, (state) => state.pastStates.length > 0);
+  return canUndo ? () => history.getState().undo() : null;
 }
 
 /** Whether something has been under way for longer than a moment. */

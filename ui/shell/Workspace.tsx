@@ -12,6 +12,7 @@ import { WallStage, type LayerFrame } from "@/ui/wall-view/WallStage";
 import { useWallsBeside } from "@/ui/stations/pattern/useWallsBeside";
 import { useJobState, useWall } from "@/ui/job/JobProvider";
 import { ConflictPanel } from "./ConflictPanel";
+import { LeftBehind } from "./LeftBehind";
 import { FoldingRule } from "./FoldingRule";
 import { JobLine } from "./JobLine";
 import { Ledger } from "./Ledger";
@@ -28,6 +29,7 @@ export function Workspace({ children }: { children: ReactNode }) {
     <div className="flex h-dvh flex-col overflow-hidden">
       <JobLine />
       <ConflictPanel />
+      <LeftBehind />
       <div className="flex min-h-0 flex-1 flex-col md:flex-row">
         <FoldingRule />
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}

@@ -4,6 +4,7 @@ import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
+import { Prints } from "./Prints";
 import { openingContour } from "@/core/wall/openingContour";
 
 interface Props {
@@ -50,6 +51,7 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
             );
           })
         : plan?.surface_m2 !== 0 && <path d={inside} fill={hexOf(wall.base)} />}
+      {plan && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} />}
       {wall.skirting + wall.cornice > 0 && plan?.surface_m2 !== 0 && (
         <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />
       )}

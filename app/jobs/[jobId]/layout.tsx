@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import type { ReactNode } from "react";
-import { planText } from "@/core/job/planText";
+import { planTextOf } from "@/app/planOfDocument";
 import { currentStore } from "@/store/currentStore";
 import { JobProvider } from "@/ui/job/JobProvider";
 import { Workspace } from "@/ui/shell/Workspace";
@@ -14,8 +14,8 @@ export default async function JobLayout({ children, params }: Props) {
   const { jobId } = await params;
   const job = await (await currentStore()).jobs.read(decodeURIComponent(jobId));
   if (!job) notFound();
-  const answer = planText(job.document);
-  if (!answer.ok) {
+  const answer = await planTextOf(job.document);
+  if ("problems" in answer) {
     return (
       <main className="p-8">
         <h1 className="text-2xl font-bold">This job cannot be opened</h1>
@@ -28,7 +28,12 @@ export default async function JobLayout({ children, params }: Props) {
     );
   }
   return (
-    <JobProvider jobId={job.id} documentText={job.document} version={job.version} planText={answer.text}>
+    <JobProvider
+      jobId={job.id}
+      documentText={job.document}
+      version={job.version}
+      planText={answer.text.replace(/\n */g, "")}
+    >
       <Workspace>{children}</Workspace>
     </JobProvider>
   );

@@ -12,7 +12,7 @@ export default async function ShoppingPage({ params }: Props) {
   const { jobId } = await params;
   const saved = await (await currentStore()).jobs.read(decodeURIComponent(jobId));
   if (!saved) notFound();
-  const { job, plan } = planOfDocument(saved.document);
+  const { job, plan } = await planOfDocument(saved.document);
   const wall = job?.walls[0];
   if (!job || !plan || !wall) notFound();
   return (

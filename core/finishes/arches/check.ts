@@ -2,10 +2,11 @@ import type { Cure, Finding } from "../../findings/finding";
 import type { Strip } from "../../wall/strip";
 import { checkPin } from "../checkPin";
 import { written } from "../editing";
+import type { ArchesLayout } from "./layout";
 import type { ArchesSpec } from "./spec";
 
 /** A pin that is off the wall or out of reach, and bands that the wall's edges cut off. */
-export function checkArches(spec: ArchesSpec, strip: Strip): Finding[] {
+export function checkArches({ spec, strip }: ArchesLayout): Finding[] {
   const { outerRadius, from, to, id } = spec;
   const [x, y] = spec.centre;
   const { minX, maxX, minY, maxY } = strip.extent;

@@ -3,6 +3,7 @@ import { cardOfArches } from "./card";
 import { checkArches } from "./check";
 import { designArches } from "./design";
 import { editArches } from "./edit";
+import { layOutArches } from "./layout";
 import { archesSpec } from "./spec";
 
 export const arches = defineFinish({
@@ -14,9 +15,9 @@ export const arches = defineFinish({
       "gap" in band ? [] : [{ path: ["bands", index, "colour"], id: band.colour }],
     ),
   things: () => [],
+  layOut: layOutArches,
   design: designArches,
   check: checkArches,
-  fit: () => null,
   card: cardOfArches,
   edit: editArches,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {

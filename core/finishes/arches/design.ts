@@ -4,35 +4,13 @@ import type { Point } from "../../geometry/point";
 import { directionOf, lengthOf } from "../../geometry/trig";
 import type { Design, Piece, SetOutLine, StringCentre } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
+import type { ArchBand, ArchesLayout } from "./layout";
 import type { ArchesSpec } from "./spec";
-
-/** A painted band between two radii, mm. */
-export interface ArchBand {
-  readonly outer: number;
-  readonly inner: number;
-  readonly colour: string;
-  /** Counted from the outside, gaps left out. */
-  readonly number: number;
-}
-
-/** The painted bands from the outside in. */
-export function bandsOfArches({ outerRadius, bands }: ArchesSpec): ArchBand[] {
-  const painted: ArchBand[] = [];
-  let outer = outerRadius;
-  for (const band of bands) {
-    const inner = Math.max(0, outer - ("gap" in band ? band.gap : band.width));
-    if (!("gap" in band)) painted.push({ outer, inner, colour: band.colour, number: painted.length + 1 });
-    outer = inner;
-  }
-  return painted;
-}
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
 /** Rings or parts of rings around one centre; strings from the longest, and the radial cuts at the two ends. */
-export function designArches(spec: ArchesSpec, strip: Strip): Design[] {
-  const centre = { x: spec.centre[0], y: spec.centre[1] };
-  const bands = bandsOfArches(spec);
+export function designArches({ spec, strip, centre, bands }: ArchesLayout): Design[] {
   const turn = spec.to - spec.from;
   const pieceAt = (point: Point): Piece | null => {
     const [dx, dy] = [point.x - centre.x, point.y - centre.y];

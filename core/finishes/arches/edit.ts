@@ -1,9 +1,9 @@
 import { arcByAngles, segment } from "../../geometry/curve";
 import { distance, midpoint, type Point } from "../../geometry/point";
 import { directionOf } from "../../geometry/trig";
-import type { Strip } from "../../wall/strip";
 import { fillTool, tidy, written, type Editing, type Handle } from "../editing";
-import { bandsOfArches, designArches } from "./design";
+import { designArches } from "./design";
+import type { ArchesLayout } from "./layout";
 import type { ArchesSpec } from "./spec";
 
 const least = 1;
@@ -11,11 +11,11 @@ const degrees = (radians: number): number => (radians * 180) / Math.PI;
 const radians = (angle: number): number => (angle * Math.PI) / 180;
 
 /** The centre, every string's end and the two ends of the bands; what is not taken hold of stays where it is. */
-export function editArches(spec: ArchesSpec, strip: Strip): Editing {
-  const centre = { x: spec.centre[0], y: spec.centre[1] };
+export function editArches(layout: ArchesLayout): Editing {
+  const { spec, centre, bands } = layout;
   const fill = fillTool((place, colour) => {
-    const piece = designArches(spec, strip)[0]!.pieceAt(place, "");
-    const number = bandsOfArches(spec).find((band) => piece?.key === `band-${band.number}`)?.number;
+    const piece = designArches(layout)[0]!.pieceAt(place, "");
+    const number = bands.find((band) => piece?.key === `band-${band.number}`)?.number;
     const painted = spec.bands.flatMap((band, index) => ("gap" in band ? [] : [index]));
     return number === undefined ? null : { path: ["bands", painted[number - 1]!], set: { colour } };
   });

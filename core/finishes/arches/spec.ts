@@ -2,6 +2,9 @@ import { z } from "zod";
 import { coordinateRange, divisionRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 
+/** Degrees: a thinner wedge, painted or left open, is no more than a pencil line. */
+const leastTurn = 0.1;
+
 const place = lengthSchema(coordinateRange);
 
 const ring = z.union(
@@ -26,9 +29,19 @@ export const archesSpec = z
     const issue = (path: (string | number)[], message: string) =>
       context.addIssue({ code: "custom", path, message });
     if (to <= from) issue(["to"], `${to} is not beyond ${from}; expected an angle over from`);
+    if (to - from < leastTurn || (to - from < 360 && to - from > 360 - leastTurn))
+      issue(
+        ["to"],
+        `from ${from} to ${to} is no arch; expected a turn of at least ${leastTurn} degrees, whole or well open`,
+      );
     if (to - from > 360)
       issue(["to"], `from ${from} to ${to} is over a full turn; expected at most 360 degrees`);
     let left = outerRadius;
+    const inside = bands.reduce((rest, band) => rest - ("gap" in band ? band.gap : band.width), outerRadius);
+    if (inside > 1e-6 && inside < divisionRange.min) {
+      const least = `expected nothing, or at least ${divisionRange.min} mm`;
+      issue(["bands"], `leave a middle of ${inside.toFixed(3)} mm; ${least}`);
+    }
     bands.forEach((band, index) => {
       left -= "gap" in band ? band.gap : band.width;
       if (left < -1e-6 && left + ("gap" in band ? band.gap : band.width) >= -1e-6) {

@@ -3,14 +3,15 @@ import { segment } from "../../geometry/curve";
 import { obstaclesOf, relateLines } from "../../wall/clearance";
 import type { Strip } from "../../wall/strip";
 import { checkRelations } from "../checkRelations";
+import { once } from "../once";
 import { tidy } from "../editing";
 import { editBands } from "./edit";
-import { layOutBands, type Band } from "./layout";
+import type { Band, BandsLayout } from "./layout";
 import type { BandsSpec } from "./spec";
 
 /** Bands that are off the wall or overlap after all, and edges that just miss something. */
-export function checkBands(spec: BandsSpec, strip: Strip): Finding[] {
-  const bands = layOutBands(spec, strip);
+export function checkBands(layout: BandsLayout): Finding[] {
+  const { spec, strip, bands } = layout;
   const findings: Finding[] = [];
   const { minX, maxX, minY, maxY } = strip.extent;
   const height = maxY - minY;
@@ -35,7 +36,7 @@ export function checkBands(spec: BandsSpec, strip: Strip): Finding[] {
   if (spec.datum !== "level") return findings;
   const edges = bands.flatMap(({ from, to }) => [from, to]).filter((y) => y > minY && y < maxY);
   const lines = edges.map((y) => segment({ x: minX, y }, { x: maxX, y }));
-  const handles = () => editBands(spec, strip).handles;
+  const handles = once(() => editBands(layout).handles);
   return [...findings, ...checkRelations(spec.id, relateLines(lines, obstaclesOf(strip)), handles)];
 }
 

@@ -5,6 +5,7 @@ import { checkBands } from "./check";
 import { designBands } from "./design";
 import { editBands } from "./edit";
 import { followSide } from "./follow";
+import { layOutBands } from "./layout";
 import { offerHeights } from "./offers";
 import { bandsSpec } from "./spec";
 
@@ -22,9 +23,9 @@ export const bands = defineFinish({
     bands.flatMap(({ around }, index) =>
       around === undefined ? [] : [{ path: ["bands", index, "around"], id: around }],
     ),
+  layOut: layOutBands,
   design: designBands,
   check: checkBands,
-  fit: () => null,
   card: cardOfBands,
   offers: offerHeights,
   edit: editBands,

@@ -4,12 +4,11 @@ import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
 import { heightAt, type Polyline } from "../../wall/polyline";
 import type { Strip, StripPart } from "../../wall/strip";
 import { shapeOfWall } from "../../wall/wallShape";
-import { layOutBands, type Band } from "./layout";
+import type { Band, BandsLayout } from "./layout";
 import type { BandsSpec } from "./spec";
 
 /** One line at every edge of a band, and the band that a height belongs to. */
-export function designBands(spec: BandsSpec, strip: Strip): Design[] {
-  const bands = layOutBands(spec, strip);
+export function designBands({ spec, strip, bands }: BandsLayout): Design[] {
   const edges = [...new Set(bands.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
   const lines = edges.flatMap((at, index) => linesAt(spec, strip, at, index, useOf(spec, bands, at)));
   const dividers = lines.map((line): Divider => ({ curve: line.path, source: line.id, wall: line.wall }));

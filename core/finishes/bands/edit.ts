@@ -5,12 +5,11 @@ import { partAt, type Strip } from "../../wall/strip";
 import { fillTool, north, tidy, type Editing, type Handle, type SpecChange } from "../editing";
 import { findThing } from "../findThing";
 import { referenceOf } from "./design";
-import { layOutBands, type Band } from "./layout";
+import type { Band, BandsLayout } from "./layout";
 import type { BandsSpec } from "./spec";
 
 /** The edges of bands go up and down, and so does a whole band; a new one is drawn from its one edge to the other. */
-export function editBands(spec: BandsSpec, strip: Strip): Editing {
-  const bands = layOutBands(spec, strip);
+export function editBands({ spec, strip, bands }: BandsLayout): Editing {
   const distanceAt = (place: Point): number => {
     const reference = heightAt(referenceOf(spec, partAt(strip, place.x)), place.x, "highest");
     return tidy(spec.datum === "ceiling" ? reference - place.y : place.y - reference);

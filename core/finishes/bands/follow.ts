@@ -1,12 +1,12 @@
 import type { Cure } from "../../findings/finding";
 import { heightAt } from "../../wall/polyline";
-import { partAt, type Strip } from "../../wall/strip";
+import { partAt } from "../../wall/strip";
 import { tidy } from "../editing";
 import { referenceOf } from "./design";
-import type { BandsSpec } from "./spec";
+import type { BandsLayout } from "./layout";
 
 /** Level bands measured from the floor or the ceiling instead, where they stay in the middle of the strip. */
-export function followSide(spec: BandsSpec, strip: Strip, side: "top" | "bottom"): Cure | null {
+export function followSide({ spec, strip }: BandsLayout, side: "top" | "bottom"): Cure | null {
   if (spec.datum !== "level" || spec.bands.some(({ around }) => around !== undefined)) return null;
   const datum = side === "top" ? "ceiling" : "floor";
   const { minX, maxX } = strip.extent;

@@ -5,7 +5,7 @@ import { obstaclesOf, relateLines } from "../../wall/clearance";
 import type { Strip } from "../../wall/strip";
 import { nameOf } from "../../wall/surface";
 import { tidy } from "../editing";
-import type { BandsSpec } from "./spec";
+import type { BandsLayout } from "./layout";
 
 /** A height with a reason: what stands there. */
 interface Height {
@@ -22,7 +22,7 @@ const cost = { miss: 25, sliver: 15 } as const;
  * Heights that give the first band a reason: on a sill or a head, under it, on the top of furniture, or with its middle at
  * a plate's. Each with what its edges then just miss; the best first.
  */
-export function offerHeights(spec: BandsSpec, strip: Strip): Offer[] {
+export function offerHeights({ spec, strip }: BandsLayout): Offer[] {
   const [band] = spec.bands;
   if (spec.datum !== "level" || !band || band.from === undefined || band.to === undefined) return [];
   const { from, to } = band;

@@ -1,6 +1,9 @@
 import { z } from "zod";
-import { coordinateRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
+import { coordinateRange, divisionRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
+
+/** Room for the last bits of differences. */
+const rounding = 1e-6;
 
 const bandSchema = z
   .strictObject({
@@ -17,8 +20,9 @@ const bandSchema = z
       if (gap !== undefined) issue("gap", "a gap is left around something; expected around beside it");
       if (from === undefined) issue("from", "missing; expected a length");
       if (to === undefined) issue("to", "missing; expected a length");
-      if (from !== undefined && to !== undefined && from >= to) {
-        issue("to", `a band ends at ${to} but begins at ${from}; expected from to be less than to`);
+      if (from !== undefined && to !== undefined && to - from < divisionRange.min - rounding) {
+        const most = `expected from to be less than to, by at least ${divisionRange.min} mm`;
+        issue("to", `a band ends at ${to} but begins at ${from}; ${most}`);
       }
     } else if (from !== undefined || to !== undefined) {
       issue(
@@ -50,6 +54,13 @@ export const bandsSpec = z
         (band, place) => place < index && band.from !== undefined && band.from < to && from < band.to!,
       );
       if (other !== -1) issue(index, "from", `overlaps bands[${other}]; expected bands without overlap`);
+      const close = bands.findIndex(({ to: end }) => {
+        const gap = end === undefined ? 0 : from - end;
+        return gap > rounding && gap < divisionRange.min - rounding;
+      });
+      if (close === -1) return;
+      const most = `expected them to meet, or at least ${divisionRange.min} mm between them`;
+      issue(index, "from", `leaves ${(from - bands[close]!.to!).toFixed(3)} mm to bands[${close}]; ${most}`);
     });
   });
 

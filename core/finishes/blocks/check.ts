@@ -1,6 +1,6 @@
 import type { Cure, Finding } from "../../findings/finding";
 import { arrange } from "../../geometry/arrange";
-import { boxOfContour, type Box, type Contour, type Segment } from "../../geometry/curve";
+import { type Box, type Contour, type Segment } from "../../geometry/curve";
 import { add, scale } from "../../geometry/point";
 import { directionOf } from "../../geometry/trig";
 import { obstaclesOf, relateLines } from "../../wall/clearance";
@@ -8,20 +8,21 @@ import { placeTolerance } from "../../wall/outline";
 import type { Strip } from "../../wall/strip";
 import { checkPin } from "../checkPin";
 import { checkRelations } from "../checkRelations";
+import { once } from "../once";
 import { tidy, written } from "../editing";
 import { checkAlignment } from "./checkAlignment";
-import { contourOfBlock } from "./contourOfBlock";
 import { editBlocks } from "./edit";
-import type { Block, BlocksSpec } from "./spec";
+import type { BlocksLayout } from "./layout";
+import type { Block } from "./spec";
 
 /** Blocks whose sides cross themselves, that are off the wall, out of line, or whose sides just miss something. */
-export function checkBlocks(spec: BlocksSpec, strip: Strip): Finding[] {
+export function checkBlocks(layout: BlocksLayout): Finding[] {
+  const { spec, strip, contours, boxes } = layout;
   const { blocks, id } = spec;
   const obstacles = obstaclesOf(strip);
-  const handles = () => editBlocks(spec, strip).handles;
-  const boxes = blocks.map((block) => boxOfContour(contourOfBlock(block, strip)));
+  const handles = once(() => editBlocks(layout).handles);
   return blocks.flatMap((block, index): Finding[] => {
-    const contour = contourOfBlock(block, strip);
+    const contour = contours[index]!;
     const thing = `block ${index + 1}`;
     if (block.shape === "polygon" && crossesItself(contour)) {
       const cure = untangle(id, index, block.points);

@@ -3,6 +3,7 @@ import { cardOfBlocks } from "./card";
 import { checkBlocks } from "./check";
 import { designBlocks } from "./design";
 import { editBlocks } from "./edit";
+import { layOutBlocks } from "./layout";
 import { blocksSpec } from "./spec";
 
 /** Beyond a piece of furniture on both sides and above it: about two hands and half a metre. */
@@ -20,9 +21,9 @@ export const blocks = defineFinish({
         ? [{ path: ["blocks", index, "around"], id: block.around }]
         : [],
     ),
+  layOut: layOutBlocks,
   design: designBlocks,
   check: checkBlocks,
-  fit: () => null,
   card: cardOfBlocks,
   edit: editBlocks,
   start: ({ parts, extent }, paints, base) => {

@@ -2,13 +2,14 @@ import { isInsideContour } from "../../geometry/contour";
 import { curveLength, type Contour } from "../../geometry/curve";
 import type { Design, Diagonal, SetOutLine, StringCentre } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
-import { boxOfRectangle, contourOfBlock } from "./contourOfBlock";
-import type { Block, BlocksSpec } from "./spec";
+import { boxOfRectangle } from "./contourOfBlock";
+import type { BlocksLayout } from "./layout";
+import type { Block } from "./spec";
 
 /** A design for each block, in the order in which they lie over each other. */
-export function designBlocks({ blocks }: BlocksSpec, strip: Strip): Design[] {
-  return blocks.map((block, index): Design => {
-    const contour = contourOfBlock(block, strip);
+export function designBlocks({ spec, strip, contours, boxes }: BlocksLayout): Design[] {
+  return spec.blocks.map((block, index): Design => {
+    const contour = contours[index]!;
     const [key, name] = [`block-${index + 1}`, `block ${index + 1}`];
     const piece = { key, name, colour: block.colour };
     return {
@@ -16,6 +17,7 @@ export function designBlocks({ blocks }: BlocksSpec, strip: Strip): Design[] {
       centres: centreOf(block, key, name),
       diagonals: block.shape === "rectangle" ? diagonalsOf(block, name, strip) : [],
       dividers: contour.map((curve, side) => ({ curve, source: `${key}-side-${side + 1}` })),
+      extent: boxes[index]!,
       pieceAt: (point) => (isInsideContour(point, contour) ? piece : null),
     };
   });

@@ -14,8 +14,9 @@ import {
   type Tool,
 } from "../editing";
 import { findThing } from "../findThing";
-import { boxOfRectangle, contourOfBlock } from "./contourOfBlock";
-import type { Block, BlocksSpec } from "./spec";
+import { boxOfRectangle } from "./contourOfBlock";
+import type { BlocksLayout } from "./layout";
+import type { Block } from "./spec";
 
 /** A handle before it knows its block. */
 interface BlockHandle extends Pick<Handle, "at" | "along" | "path"> {
@@ -24,7 +25,7 @@ interface BlockHandle extends Pick<Handle, "at" | "along" | "path"> {
 }
 
 /** Edges, corners, centres and radii can be moved, and blocks drawn; a click paints the uppermost block there. */
-export function editBlocks({ blocks }: BlocksSpec, strip: Strip): Editing {
+export function editBlocks({ spec: { blocks }, strip, contours }: BlocksLayout): Editing {
   const handles = blocks.flatMap((block, index) =>
     handlesOf(block, strip).map(({ name, change, ...handle }): Handle => ({
       ...handle,
@@ -39,7 +40,7 @@ export function editBlocks({ blocks }: BlocksSpec, strip: Strip): Editing {
     })),
   );
   const fill = fillTool((place, colour) => {
-    const index = blocks.findLastIndex((block) => isInsideContour(place, contourOfBlock(block, strip)));
+    const index = contours.findLastIndex((contour) => isInsideContour(place, contour));
     return index === -1 ? null : { path: ["blocks", index], set: { colour } };
   });
   return { handles, tools: [...drawingTools(blocks.length), fill] };

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { coordinateRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
+import { coordinateRange, divisionRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 
 const place = lengthSchema(coordinateRange);
@@ -34,7 +34,17 @@ const rectangle = z
 
 export const blockSchema = z.discriminatedUnion("shape", [
   rectangle,
-  z.strictObject({ shape: z.literal("polygon"), points: z.array(point).min(3).max(500), colour: idSchema }),
+  z
+    .strictObject({ shape: z.literal("polygon"), points: z.array(point).min(3).max(500), colour: idSchema })
+    .superRefine(({ points }, context) => {
+      points.forEach((end, index) => {
+        const [start, side] = [points.at(index - 1)!, divisionRange.min];
+        const isOne = start[0] === end[0] && start[1] === end[1];
+        if (isOne || Math.abs(start[0] - end[0]) >= side || Math.abs(start[1] - end[1]) >= side) return;
+        const message = `closer than ${side} mm to the point before it; expected a longer side`;
+        context.addIssue({ code: "custom", path: ["points", index], message });
+      });
+    }),
   z.strictObject({ shape: z.literal("circle"), centre: point, radius: size, colour: idSchema }),
   z.strictObject({
     shape: z.literal("half-circle"),

@@ -1,21 +1,23 @@
 import type { Finding } from "../../findings/finding";
 import { segment } from "../../geometry/curve";
-import { directionOf, sinCos } from "../../geometry/trig";
-import { acuteAngleDegrees } from "../../trade/constants";
-import type { Strip } from "../../wall/strip";
+import { directionOf, lengthOf, sinCos } from "../../geometry/trig";
+import { acuteAngleDegrees, leastDivisionMm } from "../../trade/constants";
 import { checkNearMisses } from "../checkNearMisses";
 import { checkLineWidth } from "../checkLineWidth";
 import { maximumCount } from "../../fit/schema";
 import { checkFills } from "../fillsByHand";
 import { designChevron } from "./design";
-import { layOutChevron } from "./layout";
-import type { ChevronSpec } from "./spec";
+import type { ChevronLayout } from "./layout";
 
 /** Tape that eats the pattern, turns too sharp to paint, too many cells. */
-export function checkChevron(spec: ChevronSpec, strip: Strip): Finding[] {
-  const { columns, column, row, zigzags, halfLine, halfLineUp } = layOutChevron(spec, strip);
+export function checkChevron(layout: ChevronLayout): Finding[] {
+  const { spec, strip, columns, column, row, zigzags, halfLine, halfLineUp } = layout;
   if (columns * zigzags > maximumCount * 5) {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * zigzags }, at: null }];
+  }
+  // Two zigzags stand row x cos(slope) apart, square to them.
+  if (Math.min(column, (row * column) / lengthOf(column, spec.rise)) < leastDivisionMm) {
+    return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
   }
   const left = Math.min(row - 2 * halfLineUp, spec.uprights ? column - 2 * halfLine : Infinity);
   const findings = checkLineWidth(spec.id, spec.lineWidth, left);
@@ -36,6 +38,6 @@ export function checkChevron(spec: ChevronSpec, strip: Strip): Finding[] {
     findings.push(...checkNearMisses(lines, strip));
   }
   if (spec.fills.length === 0) return findings;
-  const { pieceAt } = designChevron({ ...spec, fills: [] }, strip)[0]!;
+  const { pieceAt } = designChevron({ ...layout, spec: { ...spec, fills: [] } })[0]!;
   return [...findings, ...checkFills(spec.id, pieceAt, spec.fills, strip)];
 }

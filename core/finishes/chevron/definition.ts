@@ -4,6 +4,7 @@ import { wholeFitFields } from "../wholeFitFields";
 import { checkChevron } from "./check";
 import { designChevron } from "./design";
 import { editChevron } from "./edit";
+import { layOutChevron } from "./layout";
 import { offerChevrons } from "./offers";
 import { chevronSpec } from "./spec";
 
@@ -15,9 +16,9 @@ export const chevron = defineFinish({
   spec: chevronSpec,
   paints: gridPaints,
   things: () => [],
+  layOut: layOutChevron,
   design: designChevron,
   check: checkChevron,
-  fit: () => null,
   card: ({ columns, rows, rise, lineWidth, uprights, colours, colouring }, { extent }) => [
     ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),

@@ -4,15 +4,15 @@ import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../patter
 import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
 import { colourGrid, type CellColour } from "../gridColouring";
-import { layOutChevron, type ChevronLayout } from "./layout";
+import type { ChevronLayout } from "./layout";
 import type { ChevronSpec } from "./spec";
 
 /**
  * Cells between zigzags, parted at the columns where there are uprights. They are set out from plumb lines at the
  * columns and level lines at the heights where zigzags turn: every turn is where two of these cross.
  */
-export function designChevron(spec: ChevronSpec, strip: Strip): Design[] {
-  const layout = layOutChevron(spec, strip);
+export function designChevron(layout: ChevronLayout): Design[] {
+  const { spec, strip } = layout;
   const heightOf = (zigzag: number, x: number) =>
     layout.bottom + zigzag * layout.row + climb(spec, layout, x);
   const colourOf = coloursOfChevron(spec, layout);

@@ -1,16 +1,13 @@
-import type { Strip } from "../../wall/strip";
 import { fillTool, north, tidy, type Editing } from "../editing";
 import { gridHandles } from "../gridHandles";
 import { fillByHand } from "../fillsByHand";
 import { designChevron } from "./design";
-import { layOutChevron } from "./layout";
-import type { ChevronSpec } from "./spec";
+import type { ChevronLayout } from "./layout";
 
 /** Columns, rows and the rise; a cell is filled by hand. */
-export function editChevron(spec: ChevronSpec, strip: Strip): Editing {
-  const layout = layOutChevron(spec, strip);
-  const { left, bottom, column, columns, rows } = layout;
-  const { pieceAt } = designChevron(spec, strip)[0]!;
+export function editChevron(layout: ChevronLayout): Editing {
+  const { spec, strip, left, bottom, column, columns, rows } = layout;
+  const { pieceAt } = designChevron(layout)[0]!;
   return {
     handles: [
       ...gridHandles("columns", columns, strip.extent),

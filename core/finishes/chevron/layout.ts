@@ -1,9 +1,10 @@
 import { countWhole } from "../../fit/schema";
 import type { Strip } from "../../wall/strip";
+import type { FinishContext, Laid } from "../defineFinish";
 import type { ChevronSpec } from "./spec";
 
 /** Columns and rows of a chevron over a strip; mm. */
-export interface ChevronLayout {
+export interface ChevronLayout extends Laid<ChevronSpec> {
   readonly left: number;
   readonly bottom: number;
   readonly columns: number;
@@ -22,13 +23,17 @@ export interface ChevronLayout {
  * A zigzag rises by `rise` over a column, so a line of width w reaches w / 2 x sqrt(1 + (rise / column)^2) above and
  * below it. Zigzags start below the strip where the rise brings them into it, and end above it.
  */
-export function layOutChevron(spec: ChevronSpec, { extent }: Strip): ChevronLayout {
+export function layOutChevron(spec: ChevronSpec, strip: Strip, context: FinishContext): ChevronLayout {
+  const { extent } = strip;
   const [width, height] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
   const [columns, rows] = [countWhole(width, spec.columns), countWhole(height, spec.rows)];
   const [column, row] = [width / columns, height / rows];
   const first = -Math.max(1, Math.ceil(spec.rise / row - 1e-9));
   const slope = spec.rise / column;
   return {
+    spec,
+    strip,
+    context,
     left: extent.minX,
     bottom: extent.minY,
     columns,

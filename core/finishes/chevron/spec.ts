@@ -4,6 +4,7 @@ import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
 import { colouringSchema } from "../gridColouring";
+import { lineWidthSchema } from "../lineWidthSchema";
 
 /** Zigzags that climb over one column and fall over the next, in whole columns and rows. */
 export const chevronSpec = z.strictObject({
@@ -11,9 +12,7 @@ export const chevronSpec = z.strictObject({
   columns: wholeFitSchema,
   rows: wholeFitSchema,
   rise: lengthSchema(divisionRange).describe("how far a zigzag climbs over one column"),
-  lineWidth: lengthSchema({ min: 0, max: 500 })
-    .default(0)
-    .describe("of the base that the tape leaves as a line"),
+  lineWidth: lineWidthSchema.default(0).describe("of the base that the tape leaves as a line"),
   uprights: z.boolean().default(false).describe("whether the columns are parted by upright lines"),
   colours: z.array(idSchema).min(1).max(50),
   colouring: colouringSchema.optional().describe("how the cells are coloured; in turn when left out"),

@@ -1,19 +1,22 @@
 import type { Finding } from "../../findings/finding";
 import { maximumCount } from "../../fit/schema";
-import { directionOf, sinCos } from "../../geometry/trig";
-import { acuteAngleDegrees } from "../../trade/constants";
+import { directionOf, lengthOf, sinCos } from "../../geometry/trig";
+import { acuteAngleDegrees, leastDivisionMm } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
 import { checkLineWidth } from "../checkLineWidth";
 import { checkFills } from "../fillsByHand";
 import { designDiamonds } from "./design";
-import { layOutDiamonds } from "./layout";
-import type { DiamondsSpec } from "./spec";
+import type { DiamondLayout } from "./layout";
 
 /** Tape that eats the pattern, tips too sharp to paint, too many cells. */
-export function checkDiamonds(spec: DiamondsSpec, strip: Strip): Finding[] {
-  const { columns, rows, width, height, share } = layOutDiamonds(spec, strip);
+export function checkDiamonds(layout: DiamondLayout): Finding[] {
+  const { spec, strip, columns, rows, width, height, share } = layout;
   if (columns * rows > maximumCount * 5) {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * rows }, at: null }];
+  }
+  // Two sides of a rhombus stand wh / sqrt(w^2 + h^2) apart.
+  if ((width * height) / lengthOf(width, height) < leastDivisionMm) {
+    return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
   }
   const left = Math.min(width, height) * share;
   const findings = checkLineWidth(spec.id, spec.lineWidth, left);
@@ -29,7 +32,7 @@ export function checkDiamonds(spec: DiamondsSpec, strip: Strip): Finding[] {
     findings.push({ code: "acute-angle", severity: "check", values: { degrees: tip }, at: null, cure });
   }
   if (spec.fills.length === 0) return findings;
-  const { pieceAt } = designDiamonds({ ...spec, fills: [] }, strip)[0]!;
+  const { pieceAt } = designDiamonds({ ...layout, spec: { ...spec, fills: [] } })[0]!;
   return [...findings, ...checkFills(spec.id, pieceAt, spec.fills, strip)];
 }
 

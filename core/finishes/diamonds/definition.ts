@@ -4,6 +4,7 @@ import { wholeFitFields } from "../wholeFitFields";
 import { checkDiamonds } from "./check";
 import { designDiamonds } from "./design";
 import { editDiamonds } from "./edit";
+import { layOutDiamonds } from "./layout";
 import { offerDiamonds } from "./offers";
 import { diamondsSpec, type DiamondsSpec } from "./spec";
 
@@ -42,9 +43,9 @@ export const diamonds = defineFinish({
     ...(spec.overLines ? [{ path: ["overLines", "colour"], id: spec.overLines.colour }] : []),
   ],
   things: () => [],
+  layOut: layOutDiamonds,
   design: designDiamonds,
   check: checkDiamonds,
-  fit: () => null,
   card: ({ columns, rows, colours, lineWidth, colouring, overLines }, { extent }) => [
     ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),

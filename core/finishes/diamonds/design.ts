@@ -6,13 +6,11 @@ import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
 import { colourGrid } from "../gridColouring";
 import { designOverLines } from "./overLines";
-import { layOutDiamonds, type DiamondLayout } from "./layout";
-import type { DiamondsSpec } from "./spec";
+import type { DiamondLayout } from "./layout";
 
 /** Rhombi around the middles of the grid's cells, and between them those around its corners. */
-export function designDiamonds(spec: DiamondsSpec, strip: Strip): Design[] {
-  const layout = layOutDiamonds(spec, strip);
-  const { left, bottom, columns, rows, width, height, share } = layout;
+export function designDiamonds(layout: DiamondLayout): Design[] {
+  const { spec, strip, left, bottom, columns, rows, width, height, share } = layout;
   const { colouring } = spec;
   const colours = colouring?.colours ?? [spec.colours[0]!];
   const colourOf = colourGrid(colours, colouring ?? { rule: "alternate", seed: 1 }, columns, rows);

@@ -1,15 +1,13 @@
-import type { Strip } from "../../wall/strip";
 import { fillTool, type Editing } from "../editing";
 import { fillByHand } from "../fillsByHand";
 import { gridHandles } from "../gridHandles";
 import { designDiamonds } from "./design";
-import { layOutDiamonds } from "./layout";
-import type { DiamondsSpec } from "./spec";
+import type { DiamondLayout } from "./layout";
 
 /** Columns and rows; a cell is filled by hand, and what was left bare between them all together. */
-export function editDiamonds(spec: DiamondsSpec, strip: Strip): Editing {
-  const { columns, rows } = layOutDiamonds(spec, strip);
-  const { pieceAt } = designDiamonds(spec, strip)[0]!;
+export function editDiamonds(layout: DiamondLayout): Editing {
+  const { spec, strip, columns, rows } = layout;
+  const { pieceAt } = designDiamonds(layout)[0]!;
   return {
     handles: [...gridHandles("columns", columns, strip.extent), ...gridHandles("rows", rows, strip.extent)],
     tools: [

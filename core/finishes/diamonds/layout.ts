@@ -1,10 +1,11 @@
 import { countWhole } from "../../fit/schema";
 import { lengthOf } from "../../geometry/trig";
 import type { Strip } from "../../wall/strip";
+import type { FinishContext, Laid } from "../defineFinish";
 import type { DiamondsSpec } from "./spec";
 
 /** The grid of a strip's rhombi; mm. */
-export interface DiamondLayout {
+export interface DiamondLayout extends Laid<DiamondsSpec> {
   readonly left: number;
   readonly bottom: number;
   readonly columns: number;
@@ -16,11 +17,23 @@ export interface DiamondLayout {
 }
 
 /** An edge lies ab / sqrt(a^2 + b^2) from the middle of a rhombus with half diagonals a and b; half a line comes off. */
-export function layOutDiamonds(spec: DiamondsSpec, { extent }: Strip): DiamondLayout {
+export function layOutDiamonds(spec: DiamondsSpec, strip: Strip, context: FinishContext): DiamondLayout {
+  const { extent } = strip;
   const [across, up] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
   const [columns, rows] = [countWhole(across, spec.columns), countWhole(up, spec.rows)];
   const [width, height] = [across / columns, up / rows];
   const [a, b] = [width / 2, height / 2];
   const share = 1 - spec.lineWidth / 2 / ((a * b) / lengthOf(a, b));
-  return { left: extent.minX, bottom: extent.minY, columns, rows, width, height, share };
+  return {
+    spec,
+    strip,
+    context,
+    left: extent.minX,
+    bottom: extent.minY,
+    columns,
+    rows,
+    width,
+    height,
+    share,
+  };
 }

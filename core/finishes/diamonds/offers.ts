@@ -1,12 +1,10 @@
 import type { Offer } from "../../fit/offer";
 import { lengthOf } from "../../geometry/trig";
-import type { Strip } from "../../wall/strip";
-import type { FinishContext } from "../defineFinish";
 import { offerGrids } from "../offerGrids";
-import type { DiamondsSpec } from "./spec";
+import type { DiamondLayout } from "./layout";
 
 /** Other counts of columns and rows: every diamond has four sides of half its diagonals. */
-export function offerDiamonds(spec: DiamondsSpec, strip: Strip, context: FinishContext): Offer[] {
+export function offerDiamonds({ spec, strip, context }: DiamondLayout): Offer[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   return offerGrids(
     spec,

@@ -30,14 +30,17 @@ export function designOverLines(
   const side = (a: Point, b: Point, source: string) => dividers.push({ curve: segment(a, b), source });
   for (let difference = -rows; difference <= columns; difference++) {
     const name = difference + rows + 1;
-    for (let sum = 0; sum < columns + rows; sum++) {
+    const [from, to] = within(difference);
+    for (let sum = Math.max(0, from); sum < Math.min(columns + rows, to); sum++) {
       for (const by of [-half, half]) {
         side(place(sum + half, difference + by), place(sum + 1 - half, difference + by), `rising-${name}`);
       }
     }
   }
   for (let sum = 0; sum <= columns + rows; sum++) {
-    for (let difference = -rows; difference < columns; difference++) {
+    // As sums along a rising line: u = (sum + difference) / 2 lies on the grid, and v.
+    const [least, most] = [Math.max(-sum, sum - 2 * rows) - 2, Math.min(2 * columns - sum, sum) + 2];
+    for (let difference = Math.max(-rows, least); difference < Math.min(columns, most); difference++) {
       for (const by of [-half, half]) {
         side(
           place(sum + by, difference + half),
@@ -48,6 +51,12 @@ export function designOverLines(
     }
   }
   return { lines: [], dividers: dividers.filter(({ curve }) => touchesGrid(curve.a, curve.b)), pieceAt };
+
+  /** The sums between which a rising line is on the grid, with room for its width: long grids have few each. */
+  function within(difference: number): [number, number] {
+    const least = Math.max(-difference, difference);
+    return [least - 2, Math.min(2 * columns - difference, 2 * rows + difference) + 2];
+  }
 
   function touchesGrid(a: Point, b: Point): boolean {
     return (

@@ -4,6 +4,7 @@ import { idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
 import { colouringSchema } from "../gridColouring";
+import { lineWidthSchema } from "../lineWidthSchema";
 
 /** Whole rhombi tip to tip in a grid; the cells between them take the second colour or stay base. */
 export const diamondsSpec = z.strictObject({
@@ -11,7 +12,7 @@ export const diamondsSpec = z.strictObject({
   columns: wholeFitSchema,
   rows: wholeFitSchema,
   colours: z.array(idSchema).min(1).max(2),
-  lineWidth: lengthSchema({ min: 0, max: 500 }).default(0),
+  lineWidth: lineWidthSchema.default(0),
   colouring: colouringSchema.optional().describe("how the diamonds are coloured; all alike when left out"),
   fills: fillsSchema,
   overLines: z

@@ -1,14 +1,16 @@
 import type { CandidateInput, Feature } from "../../fit/candidates";
+import type { DivideInput } from "../../fit/divideSpan";
 import type { Segment } from "../../geometry/curve";
 import { obstaclesOf, relateLines } from "../../wall/clearance";
 import type { Strip } from "../../wall/strip";
 import { nameOf } from "../../wall/surface";
 import type { FinishContext } from "../defineFinish";
-import { lineAt, type Frame, type StripeLayout } from "./layout";
+import { lineAt, type Frame } from "./frame";
 
 /** Everything that the solver needs to judge other ways to divide this wall. */
-export function candidateInput(
-  { input, frame }: StripeLayout,
+export function candidateInputOf(
+  input: DivideInput,
+  frame: Frame,
   strip: Strip,
   { viewingDistance }: FinishContext,
 ): CandidateInput {

@@ -1,7 +1,7 @@
 import type { Fit } from "../../fit/schema";
 import type { Strip } from "../../wall/strip";
 import type { CardField, CardOption } from "../defineFinish";
-import { frameOf } from "./layout";
+import { frameOf } from "./frame";
 import type { StripesSpec } from "./spec";
 
 const startingAngle = 60;
@@ -34,7 +34,7 @@ export function cardOfStripes(spec: StripesSpec, strip: Strip): CardField[] {
 
 function fitOptions(spec: StripesSpec, strip: Strip): CardOption[] {
   const { fit, widths } = spec;
-  const span = frameOf(spec.direction, strip.corners).span;
+  const { span } = frameOf(spec.direction, strip.corners);
   const width = currentWidth(fit, span);
   const size = widths ? {} : { width };
   const count = Math.max(1, Math.round(span / width));

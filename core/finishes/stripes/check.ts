@@ -1,18 +1,13 @@
 import type { Finding } from "../../findings/finding";
 import { leastDivisionMm } from "../../trade/constants";
-import type { Strip } from "../../wall/strip";
-import type { FinishContext } from "../defineFinish";
 import { checkClearance } from "./checkClearance";
 import { cureWith } from "./cureWith";
 import { checkEnds } from "./checkEnds";
-import { offersFor } from "./offers";
-import type { StripesSpec } from "./spec";
+import type { StripeLayout } from "./layout";
 
 /** What a painter should decide about these stripes before marking them, with cures where a change would do. */
-export function checkStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Finding[] {
-  const offers = offersFor(spec, strip, context);
-  const { layout } = offers;
-  const { divided, input } = layout;
+export function checkStripes(layout: StripeLayout): Finding[] {
+  const { spec, divided, input } = layout;
   if (divided.tooMany !== undefined) {
     return [{ code: "too-many-divisions", severity: "stop", values: { count: divided.tooMany }, at: null }];
   }
@@ -27,7 +22,7 @@ export function checkStripes(spec: StripesSpec, strip: Strip, context: FinishCon
       severity: "check",
       values: { wanted: spec.fit.ends },
       at: null,
-      cure: cureWith(spec, layout, "free-ends", { ...spec.fit, ends: "any" }),
+      cure: cureWith(layout, "free-ends", { ...spec.fit, ends: "any" }),
     });
   }
   if (
@@ -41,8 +36,8 @@ export function checkStripes(spec: StripesSpec, strip: Strip, context: FinishCon
       severity: "check",
       values: { at: fit.at / layout.frame.anchorScale },
       at: null,
-      cure: cureWith(spec, layout, "anchor-on-wall", middle),
+      cure: cureWith(layout, "anchor-on-wall", middle),
     });
   }
-  return [...findings, ...checkEnds(spec, offers, strip, context), ...checkClearance(spec, offers)];
+  return [...findings, ...checkEnds(layout), ...checkClearance(layout)];
 }

@@ -5,22 +5,26 @@ import { isPart, judgeDivision } from "../../fit/judgeDivision";
 import type { Fit } from "../../fit/schema";
 import { sliverMm } from "../../trade/constants";
 import type { Obstacle } from "../../wall/clearance";
+import { once } from "../once";
 import { cureWith } from "./cureWith";
-import type { Offers } from "./offers";
-import type { StripesSpec } from "./spec";
+import type { StripeLayout } from "./layout";
 
 /** Lines that just miss a plate, a casing or a corner, and strips too narrow beside an opening. */
-export function checkClearance(spec: StripesSpec, offers: Offers): Finding[] {
-  const { layout, input } = offers;
-  const relations = input
+export function checkClearance(layout: StripeLayout): Finding[] {
+  const relations = layout
+    .candidateInput()
     .relate(layout.divided.divisions.slice(1).map((division) => division.from))
     .filter((relation) => relation.kind !== "meets");
-  const cures = new Map<Obstacle, Cure | undefined>();
+  const cures = new Map<Obstacle, () => Cure | undefined>();
   for (const { obstacle } of relations) {
-    if (!cures.has(obstacle)) cures.set(obstacle, cureClearance(spec, offers, obstacle));
+    if (!cures.has(obstacle))
+      cures.set(
+        obstacle,
+        once(() => cureClearance(layout, obstacle)),
+      );
   }
   return relations.map(({ kind, gap, at, obstacle }): Finding => {
-    const shared = { severity: "check", at, cure: cures.get(obstacle) } as const;
+    const shared = { severity: "check", at, later: cures.get(obstacle) } as const;
     const { thing } = obstacle;
     return kind === "near-miss"
       ? { code: "near-miss", ...shared, values: { gap, thing } }
@@ -29,22 +33,18 @@ export function checkClearance(spec: StripesSpec, offers: Offers): Finding[] {
 }
 
 /** Shift the lines onto the thing or clear of it, whichever leaves the better wall; else divide otherwise. */
-function cureClearance(
-  spec: StripesSpec,
-  { layout, input, candidates }: Offers,
-  obstacle: Obstacle,
-): Cure | undefined {
-  const best = proposeShifts(spec, layout, obstacle, wishOf(input))
+function cureClearance(layout: StripeLayout, obstacle: Obstacle): Cure | undefined {
+  const input = layout.candidateInput();
+  const best = proposeShifts(layout, obstacle, wishOf(input))
     .map((shift) => {
       const divided = divideSpan({ ...input, fit: shift.fit });
       return { ...shift, judged: judgeDivision({ ...input, fit: shift.fit }, divided, wishOf(input), []) };
     })
     .filter(({ judged }) => !judged.troubled.has(obstacle.thing))
     .sort((a, b) => b.judged.score - a.judged.score)[0];
-  const other = candidates.find((candidate) => !candidate.troubled.has(obstacle.thing));
-  if (best && (!other || best.judged.score >= other.score))
-    return cureWith(spec, layout, best.kind, best.fit);
-  return other && cureWith(spec, layout, "other-division", other.fit);
+  const other = layout.candidates().find((candidate) => !candidate.troubled.has(obstacle.thing));
+  if (best && (!other || best.judged.score >= other.score)) return cureWith(layout, best.kind, best.fit);
+  return other && cureWith(layout, "other-division", other.fit);
 }
 
 interface Shift {
@@ -54,8 +54,7 @@ interface Shift {
 
 /** The same stripes moved so that a line stands on an edge of the thing, or well clear of it. */
 function proposeShifts(
-  spec: StripesSpec,
-  { frame, divided }: Offers["layout"],
+  { spec, frame, divided }: StripeLayout,
   { box }: Obstacle,
   wish: number | undefined,
 ): Shift[] {

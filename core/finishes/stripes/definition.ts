@@ -4,6 +4,7 @@ import { checkStripes } from "./check";
 import { designStripes } from "./design";
 import { editStripes } from "./edit";
 import { fitStripes } from "./fit";
+import { layOutStripes } from "./layout";
 import { stripesSpec } from "./spec";
 
 const startingWidthMm = 300;
@@ -14,6 +15,7 @@ export const stripes = defineFinish({
   spec: stripesSpec,
   paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], id: paint })),
   things: () => [],
+  layOut: layOutStripes,
   design: designStripes,
   check: checkStripes,
   fit: fitStripes,

@@ -1,14 +1,11 @@
 import type { Design, Piece, SetOutLine } from "../../pattern/pattern";
-import type { Strip } from "../../wall/strip";
-import type { FinishContext } from "../defineFinish";
-import { layOutStripes, lineAt, type StripeLayout } from "./layout";
-import type { StripesSpec } from "./spec";
+import { lineAt } from "./frame";
+import type { StripeLayout } from "./layout";
 
 /** Which lines divide the strip into its stripes, and which stripe a place belongs to. */
-export function designStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Design[] {
-  const layout = layOutStripes(spec, strip, context);
-  const lines = stripeLines(layout, strip);
-  const { frame, divided } = layout;
+export function designStripes(layout: StripeLayout): Design[] {
+  const { spec, frame, divided } = layout;
+  const lines = stripeLines(layout);
   const starts = divided.divisions.map((division) => division.from + frame.start);
   const pieces = divided.divisions.map((division, index): Piece => ({
     key: `stripe-${index + 1}`,
@@ -24,7 +21,7 @@ export function designStripes(spec: StripesSpec, strip: Strip, context: FinishCo
 }
 
 /** One line for each boundary, in order; those that only touch a corner of the wall are left out. */
-function stripeLines({ frame, divided }: StripeLayout, strip: Strip): SetOutLine[] {
+function stripeLines({ frame, divided, strip }: StripeLayout): SetOutLine[] {
   const kind = frame.normal.y === 0 ? "plumb" : frame.normal.x === 0 ? "level" : "slant";
   return divided.divisions.slice(1).flatMap((division, index) => {
     const path = lineAt(frame, division.from, strip.extent);

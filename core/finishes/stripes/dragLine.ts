@@ -1,10 +1,7 @@
 import { roundToDivision } from "../../measure/roundToDivision";
 import type { Fit } from "../../fit/schema";
 import { maximumCount } from "../../fit/schema";
-import type { Strip } from "../../wall/strip";
-import type { FinishContext } from "../defineFinish";
-import { layOutStripes } from "./layout";
-import type { StripesSpec } from "./spec";
+import type { StripeLayout } from "./layout";
 
 /**
  * Re-fits the stripes to a boundary that was dragged to `to` (mm on the frame's axis). Whole divisions stay
@@ -12,13 +9,10 @@ import type { StripesSpec } from "./spec";
  * line is anchored there, on a readable tape division.
  */
 export function dragStripeLine(
-  spec: StripesSpec,
-  strip: Strip,
-  context: FinishContext,
+  { spec, context, frame, divided }: StripeLayout,
   line: number,
   to: number,
 ): { fit: Fit } | null {
-  const { frame, divided } = layOutStripes(spec, strip, context);
   const moved = divided.divisions[line + 1];
   if (!moved) return null;
   const { fit } = spec;

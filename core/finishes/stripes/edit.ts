@@ -1,16 +1,13 @@
 import { dot, midpoint } from "../../geometry/point";
 import { maximumCount } from "../../fit/schema";
-import type { Strip } from "../../wall/strip";
-import type { FinishContext } from "../defineFinish";
 import { fillTool, type Editing, type Handle } from "../editing";
 import { designStripes } from "./design";
 import { dragStripeLine } from "./dragLine";
-import { layOutStripes } from "./layout";
-import type { StripesSpec } from "./spec";
+import type { StripeLayout } from "./layout";
 
 /** Every line can be moved, and the finish divides anew; a stripe that is filled takes its paint on in its turn. */
-export function editStripes(spec: StripesSpec, strip: Strip, context: FinishContext): Editing {
-  const { frame, divided } = layOutStripes(spec, strip, context);
+export function editStripes(layout: StripeLayout): Editing {
+  const { spec, frame, divided } = layout;
   const { fit } = spec;
   const isKept = fit.by === "width" || fit.by === "anchor";
   const count = divided.divisions.length;
@@ -19,14 +16,14 @@ export function editStripes(spec: StripesSpec, strip: Strip, context: FinishCont
     const wish = fit.by === "near" ? fit.width : fit.by === "spread" ? fit.module : fit.wish;
     return { set: { fit: { by: "count", count: wanted, wish } } };
   };
-  const handles = designStripes(spec, strip, context)[0]!.lines.map(({ id, use, path, index }): Handle => ({
+  const handles = designStripes(layout)[0]!.lines.map(({ id, use, path, index }): Handle => ({
     id,
     name: `the line ${use.replace(" | ", " to ")}`,
     at: midpoint(path.a, path.b),
     along: frame.normal,
     path: [path],
     moveTo: (place) => {
-      const set = dragStripeLine(spec, strip, context, index, dot(frame.normal, place));
+      const set = dragStripeLine(layout, index, dot(frame.normal, place));
       return set && { set };
     },
     ...(!isKept && { nudge }),

@@ -1,17 +1,15 @@
 import { wishOf, type Candidate } from "../../fit/candidates";
 import { isPart, judgeDivision } from "../../fit/judgeDivision";
 import { steppedError } from "../../fit/proof";
-import type { Strip } from "../../wall/strip";
-import type { FinishContext, FitReport } from "../defineFinish";
-import type { Frame } from "./layout";
-import { offersFor } from "./offers";
-import type { StripesSpec } from "./spec";
+import type { FitReport } from "../defineFinish";
+import type { Frame } from "./frame";
+import type { StripeLayout } from "./layout";
 
 /** The chosen division, its proof, and the ranked ways to divide the wall instead. */
-export function fitStripes(spec: StripesSpec, strip: Strip, context: FinishContext): FitReport | null {
-  const { layout, input, candidates } = offersFor(spec, strip, context);
-  const { frame, divided } = layout;
+export function fitStripes(layout: StripeLayout): FitReport | null {
+  const { spec, frame, divided, context } = layout;
   if (divided.divisions.length === 0) return null;
+  const input = layout.candidateInput();
   const chosen: Candidate = { fit: spec.fit, divided, ...judgeDivision(input, divided, wishOf(input), []) };
   const whole = divided.divisions.filter((division) => !isPart(division)).length;
   const equal = !spec.widths && spec.fit.by !== "spread" && chosen.width !== null;
@@ -20,7 +18,7 @@ export function fitStripes(spec: StripesSpec, strip: Strip, context: FinishConte
     axis: { normal: frame.normal, start: frame.start },
     colours: spec.colours,
     chosen,
-    candidates: candidates.map((candidate) => onSpecAxis(candidate, frame)),
+    candidates: layout.candidates().map((candidate) => onSpecAxis(candidate, frame)),
     steppedAtEnd: equal ? steppedError(chosen.width!, whole, context.tapeDivision) : null,
   };
 }

@@ -13,19 +13,20 @@ import type { TapedSegment } from "./layLines";
 import type { WallFaces } from "./findFaces";
 import { cureAlike } from "./cureAlike";
 import { drawOn } from "./drawOn";
-import { layOutTapeLines } from "./layout";
+import type { TapeLinesLayout } from "./layout";
 import type { TapeLinesSpec } from "./spec";
 import { throwLines } from "./throwLines";
 
 /** Loose ends, fills that colour nothing, neighbours alike, and corners too sharp to paint. */
-export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
-  const { lines, walls, alike, strayFills } = layOutTapeLines(spec, strip);
+export function checkTapeLines(layout: TapeLinesLayout): Finding[] {
+  const { spec, strip, lines, walls, alike, strayFills } = layout;
   return [
     ...checkLineWidth(spec.id, spec.lineWidth, Infinity),
     ...walls.flatMap(({ looseEnds, part }) =>
       looseEnds.map(({ x, y }): Finding => {
         const at = { x: x + part.offset, y };
-        return { code: "loose-end", severity: "check", values: {}, at, cure: drawOn(spec, lines, at, strip) };
+        const later = () => drawOn(spec, lines, at, strip);
+        return { code: "loose-end", severity: "check", values: {}, at, later };
       }),
     ),
     ...strayFills.map((index) => strayFill(spec.id, spec.fills, index)),
@@ -36,7 +37,7 @@ export function checkTapeLines(spec: TapeLinesSpec, strip: Strip): Finding[] {
             severity: "check",
             values: { pairs: alike },
             at: null,
-            cure: cureAlike(spec, strip, alike),
+            later: () => cureAlike(layout),
           } as const,
         ]
       : []),

@@ -1,17 +1,16 @@
 import type { Cure } from "../../findings/finding";
-import type { Strip } from "../../wall/strip";
-import { layOut } from "./layout";
-import type { TapeLinesSpec } from "./spec";
+import { layOutTapeLines, type TapeLinesLayout } from "./layout";
 
 /** Seeds that are tried, on walls with no more lines than this: each lays the wall out anew. */
 const seedsTried = 4;
 const mostLines = 24;
 
 /** Another seed that leaves no neighbours alike, or the base among the colours where that leaves fewer. */
-export function cureAlike(spec: TapeLinesSpec, strip: Strip, alike: number): Cure | undefined {
+export function cureAlike({ spec, strip, context, alike }: TapeLinesLayout): Cure | undefined {
   const { shuffle, id } = spec;
   if (!shuffle || spec.lines.length > mostLines) return undefined;
-  const alikeWith = (changed: typeof shuffle) => layOut({ ...spec, shuffle: changed }, strip).alike;
+  const alikeWith = (changed: typeof shuffle) =>
+    layOutTapeLines({ ...spec, shuffle: changed }, strip, context).alike;
   for (let more = 1; more <= seedsTried; more++) {
     const changed = { ...shuffle, seed: shuffle.seed + more };
     if (alikeWith(changed) === 0)

@@ -3,6 +3,7 @@ import { cardOfTapeLines } from "./card";
 import { checkTapeLines } from "./check";
 import { designTapeLines } from "./design";
 import { editTapeLines } from "./edit";
+import { layOutTapeLines } from "./layout";
 import { tapeLinesSpec } from "./spec";
 
 export const tapeLines = defineFinish({
@@ -14,9 +15,9 @@ export const tapeLines = defineFinish({
     ...(shuffle?.colours ?? []).map((id, index) => ({ path: ["shuffle", "colours", index], id })),
   ],
   things: () => [],
+  layOut: layOutTapeLines,
   design: designTapeLines,
   check: checkTapeLines,
-  fit: () => null,
   card: cardOfTapeLines,
   edit: editTapeLines,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {

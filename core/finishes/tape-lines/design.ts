@@ -1,14 +1,11 @@
 import { moveCurve } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
 import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
-import type { Strip } from "../../wall/strip";
 import { faceAt } from "./findFaces";
-import { layOutTapeLines } from "./layout";
-import type { TapeLinesSpec } from "./spec";
+import type { TapeLinesLayout } from "./layout";
 
 /** The lines as they are set out, and the faces between them that have a colour. */
-export function designTapeLines(spec: TapeLinesSpec, strip: Strip): Design[] {
-  const { lines, walls, colours } = layOutTapeLines(spec, strip);
+export function designTapeLines({ spec, lines, walls, colours }: TapeLinesLayout): Design[] {
   const byWall = new Map(walls.map((wall) => [wall.part.wall.id, wall]));
   const pieceAt = (point: Point, id: string): Piece | null => {
     const wall = byWall.get(id)!;

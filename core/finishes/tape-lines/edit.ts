@@ -7,13 +7,13 @@ import { fillTool, written, type Editing, type Handle, type SpecChange, type Too
 import { applyChange } from "../applyChange";
 import { fillByHand } from "../fillsByHand";
 import { faceAt } from "./findFaces";
-import { layOutTapeLines, type TapeLinesLayout } from "./layout";
+import type { TapeLinesLayout } from "./layout";
 import { keepThrown } from "./throwLines";
 import type { TapeLinesSpec } from "./spec";
 
 /** Lines and their points can be moved, lines drawn and faces split, and a click fills a face. */
-export function editTapeLines(spec: TapeLinesSpec, strip: Strip): Editing {
-  const layout = layOutTapeLines(spec, strip);
+export function editTapeLines(layout: TapeLinesLayout): Editing {
+  const { spec, strip } = layout;
   const all = keepThrown(spec, strip);
   // Thrown lines are kept as they lie as soon as one of them is touched.
   const kept = (change: SpecChange | null): SpecChange | null =>

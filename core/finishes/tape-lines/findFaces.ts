@@ -8,6 +8,7 @@ import { lengthOf } from "../../geometry/trig";
 import { placeTolerance } from "../../wall/outline";
 import type { PatternEdge } from "../../pattern/pattern";
 import type { StripPart } from "../../wall/strip";
+import { facesOnSurface } from "../../wall/facesOnSurface";
 import { isOnSurface, type Surface } from "../../wall/surface";
 import type { TapedSegment } from "./layLines";
 
@@ -50,10 +51,12 @@ export function findFaces(
     placeTolerance,
   );
   const bands = here.map(({ curve }) => curve);
-  const isFace = arrangement.faces.map((face) => {
+  const ofLines = new Set(here.map(({ source }) => source));
+  const isOn = facesOnSurface(surface.curves, arrangement);
+  const isFace = arrangement.faces.map((face, index) => {
     const at = interiorPoint(face);
     const isTaped = lineWidth > 0 && bands.some((line) => isInBand(line, at, lineWidth));
-    return isOnSurface(surface, at) && !isTaped ? at : null;
+    return isOn[index] && !isTaped ? at : null;
   });
   const { faces, indexOf } = orderFaces(arrangement, isFace);
   const dividers =
@@ -64,7 +67,7 @@ export function findFaces(
               (left !== null && isFace[left] !== null) !== (right !== null && isFace[right] !== null),
           )
           .flatMap(({ curve, sources }) =>
-            sources.filter((source) => source.startsWith("line-")).map((source) => ({ curve, source })),
+            sources.filter((source) => ofLines.has(source)).map((source) => ({ curve, source })),
           )
       : here;
   return {

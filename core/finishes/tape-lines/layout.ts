@@ -1,5 +1,6 @@
 import type { Strip, StripPart } from "../../wall/strip";
 import type { Surface } from "../../wall/surface";
+import type { FinishContext, Laid } from "../defineFinish";
 import { faceAt, findFaces, type WallFaces } from "./findFaces";
 import { layLines, type TapedSegment } from "./layLines";
 import { joinFaces } from "./joinFaces";
@@ -8,7 +9,7 @@ import { keepThrown } from "./throwLines";
 import type { TapeLinesSpec } from "./spec";
 
 /** The lines of a strip, the faces between them, and their colours. */
-export interface TapeLinesLayout {
+export interface TapeLinesLayout extends Laid<TapeLinesSpec> {
   readonly lines: readonly TapedSegment[];
   /** The pieces of the faces on each wall, and which face of the strip each belongs to. */
   readonly walls: readonly (WallFaces & { readonly faceOf: readonly number[] })[];
@@ -20,19 +21,7 @@ export interface TapeLinesLayout {
   readonly strayFills: readonly number[];
 }
 
-/** Both the check and the design ask for the layout; the last one of a strip is kept as long as the strip lives. */
-const kept = new WeakMap<Strip, { spec: TapeLinesSpec; layout: TapeLinesLayout }>();
-
-export function layOutTapeLines(spec: TapeLinesSpec, strip: Strip): TapeLinesLayout {
-  const before = kept.get(strip);
-  if (before?.spec === spec) return before.layout;
-  const layout = layOut(spec, strip);
-  kept.set(strip, { spec, layout });
-  return layout;
-}
-
-/** As `layOutTapeLines`, without keeping it. */
-export function layOut(spec: TapeLinesSpec, strip: Strip): TapeLinesLayout {
+export function layOutTapeLines(spec: TapeLinesSpec, strip: Strip, context: FinishContext): TapeLinesLayout {
   const lines = layLines(keepThrown(spec, strip), strip);
   const parts = strip.parts.filter((part): part is StripPart & { surface: Surface } => part.surface !== null);
   const walls = parts.map((part) => findFaces(part, lines, spec.lineWidth));
@@ -53,6 +42,9 @@ export function layOut(spec: TapeLinesSpec, strip: Strip): TapeLinesLayout {
     ? shuffleColours(faces, filled, shuffle.colours, shuffle.seed)
     : { colours: filled, alike: 0 };
   return {
+    spec,
+    strip,
+    context,
     lines,
     walls: walls.map((wall, place) => ({ ...wall, faceOf: faceOf[place]! })),
     colours,

@@ -1,3 +1,4 @@
+import FlatQueue from "flatqueue";
 import type { Point } from "../../geometry/point";
 import { createSequence, shuffled } from "../../trade/randomSequence";
 import type { StripFace } from "./joinFaces";
@@ -20,7 +21,8 @@ export function shuffleColours(
   const orders = faces.map(({ at }) => shuffled(colours, createSequence(seedAt(seed, at))));
   const chosen = new ChosenColours(faces);
   for (const [face, colour] of filled) chosen.set(face, colour);
-  const open = new Set([...faces.keys()].filter((face) => !filled.has(face)));
+  const open = new OpenFaces(chosen);
+  for (const face of faces.keys()) if (!filled.has(face)) open.add(face);
   let looked = 0;
   // Depth first without recursion: faces may number thousands.
   const path: Step[] = [];
@@ -35,8 +37,7 @@ export function shuffleColours(
     return false;
   };
   while (open.size > 0 && looked < mostLooked) {
-    const face = chosen.mostConstrained(open);
-    open.delete(face);
+    const face = open.takeMostConstrained();
     path.push({ face, tried: 0 });
     while (path.length > 0 && looked < mostLooked && !advance(path.at(-1)!)) {
       looked++;
@@ -45,7 +46,7 @@ export function shuffleColours(
     if (path.length === 0) break;
   }
   // What the search left open takes the colour that fewest of its neighbours have.
-  for (const face of open) {
+  for (const face of open.left()) {
     const least = orders[face]!.reduce((best, colour) =>
       chosen.near(face, colour) < chosen.near(face, best) ? colour : best,
     );
@@ -63,10 +64,18 @@ interface Step {
 class ChosenColours {
   readonly colours = new Map<number, string>();
   private readonly counts: Map<string, number>[];
+  /** Is told when a face has more or fewer colours around it than before. */
+  onChange: (face: number) => void = () => undefined;
 
   constructor(private readonly faces: readonly StripFace[]) {
     this.counts = faces.map(() => new Map<string, number>());
   }
+
+  /** How many different colours are around a face, and how many neighbours it has. */
+  around = (face: number) => ({
+    taken: this.counts[face]!.size,
+    degree: this.faces[face]!.neighbours.size,
+  });
 
   /** How many neighbours of the face have the colour. */
   near(face: number, colour: string): number {
@@ -77,7 +86,9 @@ class ChosenColours {
     this.colours.set(face, colour);
     for (const other of this.faces[face]!.neighbours) {
       const counts = this.counts[other]!;
-      counts.set(colour, (counts.get(colour) ?? 0) + 1);
+      const before = counts.get(colour) ?? 0;
+      counts.set(colour, before + 1);
+      if (before === 0) this.onChange(other);
     }
   }
 
@@ -88,21 +99,61 @@ class ChosenColours {
     for (const other of this.faces[face]!.neighbours) {
       const counts = this.counts[other]!;
       const count = counts.get(colour)! - 1;
-      if (count === 0) counts.delete(colour);
-      else counts.set(colour, count);
+      if (count > 0) {
+        counts.set(colour, count);
+        continue;
+      }
+      counts.delete(colour);
+      this.onChange(other);
+    }
+  }
+}
+
+/** Room for what decides less: faces and the turns in which they were opened number far under these. */
+const mostTurns = 2 ** 20;
+const mostNeighbours = 2 ** 14;
+
+/**
+ * Faces without a colour. Taken first is the one with the most different colours around it, of equal ones that with the
+ * most neighbours, then the one that has been open the longest. A queue by these as one number; what has changed since it was put
+ * there is in it again, and its old entry counts for nothing.
+ */
+class OpenFaces {
+  private readonly queue = new FlatQueue<number>();
+  private readonly turnOf = new Map<number, number>();
+  private turns = 0;
+
+  constructor(private readonly chosen: ChosenColours) {
+    chosen.onChange = (face) => {
+      if (this.turnOf.has(face)) this.queue.push(face, this.rankOf(face));
+    };
+  }
+
+  get size(): number {
+    return this.turnOf.size;
+  }
+
+  add(face: number): void {
+    this.turnOf.set(face, this.turns++);
+    this.queue.push(face, this.rankOf(face));
+  }
+
+  takeMostConstrained(): number {
+    for (;;) {
+      const rank = this.queue.peekValue()!;
+      const face = this.queue.pop()!;
+      if (!this.turnOf.has(face) || this.rankOf(face) !== rank) continue;
+      this.turnOf.delete(face);
+      return face;
     }
   }
 
-  /** The face with the most different colours around it, of equal ones the one with the most neighbours. */
-  mostConstrained(open: ReadonlySet<number>): number {
-    let best = { face: -1, taken: -1, degree: -1 };
-    for (const face of open) {
-      const taken = this.counts[face]!.size;
-      const degree = this.faces[face]!.neighbours.size;
-      if (taken > best.taken || (taken === best.taken && degree > best.degree))
-        best = { face, taken, degree };
-    }
-    return best.face;
+  /** In the order in which they were opened. */
+  left = (): number[] => [...this.turnOf.keys()];
+
+  private rankOf(face: number): number {
+    const { taken, degree } = this.chosen.around(face);
+    return this.turnOf.get(face)! - (taken * mostNeighbours + degree) * mostTurns;
   }
 }
 

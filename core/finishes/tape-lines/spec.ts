@@ -2,6 +2,7 @@ import { z } from "zod";
 import { areaSchema, coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
+import { lineWidthSchema } from "../lineWidthSchema";
 
 const place = lengthSchema(coordinateRange);
 const point = z.tuple([place, place]);
@@ -37,7 +38,7 @@ export const tapeLinesSpec = z.strictObject({
   byEye: lengthSchema({ min: 1, max: 500 })
     .optional()
     .describe("how far a line may stray that is struck by eye from a sketch"),
-  lineWidth: lengthSchema({ min: 0, max: 500 }).default(0),
+  lineWidth: lineWidthSchema.default(0),
   fills: fillsSchema,
   shuffle: z
     .strictObject({ colours: z.array(idSchema).min(1).max(50), seed: z.int().min(0).max(2147483647) })

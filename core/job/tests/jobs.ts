@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { anyColouring, anyDirection, anyFit } from "../../finishes/stripes/tests/arbitrary";
 import { parseJob } from "../parseJob";
 import type { Job } from "../schema";
 
@@ -38,38 +39,6 @@ const opening = (width: number, height: number) =>
     })
     .map((place) => ({ kind: "window", ...place }));
 
-const fit = fc.oneof(
-  fc.record({ by: fc.constant("count"), count: fc.integer({ min: 1, max: 40 }) }),
-  fc.record({
-    by: fc.constant("near"),
-    width: fc.integer({ min: 60, max: 900 }),
-    ends: fc.constantFrom("same", "different", "any"),
-  }),
-  fc.record({
-    by: fc.constant("width"),
-    width: fc.integer({ min: 60, max: 900 }),
-    centre: fc.constantFrom("stripe", "joint", "best", "none"),
-  }),
-  fc.record({
-    by: fc.constant("anchor"),
-    width: fc.integer({ min: 60, max: 900 }),
-    at: fc.integer({ min: -500, max: 5000 }),
-  }),
-  fc.record({ by: fc.constant("spread"), module: fc.integer({ min: 60, max: 900 }) }),
-);
-
-const colourings = fc.constantFrom(
-  ["kelp", "oyster"],
-  ["kelp", "brine"],
-  ["kelp", "oyster", "brine"],
-  ["kelp", "brine", "lantern"],
-  ["kelp"],
-);
-const direction = fc.oneof(fc.constantFrom("vertical", "horizontal"), fc.integer({ min: 5, max: 175 }));
-
-/** Stripes of every fit and direction. */
-export const randomFinish = fc.record({ direction, fit, colours: colourings });
-
 /** Random walls with random openings (also overlapping ones) and stripes of every fit and direction. */
 export const randomJob = fc
   .record({
@@ -82,9 +51,9 @@ export const randomJob = fc
     fc.record({
       wall: fc.constant(wall),
       openings: fc.array(opening(wall.width, wall.height), { maxLength: 5 }),
-      direction,
-      fit,
-      colours: colourings,
+      direction: anyDirection,
+      fit: anyFit,
+      colours: anyColouring,
       tapeDivision: fc.constantFrom("1 mm", "1/16 in"),
       school: fc.constantFrom("finish", "coat-by-coat"),
     }),

@@ -59,10 +59,15 @@ interface Term {
 
 function termsOf(paint: PlanPaint, colour: Paint, area: (m2: number) => string): Term[] {
   const { film_ml, seal_ml, tools_ml, touchUp_ml } = paint.terms;
+  const { area_m2, printed_m2 = 0 } = paint;
   const coats = `${paint.coats} ${paint.coats === 1 ? "coat" : "coats"}`;
+  const onWall = [
+    ...(area_m2 > 0 ? [`${area(area_m2)}, ${coats} at ${colour.spreadRate} m2 a litre`] : []),
+    ...(printed_m2 > 0 ? [`${area(printed_m2)} printed`] : []),
+  ];
   const all: Term[] = [
     {
-      label: `On the wall: ${area(paint.area_m2)}, ${coats} at ${colour.spreadRate} m2 a litre`,
+      label: `On the wall: ${onWall.join("; ")}`,
       ml: film_ml,
       walls: paint.walls,
     },

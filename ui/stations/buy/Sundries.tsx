@@ -1,6 +1,5 @@
 "use client";
 
-import type { SundryItem } from "@/core/sequence/sundries";
 import type { PlanSundry } from "@/core/job/planTypes";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
@@ -12,7 +11,7 @@ import { priceText } from "@/ui/parts/packsText";
 export function Sundries() {
   const plan = usePlan();
   const change = useJobState((state) => state.change);
-  const edit = (item: SundryItem, update: { price?: number; onHand?: number }): string | null =>
+  const edit = (item: string, update: { price?: number; onHand?: number }): string | null =>
     change((before) => ({
       ...before,
       supplies: { ...before.supplies, [item]: { ...before.supplies?.[item], ...update } },

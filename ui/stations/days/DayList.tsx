@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlanDay, PlanStep } from "@/core/job/planDayTypes";
+import { whoDoesIt } from "@/formats/whoDoes";
 import { Measure } from "@/ui/parts/Measure";
 import { useAddress } from "@/ui/shell/useAddress";
 import { Choice } from "@/ui/parts/Choice";
@@ -127,7 +128,7 @@ function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; caution
             />
           )}
           <Measure>{step.say}</Measure>
-          {plan.work!.crew > 1 && <span className="text-soft">{` Person ${step.person}.`}</span>}
+          {plan.work!.crew > 1 && <span className="text-soft">{` ${whoDoesIt(step)}`}</span>}
         </p>
         {cautions.map((caution) => (
           <p key={caution} className="flex gap-1.5 text-[0.9375rem] text-ochre">

@@ -1,7 +1,7 @@
 "use client";
 
 import { CalendarDays, Table } from "lucide-react";
-import type { WaitKind } from "@/core/sequence/step";
+import type { WaitKind } from "@/core/work/step";
 import { formatDuration } from "@/core/measure/formatLength";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlanStep } from "@/core/job/planDayTypes";
@@ -150,6 +150,7 @@ function Critical({ plan }: { plan: Plan }) {
 /** What kept a step from starting sooner, where it was more than the step before it. */
 function heldWords({ heldBy, heldFrom, waitsFor }: PlanStep): string {
   if (heldBy === "night") return ", first thing in the day";
+  if (heldBy === "follower") return ", so that what follows can follow closely";
   const minutes = Math.max(
     0,
     ...waitsFor.filter(({ step }) => step === heldFrom).map((wait) => wait.minutes),

@@ -2,8 +2,9 @@
 
 import { Thermometer } from "lucide-react";
 import { useMemo } from "react";
+import { allFinishes } from "@/core/finishes/registry";
 import { clockOf, minutesOfClock } from "@/core/measure/calendar";
-import type { Rates } from "@/core/sequence/schema";
+import type { Rates } from "@/core/work/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
@@ -128,18 +129,23 @@ const paces = [
   { key: "closing_min", label: "Closing a day", unit: "min" },
 ] as const;
 
-/** The painter's own pace, once a few pieces have been timed. */
+/** The painter's own pace, once a few pieces have been timed: the usual work, and that of the finishes that are used. */
 function Pace({ rates, onEdit }: { rates: Rates; onEdit: (rates: Partial<Rates>) => string | null }) {
+  const { finishes } = useJob();
+  const own = allFinishes
+    .filter(({ kind }) => finishes.some((finish) => finish.kind === kind))
+    .flatMap((finish) => Object.entries(finish.rates ?? {}))
+    .map(([key, { label, as }]) => ({ key, label, unit: as === "minutes" ? "min" : "a min" }));
   return (
     <details>
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Your own pace</summary>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
-        {paces.map(({ key, label, unit }) => (
+        {[...paces, ...own].map(({ key, label, unit }) => (
           <NumberField
             key={key}
             label={label}
             unit={unit}
-            value={rates[key]}
+            value={(rates as Readonly<Record<string, number>>)[key] ?? null}
             onChange={(value) => onEdit({ [key]: value })}
           />
         ))}

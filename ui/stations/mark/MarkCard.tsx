@@ -4,12 +4,13 @@ import { Megaphone, Printer } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { formatError } from "@/core/measure/formatLength";
-import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { Button } from "@/ui/parts/Button";
 import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
+import { PlanTables } from "@/ui/parts/PlanTables";
 import { CallOut } from "./CallOut";
 import { madeAlong, measuredFrom } from "./markWords";
 import { tapeAtMark } from "./tapeAtMark";
@@ -18,6 +19,7 @@ import { useMarkProgress } from "./useMarkProgress";
 /** Every mark of the wall as one running list from one datum, to tick off or to be called out. */
 export function MarkCard({ wallId }: { wallId: string }) {
   const found = useWall(wallId);
+  const { tables } = usePlan();
   const job = useJob();
   const jobId = useJobState((state) => state.jobId);
   const pointedAt = useJobState((state) => state.pointedAt);
@@ -145,6 +147,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
           )}
         </>
       )}
+      <PlanTables tables={tables} wall={wallId} />
       {isCalling && <CallOut wallId={wallId} onClose={() => setCalling(false)} />}
     </>
   );

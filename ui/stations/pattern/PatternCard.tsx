@@ -31,16 +31,28 @@ export function PatternCard({ wallId }: { wallId: string }) {
   const [isPicking, setPicking] = useState(false);
   if (!found) return null;
   const { wall, plan } = found;
+  const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
+  const takeOff = (id: string) =>
+    change((before) => ({ ...before, finishes: before.finishes.filter((finish) => finish.id !== id) }));
   if (plan?.survey === null) {
     return (
       <>
         <h2 className="text-2xl font-bold">Pattern</h2>
-        <p className="py-2 text-soft">This wall cannot be laid out as it was measured.</p>
-        <FindingList findings={findingsAt(plan, "measure")} />
+        <p className="py-2 text-soft">This wall cannot be laid out as it is.</p>
+        <FindingList findings={[...findingsAt(plan, "measure"), ...findingsAt(plan, "pattern")]} />
+        <ul className="py-3">
+          {stack.map(({ id, kind }) => (
+            <li key={id} className="flex items-center justify-between border-t border-hairline py-1">
+              {finishOf(kind).title}
+              <Button look="quiet" onClick={() => takeOff(id)}>
+                Take it off
+              </Button>
+            </li>
+          ))}
+        </ul>
       </>
     );
   }
-  const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
   const spec = finishInHand(job, wallId, inHand);
   const written = document.finishes.find((finish) => finish.id === spec?.id);
   const pick = (finish: FinishDocument) => {
@@ -70,8 +82,6 @@ export function PatternCard({ wallId }: { wallId: string }) {
   }
   const update = (edit: (finish: FinishDocument) => FinishDocument) =>
     change((before) => ({ ...before, finishes: changeById<FinishDocument>(before.finishes, spec.id, edit) }));
-  const takeOff = () =>
-    change((before) => ({ ...before, finishes: before.finishes.filter(({ id }) => id !== spec.id) }));
   const definition = finishOf(spec.kind);
   const wallsInHand = wholePlan.walls.filter(({ id }) => isOnWall(job, spec, id));
   const decisions = findingsAt(plan, "pattern");
@@ -80,7 +90,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
     <>
       <div className="flex items-baseline justify-between">
         <h2 className="text-2xl font-bold">{definition.title}</h2>
-        <Button look="quiet" className="-mr-3 text-sm" onClick={takeOff}>
+        <Button look="quiet" className="-mr-3 text-sm" onClick={() => takeOff(spec.id)}>
           Take off
         </Button>
       </div>

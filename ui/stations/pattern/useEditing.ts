@@ -7,6 +7,7 @@ import type { Job, JobFinish } from "@/core/job/schema";
 import type { Plan } from "@/core/job/planTypes";
 import { segment } from "@/core/geometry/curve";
 import { snapTargetsOf, type SnapLine } from "@/core/setout/snapPoint";
+import { OverLimit } from "@/core/trade/allowance";
 import type { Strip } from "@/core/wall/strip";
 import { useJobState, useKeptJob, usePlan } from "@/ui/job/JobProvider";
 import { changeDocument, problemsOf, type JobDocument } from "@/ui/job/jobDocument";
@@ -27,7 +28,7 @@ export interface HandedFinish {
 }
 
 /**
- * The finish in hand with what can be done to it on the wall; null where the wall has none. As it was kept last: what is
+ * The finish in hand with what can be done to it on the wall; null where the wall has none, or it is not laid out. As it was kept last: what is
  * being shown in a drag is made of that, and is not there yet.
  */
 export function useHandedFinish(wallId: string): HandedFinish | null {
@@ -39,7 +40,14 @@ export function useHandedFinish(wallId: string): HandedFinish | null {
     const strip = stripOfFinish(job, spec);
     if (strip.corners.length === 0) return null;
     const { offset } = strip.parts.find((part) => part.wall.id === wallId)!;
-    return { spec, strip, offset, editing: finishOf(spec.kind).edit(spec, strip, job) };
+    try {
+      const { layOut, edit } = finishOf(spec.kind);
+      return { spec, strip, offset, editing: edit(layOut(spec, strip, job)) };
+    } catch (error) {
+      // There is nothing to take hold of on a wall that is not laid out; the card and its stop are still there.
+      if (error instanceof OverLimit) return null;
+      throw error;
+    }
   }, [job, spec, wallId]);
 }
 

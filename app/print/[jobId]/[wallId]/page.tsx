@@ -12,7 +12,7 @@ export default async function PrintPage({ params }: Props) {
   const { jobId, wallId } = await params;
   const saved = await (await currentStore()).jobs.read(decodeURIComponent(jobId));
   if (!saved) notFound();
-  const { job, plan } = planOfDocument(saved.document);
+  const { job, plan } = await planOfDocument(saved.document);
   const wall = job?.walls.find((candidate) => candidate.id === decodeURIComponent(wallId));
   const planned = plan?.walls.find((candidate) => candidate.id === wall?.id);
   if (!job || !plan || !wall || !planned) notFound();

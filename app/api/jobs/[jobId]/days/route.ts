@@ -6,5 +6,5 @@ export async function GET(
   { params }: { params: Promise<{ jobId: string }> },
 ): Promise<Response> {
   const format = new URL(request.url).searchParams.get("format") === "ics" ? "ics" : "csv";
-  return sendExport((await params).jobId, format, "days");
+  return sendExport(request, (await params).jobId, format, "days");
 }

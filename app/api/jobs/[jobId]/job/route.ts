@@ -1,5 +1,6 @@
 import { parseJobText } from "@/core/job/parseJob";
 import { currentStore } from "@/store/currentStore";
+import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
 
 interface Context {
@@ -7,50 +8,54 @@ interface Context {
 }
 
 /** The job document, byte for byte as written; `?download` offers it as a file. */
-export async function GET(request: Request, { params }: Context): Promise<Response> {
-  const { jobId } = await params;
-  const job = await (await currentStore()).jobs.read(jobId);
-  if (!job) return notFound();
-  const headers: Record<string, string> = {
-    "content-type": "application/json; charset=utf-8",
-    etag: `"${job.version}"`,
-  };
-  if (new URL(request.url).searchParams.has("download")) {
-    headers["content-disposition"] = `attachment; filename="${job.id}.jacaranda.json"`;
-  }
-  return new Response(job.document, { headers });
-}
+export const GET = (request: Request, { params }: Context): Promise<Response> =>
+  answer(async () => {
+    const { jobId } = await params;
+    const job = await (await currentStore()).jobs.read(jobId);
+    if (!job) return noSuchJob();
+    const headers: Record<string, string> = {
+      "content-type": "application/json; charset=utf-8",
+      etag: `"${job.version}"`,
+    };
+    if (request.headers.get("if-none-match") === headers.etag)
+      return new Response(null, { status: 304, headers });
+    if (new URL(request.url).searchParams.has("download")) {
+      headers["content-disposition"] = `attachment; filename="${job.id}.jacaranda.json"`;
+    }
+    return new Response(job.document, { headers });
+  });
+
+/** Versions are kept as four-byte integers. */
+const lastVersion = 2 ** 31 - 2;
 
 /** Saves a document made from the version named in If-Match; 409 with what is there when that is stale. */
-export async function PUT(request: Request, { params }: Context): Promise<Response> {
-  const { jobId } = await params;
-  const version = Number(/^"(\d+)"$/.exec(request.headers.get("if-match") ?? "")?.[1]);
-  if (!Number.isInteger(version)) {
-    return Response.json(
-      { problems: [{ path: "If-Match", message: "missing; expected the version this was made from" }] },
-      { status: 428 },
-    );
-  }
-  const text = await readBody(request);
-  if (text === null)
-    return Response.json(
-      { problems: [{ path: "", message: "the job is over 5 MB; expected a smaller one" }] },
-      { status: 413 },
-    );
-  const answer = parseJobText(text);
-  if (!answer.ok) return Response.json({ problems: answer.problems }, { status: 422 });
-  const result = await (await currentStore()).jobs.save(jobId, version, text);
-  switch (result.kind) {
-    case "saved":
-      return Response.json({ version: result.version });
-    case "stale":
-      return Response.json({ version: result.version, document: result.document }, { status: 409 });
-    case "missing":
-      return notFound();
-    default:
-      return result satisfies never;
-  }
-}
+export const PUT = (request: Request, { params }: Context): Promise<Response> =>
+  answer(async () => {
+    const { jobId } = await params;
+    const version = Number(/^"(\d+)"$/.exec(request.headers.get("if-match") ?? "")?.[1]);
+    if (!Number.isInteger(version) || version > lastVersion) {
+      return refuse(428, "missing or no version; expected the version this was made from", "If-Match");
+    }
+    const text = await readBody(request);
+    if (text === null) return refuse(413, "the job is over 5 MB; expected a smaller one");
+    const parsed = parseJobText(text);
+    if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
+    const result = await (await currentStore()).jobs.save(jobId, version, text);
+    switch (result.kind) {
+      case "saved":
+        return Response.json({ version: result.version });
+      case "stale":
+        return Response.json({ version: result.version, document: result.document }, { status: 409 });
+      case "missing":
+        return noSuchJob();
+      default:
+        return result satisfies never;
+    }
+  });
 
-const notFound = () =>
-  Response.json({ problems: [{ path: "", message: "there is no such job" }] }, { status: 404 });
+/** Takes a job away, whatever state it is in. */
+export const DELETE = (_: Request, { params }: Context): Promise<Response> =>
+  answer(async () => {
+    const isGone = await (await currentStore()).jobs.remove((await params).jobId);
+    return isGone ? new Response(null, { status: 204 }) : noSuchJob();
+  });

@@ -1,0 +1,10 @@
+import { arches } from "./arches/definition";
+import { bands } from "./bands/definition";
+import { blocks } from "./blocks/definition";
+import { chevron } from "./chevron/definition";
+import { diamonds } from "./diamonds/definition";
+import { stripes } from "./stripes/definition";
+import { tapeLines } from "./tape-lines/definition";
+
+/** The only list of finishes. */
+export const list = [stripes, bands, blocks, tapeLines, chevron, diamonds, arches] as const;

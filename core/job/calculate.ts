@@ -1,0 +1,105 @@
+import type { Finding } from "../findings/finding";
+import { refuseClimate } from "../work/climate";
+import { countSundries, type Sundry } from "../work/sundries";
+import type { School } from "../rounds/listPasses";
+import { schedule, type Schedule } from "../sequence/schedule";
+import { workHoursOf } from "../sequence/workHours";
+import { calculatePaint, type PaintOfJob } from "./calculatePaint";
+import { contribute, usesOf, type JobWork } from "./contribute";
+import type { LaidOutJob } from "./layOutJob";
+import type { Job } from "./schema";
+import { tooMuch } from "./stopWalls";
+import type { WorkWall } from "../work/site";
+import { allSundries } from "./words";
+
+/** What a job comes to in one school of rounds. */
+export function workOut(laidOut: LaidOutJob, walls: readonly WorkWall[], school: School): WorkedOut {
+  const work = contribute(laidOut, walls, school);
+  const { steps, site } = work;
+  const isRefused = refuseClimate(site.work) !== null || steps.length === 0;
+  return { work, schedule: isRefused ? null : schedule(steps, site.work) };
+}
+
+/** A job's work in one school, and when it is done. */
+export interface WorkedOut {
+  readonly work: JobWork;
+  /** Null where paint would not dry, or there is nothing to do. */
+  readonly schedule: Schedule | null;
+}
+
+/** What it takes beside time: paint, sundries and money. */
+export interface Needs {
+  readonly paint: readonly PaintOfJob[];
+  readonly sundries: readonly BoughtSundry[];
+  readonly cost: {
+    readonly paint: number;
+    readonly sundries: number;
+    readonly total: number;
+    /** Sundries to buy without a price. */
+    readonly unpriced: number;
+  };
+  readonly findings: readonly Finding[];
+}
+
+export interface BoughtSundry extends Sundry {
+  readonly onHand: number;
+  readonly buy: number;
+  readonly price: number | null;
+  readonly cost: number;
+}
+
+export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned }: WorkedOut): Needs {
+  const uses = usesOf(work);
+  const { paint, findings } = calculatePaint(job, walls, uses.paint, work.site);
+  const sundries = countSundries(uses.sundries, allSundries).map((sundry): BoughtSundry => {
+    const { price = null, onHand = 0 } = (job.supplies as Supplies)[sundry.item] ?? {};
+    // What is at hand comes off what is bought.
+    const buy = Math.max(0, sundry.count - onHand);
+    return { ...sundry, onHand, buy, price, cost: buy * (price ?? 0) };
+  });
+  const sum = (things: readonly { cost: number }[]) => things.reduce((total, { cost }) => total + cost, 0);
+  const cost = {
+    paint: sum(paint),
+    sundries: sum(sundries),
+    total: sum(paint) + sum(sundries),
+    unpriced: sundries.filter(({ buy, price }) => buy > 0 && price === null).length,
+  };
+  return {
+    paint,
+    sundries,
+    cost,
+    findings: [
+      ...checkClimate(job),
+      ...(work.over ? [tooMuch(work.over)] : []),
+      ...impossible(planned, job),
+      ...work.own.flatMap((own) => own.findings),
+      ...findings,
+      ...checkBudget(job, cost.total),
+    ],
+  };
+}
+
+/** A room in which paint would not dry. */
+function checkClimate({ work }: Job): Finding[] {
+  const why = refuseClimate(work);
+  const { temperature, humidity } = work;
+  return why
+    ? [{ code: "room-climate", severity: "stop", at: null, values: { why, temperature, humidity } }]
+    : [];
+}
+
+const checkBudget = ({ budget }: Job, cost: number): Finding[] =>
+  budget !== undefined && cost > budget
+    ? [{ code: "over-budget", severity: "check", values: { cost, budget }, at: null }]
+    : [];
+
+/** What cannot be done as it should be. */
+function impossible(planned: Schedule | null, { work }: Job): Finding[] {
+  return (planned?.impossible ?? []).map(({ step, why }): Finding => {
+    const { say, minutes, hands = 1 } = step;
+    const values = { step: say, why, minutes, hands, crew: work.crew, day: workHoursOf(work).usable };
+    return { code: "cannot-be-done", severity: "stop", values, at: null };
+  });
+}
+
+type Supplies = Readonly<Record<string, { price?: number; onHand?: number } | undefined>>;

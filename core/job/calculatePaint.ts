@@ -1,0 +1,138 @@
+import type { Finding } from "../findings/finding";
+import { groupBy } from "../geometry/groupBy";
+import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
+import { calculateNeed, type PaintNeed } from "../paint/calculateNeed";
+import { rankPacks, type PackChoice } from "../paint/choosePacks";
+import type { Paint } from "../paint/schema";
+import { isOf } from "../trade/constants";
+import type { PaintUse } from "../work/contribution";
+import type { WorkSite } from "../work/site";
+import { countSessions } from "../work/taped/tapedWork";
+import type { OrderedWall } from "./layOutJob";
+import type { Job } from "./schema";
+
+/** So many ways to buy a colour are told, the one chosen included. */
+const mostChoices = 3;
+
+/** What one paint comes to over the whole job. */
+export interface PaintOfJob extends PacksOfPaint {
+  readonly paint: Paint;
+  readonly need: PaintNeed;
+  readonly alternatives: readonly PacksOfPaint[];
+  /** What each wall takes of its film. */
+  readonly walls: readonly { readonly wall: string; readonly areaM2: number; readonly filmMl: number }[];
+  readonly advice: CoatsAdvice | null;
+}
+
+/** A way to buy it, and what is left of it then. */
+interface PacksOfPaint {
+  readonly packs: PackChoice["packs"];
+  readonly cost: number;
+  readonly leftMl: number;
+}
+
+/** Paint per colour over the whole job: the need with its terms, and the cheapest packs beyond what is on hand. */
+export function calculatePaint(
+  job: Job,
+  walls: readonly OrderedWall[],
+  uses: readonly PaintUse[],
+  site: WorkSite,
+): { paint: PaintOfJob[]; findings: Finding[] } {
+  const laidWalls = walls.filter(({ laid }) => laid);
+  const usesOf = groupBy(uses, ({ paint }) => paint);
+  const planned = job.paints.flatMap((paint) => {
+    const own = usesOf.get(paint.id);
+    return own ? [planColour(job, paint, own, laidWalls, site)] : [];
+  });
+  return {
+    paint: planned.map(({ paint }) => paint),
+    findings: [
+      ...planned.flatMap(({ findings }) => findings),
+      ...laidWalls.flatMap((wall) => checkGround(job, wall)),
+    ],
+  };
+}
+
+function planColour(
+  job: Job,
+  paint: Paint,
+  uses: readonly PaintUse[],
+  walls: readonly OrderedWall[],
+  site: WorkSite,
+): { paint: PaintOfJob; findings: Finding[] } {
+  const need = calculateNeed(paint, uses, countSessions(paint.id, site));
+  const toBuy = Math.max(0, need.needMl - paint.onHandMl);
+  const choices = rankPacks(
+    toBuy,
+    paint.packs.filter((pack) => pack.inStock),
+    mostChoices,
+  ).map(({ packs, cost, volumeMl }): PacksOfPaint => ({
+    packs,
+    cost,
+    leftMl: Math.max(0, volumeMl - toBuy),
+  }));
+  const [best = { packs: [], cost: 0, leftMl: 0 }, ...alternatives] = choices;
+  const advice = adviceFor(job, paint, walls);
+  return {
+    paint: {
+      paint,
+      need,
+      ...best,
+      alternatives,
+      walls: [...groupBy(uses, ({ wall }) => wall)].flatMap(([wall, own]) => {
+        const { areaM2, printedM2, filmMl } = calculateNeed(paint, own, 1);
+        return areaM2 + printedM2 > 0 ? [{ wall, areaM2, filmMl }] : [];
+      }),
+      advice,
+    },
+    findings: [...checkPacks(paint, toBuy, choices.length), ...checkCoats(paint, advice)],
+  };
+}
+
+function checkPacks({ id, packs }: Paint, needMl: number, choices: number): Finding[] {
+  if (choices > 0) return [];
+  const found = { severity: "check", values: { paint: id, needMl }, at: null } as const;
+  return [packs.length > 0 ? { code: "out-of-stock", ...found } : { code: "no-packs", ...found }];
+}
+
+function checkCoats({ id, coats }: Paint, advice: CoatsAdvice | null): Finding[] {
+  if (!advice || advice.coats <= coats) return [];
+  const { because, primer } = advice;
+  return [
+    {
+      code: "more-coats",
+      severity: "note",
+      values: { paint: id, coats, advised: advice.coats, because, primer },
+      at: null,
+      cure: { kind: "more-coats", count: advice.coats, paint: id, set: { coats: advice.coats } },
+    },
+  ];
+}
+
+/** The most coats that a colour is advised on any wall, over the base that it goes on. */
+function adviceFor(job: Job, colour: Paint, walls: readonly OrderedWall[]): CoatsAdvice | null {
+  if (!isOf(colour.material, "hides")) return null;
+  const grounds = walls
+    .filter(({ laid, groups }) =>
+      laid!.pattern.regions.some((region, index) => groups[index] !== 0 && region.colour === colour.id),
+    )
+    .map(({ wall }) => job.paints.find((paint) => paint.id === wall.base)!.hex);
+  const advised = [...new Set(grounds)].map((hex) => adviseCoats(hex, colour.hex, colour.hiding));
+  return advised.reduce<CoatsAdvice | null>(
+    (most, next) => (most && most.coats >= next.coats ? most : next),
+    null,
+  );
+}
+
+/** Limewash bonds with mineral grounds only: what is under it, primer or base, has to be one. */
+function checkGround(job: Job, { wall, laid, groups }: OrderedWall): Finding[] {
+  const materialOf = new Map(job.paints.map(({ id, material }) => [id, material]));
+  const isMineral = (id: string | undefined) => id !== undefined && isOf(materialOf.get(id)!, "mineral");
+  const isLime = (id: string) => isOf(materialOf.get(id)!, "on mineral only");
+  const find = (paint: string): Finding[] => [
+    { code: "mineral-ground", severity: "check", values: { paint, wall: wall.id }, at: null },
+  ];
+  if (wall.baseState === "paint" && isLime(wall.base) && !isMineral(wall.primer)) return find(wall.base);
+  const painted = laid!.pattern.regions.find(({ colour }, index) => groups[index] !== 0 && isLime(colour));
+  return painted && !isMineral(wall.base) ? find(painted.colour) : [];
+}

@@ -1,0 +1,129 @@
+import type { School } from "../rounds/listPasses";
+import { workHoursOf } from "../sequence/workHours";
+import { totalTape, type TapeTotal } from "../tape/totalTape";
+import { OverLimit } from "../trade/allowance";
+import type { PaintUse, SundryUse, Table } from "../work/contribution";
+import { finishWall } from "../work/room/finishWall";
+import { markWall } from "../work/room/markWall";
+import { prepareWall } from "../work/room/prepareWall";
+import { protectRoom, putBack } from "../work/room/protectRoom";
+import { roomSundries } from "../work/room/roomSundries";
+import { washTools } from "../work/room/washTools";
+import type { WorkSite, WorkWall } from "../work/site";
+import type { Step, StepDraft } from "../work/step";
+import { StepList } from "../work/stepList";
+import { listTapedSteps } from "../work/taped/tapedSteps";
+import { coatedPaint, tapedSundries } from "../work/taped/tapedWork";
+import { contributionsOf, type OwnContribution } from "./contributionsOf";
+import type { LaidOutJob } from "./layOutJob";
+import { roundsOfJob, tapeInRounds } from "./roundsOfJob";
+
+/** All that is done in a job, in one school of rounds. */
+export interface JobWork {
+  readonly school: School;
+  readonly site: WorkSite;
+  readonly drafts: readonly StepDraft[];
+  /** The drafts as they fit into days; none where they would be more than a plan may hold. */
+  readonly steps: readonly Step[];
+  /** What there is too much of. */
+  readonly over: OverLimit | null;
+  readonly tape: readonly TapeTotal[];
+  /** What the finishes bring beside taped paint. */
+  readonly own: readonly OwnContribution[];
+  readonly tables: readonly (Table & { readonly finish: string })[];
+}
+
+/**
+ * What each technique and each finish brings to a job: room and walls made ready, taped paint, what finishes do beside it,
+ * and what is left to do at the end.
+ */
+export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], school: School): JobWork {
+  const { job } = laidOut;
+  const rounds = roundsOfJob(laidOut, school);
+  const laid = tapeInRounds(laidOut, rounds);
+  const site: WorkSite = {
+    work: job.work,
+    paints: new Map(job.paints.map((paint) => [paint.id, paint])),
+    rounds,
+    laid,
+    sealsWet: job.edges.seal === "caulk",
+    walls,
+  };
+  const tape = totalTape(rounds.flatMap((_, place) => [...laid.values()].flatMap((wall) => wall[place]!)));
+  const { drafts, own, over } = listWithin(laidOut, site);
+  const { steps, over: overSteps } = addWithin(drafts, site);
+  return {
+    school,
+    site,
+    drafts,
+    steps,
+    over: over ?? overSteps,
+    tape,
+    own,
+    tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
+  };
+}
+
+/** What all that is done uses: paint by wall, and what is bought beside it. */
+export const usesOf = ({
+  site,
+  drafts,
+  steps,
+  tape,
+  own,
+}: JobWork): {
+  readonly paint: readonly PaintUse[];
+  readonly sundries: readonly SundryUse[];
+} => ({
+  paint: [...coatedPaint(site), ...own.flatMap(({ paint }) => paint)],
+  sundries: [
+    ...tapedSundries(site, tape),
+    ...roomSundries(site, steps.length > 0 ? drafts : []),
+    ...own.flatMap(({ sundries }) => sundries),
+  ],
+});
+
+interface Drafts {
+  readonly drafts: readonly StepDraft[];
+  /** What the finishes bring beside taped paint. */
+  readonly own: readonly OwnContribution[];
+}
+
+/** What is done on the walls that are worked on, each step after those that it waits for. */
+function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
+  const walls = whole.walls.filter(({ isWorkedOn }) => isWorkedOn);
+  const site = { ...whole, walls };
+  if (walls.length === 0) return { drafts: [], own: [] };
+  const taped = listTapedSteps(site);
+  const own = contributionsOf(laidOut, site, taped.ready);
+  const steps = [
+    ...protectRoom(walls),
+    ...walls.flatMap((wall) => prepareWall(wall, site)),
+    ...walls.flatMap((wall) => markWall(wall, site)),
+    ...taped.steps,
+    ...own.flatMap((contribution) => contribution.steps),
+  ];
+  steps.push(...washTools(steps, site));
+  steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, taped.ready.get(wall.wall.id) ?? [])));
+  return { drafts: [...steps, putBack(walls, steps)], own };
+}
+
+function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly over: OverLimit | null } {
+  try {
+    return { ...draftSteps(laidOut, site), over: null };
+  } catch (error) {
+    if (!(error instanceof OverLimit)) throw error;
+    return { drafts: [], own: [], over: error };
+  }
+}
+
+function addWithin(drafts: readonly StepDraft[], { work }: WorkSite) {
+  const list = new StepList(workHoursOf(work).usable);
+  try {
+    for (const draft of drafts) list.add(draft);
+    return { steps: list.steps, over: null };
+  } catch (error) {
+    if (!(error instanceof OverLimit)) throw error;
+    return { steps: [], over: error };
+  }
+}

@@ -1,0 +1,204 @@
+import { groupBy } from "../geometry/groupBy";
+import type { Speech } from "../findings/speech";
+import { clockOf, dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
+import { eveningBefore } from "../work/eveningBefore";
+import type { Step } from "../work/step";
+import type { Schedule, ScheduledStep } from "../sequence/schedule";
+import { weekdayOfJob } from "../sequence/workHours";
+import type { WorkSite } from "../work/site";
+import { curedDays, washableDays } from "../trade/constants";
+import type { Plan } from "./planTypes";
+import type { PlanDate, PlanDay, PlanStep, PlanWork } from "./planDayTypes";
+
+const dayOf = (time: number): number => Math.floor(time / minutesADay);
+
+/** A schedule in words, dates and times of day. */
+export function describeDays(
+  plan: Schedule,
+  site: WorkSite,
+  speech: Speech,
+): Pick<Plan, "steps" | "days"> & { work: PlanWork } {
+  const critical = new Set(plan.critical);
+  // Steps are in the order of their starts, and so are their days.
+  const days = [...groupBy(plan.steps, ({ start }) => dayOf(start))].map(([day, own]) => {
+    const steps = [
+      ...frameSteps("set-up", day, own, site),
+      ...own.map((step) => describeOne(step, plan.factor, critical, speech)),
+      ...frameSteps("close", day, own, site),
+    ].sort((a, b) => a.start - b.start);
+    return { steps, described: describeDay(day, steps, own, site, speech) };
+  });
+  const last = plan.end - 1;
+  const { crew, temperature, humidity } = site.work;
+  return {
+    work: {
+      crew,
+      temperature,
+      humidity,
+      factor: plan.factor,
+      end: plan.end,
+      ...waitingOf(plan, site),
+      lastDate: dateOf(dayOf(last), site).date,
+      soonestEnd: plan.soonest,
+      critical: [...plan.critical],
+      care: describeCare(plan, site),
+    },
+    steps: days.flatMap(({ steps }) => steps),
+    days: days.map(({ described }) => described),
+  };
+}
+
+/** Days, hands' minutes and the wait on the way to the end, of a school's schedule. */
+export function waitingOf(
+  plan: Schedule,
+  { work }: WorkSite,
+): { days: number; lastDay: number; minutes: number; waiting_min: number } {
+  const days = new Set(plan.steps.map(({ start }) => dayOf(start)));
+  const handDays = new Set(
+    plan.steps.flatMap(({ start, hands }) => hands.map((hand) => `${dayOf(start)} ${hand}`)),
+  );
+  const byId = new Map(plan.steps.map((step) => [step.step.id, step]));
+  const waits = plan.critical.map((id) => {
+    const step = byId.get(id)!;
+    const before = step.heldFrom === null ? undefined : byId.get(step.heldFrom);
+    const isWait = step.step.after.some((wait) => wait.step === step.heldFrom && wait.what !== "after");
+    return before && isWait ? step.start - before.end : 0;
+  });
+  const frame = Math.ceil(work.rates.settingUp_min) + Math.ceil(work.rates.closing_min);
+  return {
+    days: days.size,
+    lastDay: dayOf(plan.end - 1) + 1,
+    minutes:
+      plan.steps.reduce((sum, { step, hands }) => sum + step.minutes * hands.length, 0) +
+      handDays.size * frame,
+    waiting_min: waits.reduce((sum, minutes) => sum + minutes, 0),
+  };
+}
+
+function describeOne(
+  { step, start, end, hand, hands, heldBy, heldFrom, released }: ScheduledStep,
+  factor: number,
+  critical: ReadonlySet<string>,
+  speech: Speech,
+): PlanStep {
+  const { id, verb, wall, round, coat, colour, minutes, after, stretches, unbroken, gate, prints } = step;
+  return {
+    id,
+    kind: verb,
+    ...(wall !== undefined && { wall }),
+    ...(round !== undefined && { round }),
+    ...(coat !== undefined && { coat }),
+    ...(colour !== undefined && { colour }),
+    say: describeStep(step, speech),
+    cautions: step.cautions.map((caution) => speech.say(caution)),
+    minutes,
+    person: hand + 1,
+    ...(hands.length > 1 && { people: hands.map((each) => each + 1).sort((a, b) => a - b) }),
+    ...(unbroken && { unbroken }),
+    ...(gate && { gate }),
+    ...(prints && { prints: [...prints] }),
+    ...clockTimes(start, end),
+    waitsFor: after.map(({ step: before, what, minutes: least }, index) => ({
+      step: before,
+      what,
+      minutes: Math.ceil(least * factor - 1e-9),
+      until: released[index]!,
+    })),
+    heldBy,
+    ...(heldFrom !== null && { heldFrom }),
+    isCritical: critical.has(id),
+    ...(stretches && {
+      stretches: stretches.map((stretch) => ({ regions: [...stretch.regions], minutes: stretch.minutes })),
+    }),
+  };
+}
+
+function describeStep({ say, part }: Step, speech: Speech): string {
+  const sentence = speech.say(say);
+  return part ? `${sentence} Part ${part.number} of ${part.of}.` : sentence;
+}
+
+function clockTimes(start: number, end: number) {
+  const day = dayOf(start);
+  return {
+    day: day + 1,
+    from: clockOf(start - day * minutesADay),
+    to: clockOf(end - day * minutesADay),
+    start,
+    end,
+  };
+}
+
+/** Setting up before the first step of each one's day, and closing after the last. */
+function frameSteps(
+  kind: "set-up" | "close",
+  day: number,
+  own: readonly ScheduledStep[],
+  { work }: WorkSite,
+): PlanStep[] {
+  const minutes = Math.ceil(kind === "set-up" ? work.rates.settingUp_min : work.rates.closing_min);
+  if (minutes === 0) return [];
+  return [...new Set(own.flatMap(({ hands }) => hands))]
+    .sort((a, b) => a - b)
+    .map((hand): PlanStep => {
+      const mine = own.filter(({ hands }) => hands.includes(hand));
+      const at =
+        kind === "set-up"
+          ? Math.min(...mine.map(({ start }) => start)) - minutes
+          : Math.max(...mine.map(({ end }) => end));
+      return {
+        id: `day-${day + 1}/${kind}-${hand + 1}`,
+        kind,
+        say:
+          kind === "set-up"
+            ? "Set up: lamp, tools, paint boxed and stirred, the day's steps read through."
+            : "Close the day: tools washed or wrapped, lids on and labelled, waste bagged and kept from drains, floor swept.",
+        cautions: [],
+        minutes,
+        person: hand + 1,
+        ...clockTimes(at, at + minutes),
+        waitsFor: [],
+        heldBy: "hands",
+        isCritical: false,
+      };
+    });
+}
+
+function describeDay(
+  day: number,
+  steps: readonly PlanStep[],
+  worked: readonly ScheduledStep[],
+  site: WorkSite,
+  speech: Speech,
+): PlanDay {
+  const at = (time: number) => clockOf(time - day * minutesADay);
+  return {
+    ...dateOf(day, site),
+    weekday: weekdayOfJob(site.work, day),
+    from: at(Math.min(...steps.map(({ start }) => start))),
+    to: at(Math.max(...steps.map(({ end }) => end))),
+    steps: steps.map(({ id }) => id),
+    evening: eveningBefore(
+      worked.map(({ step }) => step),
+      speech,
+    ),
+  };
+}
+
+function dateOf(day: number, { work }: WorkSite): PlanDate {
+  const date = work.start === undefined ? null : isoDateOf(dayNumberOf(work.start)! + day);
+  return { day: day + 1, date };
+}
+
+/** From each painted wall's last coat on, as long as this air makes it. */
+function describeCare(plan: Schedule, site: WorkSite): PlanWork["care"] {
+  return site.walls.flatMap(({ wall }) => {
+    const coats = plan.steps.filter(
+      ({ step }) => step.wall === wall.id && (step.phase === "colour" || step.phase === "ground"),
+    );
+    if (coats.length === 0) return [];
+    const last = Math.max(...coats.map(({ end }) => end));
+    const after = (days: number) => dateOf(dayOf(last + Math.ceil(days * plan.factor) * minutesADay), site);
+    return [{ wall: wall.id, washable: after(washableDays), cured: after(curedDays) }];
+  });
+}

@@ -1,0 +1,60 @@
+import type { Needs, WorkedOut } from "./calculate";
+import { describeDays, waitingOf } from "./describeDays";
+import { describePaint, describeSundries } from "./describePaint";
+import { describeRounds } from "./describeRounds";
+import { describeTables } from "./describeTables";
+import type { WallTeller } from "./describeWall";
+import type { LaidOutJob } from "./layOutJob";
+import type { PlanSchool } from "./planDayTypes";
+import type { Plan } from "./planTypes";
+import { speakFinding } from "./speakFinding";
+import { speechOf } from "./speechOf";
+
+/** Everything that a plan tells, worked out: its own school first, then the other. */
+export interface Worked {
+  readonly laidOut: LaidOutJob;
+  readonly schools: readonly [WorkedOut, ...WorkedOut[]];
+  readonly needs: Needs;
+}
+
+/** The plan in words, readings and flat outlines: the one place that speaks. */
+export function describeJob({ laidOut, schools, needs }: Worked, teller: WallTeller): Plan {
+  const { job, walls } = laidOut;
+  const speech = speechOf(job);
+  const [{ work, schedule }] = schools;
+  return {
+    format: "jacaranda-plan/1",
+    walls: teller.whole(laidOut, work.site, work.steps, speech),
+    paint: needs.paint.map(describePaint),
+    cost: needs.cost,
+    rounds: describeRounds(laidOut, work),
+    roundsProof: {
+      count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),
+      least: Math.max(0, ...walls.map((wall) => wall.rounds.lowerBound)),
+    },
+    ...(schedule ? describeDays(schedule, work.site, speech) : { work: null, steps: [], days: [] }),
+    tapeTotals: work.tape.map(({ widthMm, runM, buyM, rolls, offcutM }) => ({
+      width: widthMm,
+      run_m: runM,
+      buy_m: buyM,
+      rolls,
+      offcut_m: offcutM,
+    })),
+    sundries: describeSundries(needs, speech),
+    schools: schools.map(describeSchool),
+    ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
+    findings: needs.findings.map((finding) => speakFinding(finding, speech)),
+  };
+}
+
+function describeSchool({ work: { school, site, tape }, schedule }: WorkedOut): PlanSchool {
+  return {
+    school,
+    rounds: site.rounds.length,
+    tape_m: tape.reduce((sum, { buyM }) => sum + buyM, 0),
+    rolls: tape.reduce((sum, { rolls }) => sum + rolls, 0),
+    ...(schedule
+      ? waitingOf(schedule, site)
+      : { days: null, lastDay: null, minutes: null, waiting_min: null }),
+  };
+}

@@ -1,0 +1,53 @@
+import { coatReasons } from "../findings/coatReasons";
+import type { Speech } from "../findings/speech";
+import type { Needs } from "./calculate";
+import type { PaintOfJob } from "./calculatePaint";
+import type { PlanPacks, PlanPaint, PlanSundry } from "./planTypes";
+import { allSundries } from "./words";
+
+/** What the job takes of one paint, in the words of the plan. */
+export function describePaint({ paint, need, alternatives, walls, advice, ...best }: PaintOfJob): PlanPaint {
+  return {
+    colour: paint.id,
+    area_m2: need.areaM2,
+    ...(need.printedM2 > 0 && { printed_m2: need.printedM2 }),
+    coats: paint.coats,
+    need_ml: need.needMl,
+    terms: {
+      film_ml: need.filmMl,
+      seal_ml: need.sealMl,
+      tools_ml: need.toolsMl,
+      touchUp_ml: need.touchUpMl,
+    },
+    store_ml: Math.min(need.needMl, paint.onHandMl),
+    ...describePacks(best),
+    alternatives: alternatives.map(describePacks),
+    walls: walls.map(({ wall, areaM2, filmMl }) => ({ wall, area_m2: areaM2, film_ml: filmMl })),
+    advice: advice && { coats: advice.coats, why: advice.because.map((code) => coatReasons[code]) },
+  };
+}
+
+const describePacks = ({
+  packs,
+  cost,
+  leftMl,
+}: Pick<PaintOfJob, "packs" | "cost" | "leftMl">): PlanPacks => ({
+  packs: packs.map(({ size, count, price }) => ({ size_ml: size, count, price })),
+  cost,
+  left_ml: leftMl,
+});
+
+export const describeSundries = ({ sundries }: Needs, speech: Speech): PlanSundry[] =>
+  sundries.map(({ item, from, count, onHand, buy, price, cost }) => {
+    const { name, why } = allSundries[item]!;
+    return {
+      item,
+      name,
+      why: speech.say({ code: why, values: { from } }),
+      count,
+      onHand,
+      buy,
+      price,
+      cost,
+    };
+  });

@@ -1,0 +1,108 @@
+import { flattenContour } from "../geometry/flatten";
+import { placeBox } from "../geometry/placeContour";
+import type { Point } from "../geometry/point";
+import type { Placement, WallMotif } from "../pattern/placement";
+import type { Step } from "../work/step";
+import type { OrderedWall } from "./layOutJob";
+import type { PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "./planTypes";
+
+const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
+
+/** A motif's name in the plan: two finishes may have motifs of one id. */
+const motifId = ({ finish }: { readonly finish: string }, id: string): string => `${finish}/${id}`;
+
+/** What is printed on a wall, by finish; nothing where nothing is. */
+export function describePrints(
+  { wall, laid }: OrderedWall,
+  steps: readonly Step[],
+): Pick<PlanWall, "prints" | "motifs" | "effects"> {
+  const { placements, motifs, effects } = laid!.pattern;
+  const finishes = [...new Set(placements.map(({ finish }) => finish))];
+  const prints = finishes.map((finish): PlanPrints => {
+    const own = placements.filter((placement) => placement.finish === finish);
+    const whole = own.filter(({ share }) => share === 1).length;
+    const ids = new Set(own.map(({ id }) => id));
+    const printing = steps.filter((step) => step.wall === wall.id && step.prints?.some((id) => ids.has(id)));
+    return {
+      finish,
+      counts: { whole, partial: own.length - whole },
+      minutes: printing.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0),
+      loads: new Set(own.map(({ overlay, load }) => `${overlay} ${load}`)).size,
+      list: own.map((placement) => describePrint(placement, motifs)),
+    };
+  });
+  return {
+    ...(prints.length > 0 && { prints, motifs: describeMotifs(motifs) }),
+    ...(effects.length > 0 && {
+      effects: effects.map(({ id, finish, regions, seed, tones }) => ({
+        id: `${finish}/${id}`,
+        finish,
+        regions: [...regions],
+        seed,
+        tones: [...tones],
+      })),
+    }),
+  };
+}
+
+function describePrint(placement: Placement, motifs: readonly WallMotif[]): PlanPrint {
+  const {
+    id,
+    finish,
+    motif,
+    column,
+    row,
+    at,
+    turn,
+    mirrored,
+    share,
+    cutBy,
+    bends,
+    overlay,
+    order,
+    load,
+    kept,
+  } = placement;
+  const face = placeBox(motifs.find((own) => own.finish === finish && own.id === motif)!.face, placement);
+  return {
+    id,
+    motif: motifId({ finish }, motif),
+    column,
+    row,
+    at: toPoint(at),
+    turn,
+    ...(mirrored && { mirrored: true as const }),
+    width: face.maxX - face.minX,
+    height: face.maxY - face.minY,
+    share,
+    cutBy: [...cutBy],
+    bends: [...bends],
+    overlay,
+    order,
+    load,
+    ...(kept && {
+      kept: kept.map(({ paint, contours }) => ({
+        colour: paint,
+        contours: contours.map((contour) => flattenContour(contour).map(toPoint)),
+      })),
+    }),
+  };
+}
+
+/** The motifs of a wall's prints, each once. */
+const describeMotifs = (motifs: readonly WallMotif[]): PlanMotif[] =>
+  motifs.map(({ id, finish, face, cutouts, openM2 }) => ({
+    id: motifId({ finish }, id),
+    finish,
+    face: [
+      [face.minX, face.minY],
+      [face.maxX, face.maxY],
+    ],
+    cutouts: cutouts.map(({ overlay, slot, paint, contours }, place) => ({
+      overlay,
+      slot,
+      colour: paint,
+      open_mm2: openM2[place]! * 1e6,
+      contours: contours.map((contour) => flattenContour(contour).map(toPoint)),
+    })),
+  }));

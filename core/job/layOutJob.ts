@@ -1,0 +1,222 @@
+import { lightnessOf } from "../colour/lightness";
+import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
+import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
+import { planTape, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import { carryMarks } from "./carryMarks";
+import { layOutWalls, type LaidOutWall } from "./layOutWalls";
+import { Allowance } from "../trade/allowance";
+import type { Wall } from "../wall/schema";
+import type { Job } from "./schema";
+
+/** A laid-out wall with the order of its painting. */
+export interface OrderedWall extends LaidOutWall {
+  /** The group of each region: 0 is left in base. */
+  readonly groups: Groups;
+  /** How many groups the walls that hang together take, and the count that no order can do with less than. */
+  readonly rounds: { readonly count: number; readonly lowerBound: number };
+  readonly tape: readonly EdgePiece[];
+}
+
+/** A job with the exact geometry of all its walls, in the job's order. */
+export interface LaidOutJob {
+  readonly job: Job;
+  readonly walls: readonly OrderedWall[];
+}
+
+/** How a job is laid out: `layOutJob`, or something that answers unchanged walls from before. */
+export type LayOutJob = (job: Job, progress?: Progress) => LaidOutJob;
+
+/** Told how much of the work is done, 0 to 1. */
+export type Progress = (share: number) => void;
+
+/** A corner of a run: the walls to its left and right, by index, and what meets there. */
+interface Corner {
+  readonly first: number;
+  readonly second: number;
+  readonly touches: readonly CornerTouch[];
+}
+
+/** Walls that hang together, laid out and their regions sorted into groups that are not yet in an order. */
+interface SortedWalls {
+  readonly laidOut: readonly LaidOutWall[];
+  readonly corners: readonly Corner[];
+  /** Where each wall stands among those that could be laid out. */
+  readonly places: ReadonlyMap<number, number>;
+  readonly grouped: GroupedWalls;
+}
+
+/** Lays out the walls of a job, and groups and tapes their regions. */
+export const layOutJob: LayOutJob = (job, progress) => layOutJoined(job, sortWalls, tapeWalls, progress);
+
+function layOutJoined(
+  job: Job,
+  sort: typeof sortWalls,
+  tape: typeof tapeWalls,
+  progress?: Progress,
+): LaidOutJob {
+  let done = 0;
+  const pieces = new Allowance("pieces");
+  const sorted = groupJoinedWalls(job).map((walls) => {
+    const answer = sort(job, walls);
+    for (const { laid } of answer.laidOut) pieces.take(laid?.pattern.regions.length ?? 0);
+    done += walls.length;
+    progress?.(done / job.walls.length);
+    return answer;
+  });
+  const groups = orderRounds(sorted.map(({ grouped }) => grouped));
+  const tapePieces = new Allowance("pieces of tape");
+  const ordered = new Map<string, OrderedWall>();
+  sorted.forEach((walls, index) => {
+    for (const wall of tape(job, walls, groups[index]!)) {
+      tapePieces.take(wall.tape.length);
+      ordered.set(wall.wall.id, wall);
+    }
+  });
+  return { job, walls: job.walls.map(({ id }) => ordered.get(id)!) };
+}
+
+function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
+  const laidOut = carryMarks(job, layOutWalls(job, walls));
+  const corners = cornersOf(job, laidOut);
+  const standing = laidOut.flatMap(({ laid, wall }, index) =>
+    laid ? [{ index, pattern: laid.pattern, base: wall.base }] : [],
+  );
+  const places = new Map(standing.map(({ index }, place) => [index, place]));
+  const hexOf = new Map(job.paints.map(({ id, hex }) => [id, hex]));
+  const grouped = groupRegions(
+    standing,
+    corners.map((corner) => ({
+      ...corner,
+      first: places.get(corner.first)!,
+      second: places.get(corner.second)!,
+    })),
+    (colour) => lightnessOf(hexOf.get(colour)!),
+  );
+  return { laidOut, corners, places, grouped };
+}
+
+function tapeWalls(
+  { edges }: Job,
+  { laidOut, corners, places, grouped }: SortedWalls,
+  groups: readonly Groups[],
+): OrderedWall[] {
+  const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
+  const { count, lowerBound } = grouped;
+  return laidOut.map((wall, index) => ({
+    ...wall,
+    groups: groupsOf(index),
+    rounds: { count, lowerBound },
+    tape: wall.laid
+      ? planTape(
+          wall.laid.pattern,
+          wall.laid.surface,
+          groupsOf(index),
+          joinedEnds(index, laidOut, corners, groupsOf),
+          edges,
+        )
+      : [],
+  }));
+}
+
+/** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
+function cornersOf(job: Job, walls: readonly LaidOutWall[]): Corner[] {
+  const indexOf = new Map(walls.map(({ wall }, index) => [wall.id, index]));
+  const seen = new Set<string>();
+  return job.runs.flatMap((run) =>
+    run.walls.slice(1).flatMap((id, place): Corner[] => {
+      const [first, second] = [indexOf.get(run.walls[place]!), indexOf.get(id)];
+      if (first === undefined || second === undefined || seen.has(`${first},${second}`)) return [];
+      seen.add(`${first},${second}`);
+      const [left, right] = [walls[first]!.laid, walls[second]!.laid];
+      return left && right ? [{ first, second, touches: matchCorner(left.pattern, right.pattern) }] : [];
+    }),
+  );
+}
+
+function joinedEnds(
+  index: number,
+  walls: readonly LaidOutWall[],
+  corners: readonly Corner[],
+  groupsOf: (index: number) => Groups,
+): JoinedEnd[] {
+  const other = (wall: number, region: number) => ({
+    wall: walls[wall]!.wall.id,
+    colour: walls[wall]!.laid!.pattern.regions[region]!.colour,
+    group: groupsOf(wall)[region]!,
+  });
+  return corners.flatMap(({ first, second, touches }): JoinedEnd[] => {
+    if (first === index) {
+      const meets = touches.map((touch) => ({
+        region: touch.first,
+        stretch: touch.onFirst,
+        other: other(second, touch.second),
+      }));
+      return [{ end: "right", meets }];
+    }
+    if (second !== index) return [];
+    const meets = touches.map((touch) => ({
+      region: touch.second,
+      stretch: touch.onSecond,
+      other: other(first, touch.first),
+    }));
+    return [{ end: "left", meets }];
+  });
+}
+
+/** Walls by what hangs together: those of one run, and of runs that share a wall. In the order of the job. */
+function groupJoinedWalls(job: Job): Wall[][] {
+  const leader = new Map(job.walls.map(({ id }) => [id, id]));
+  const leaderOf = (id: string): string => {
+    const next = leader.get(id)!;
+    return next === id ? id : leaderOf(next);
+  };
+  for (const run of job.runs) {
+    for (const id of run.walls) leader.set(leaderOf(id), leaderOf(run.walls[0]!));
+  }
+  const groups = new Map<string, Wall[]>();
+  for (const wall of job.walls) {
+    const key = leaderOf(wall.id);
+    const group = groups.get(key);
+    if (group) group.push(wall);
+    else groups.set(key, [wall]);
+  }
+  return [...groups.values()];
+}
+
+/**
+ * A `layOutJob` that keeps its last answer for each group of walls and gives it again while nothing that they depend
+ * on has changed: the walls, their runs and finishes, the tape division and the viewing distance; and for the tape, the
+ * schools of edges and the rounds, in which the job's other walls have a say.
+ */
+export function keepUnchangedWalls(): LayOutJob {
+  const sorted = new Map<string, { key: string; sorted: SortedWalls }>();
+  const taped = new WeakMap<SortedWalls, { key: string; ordered: OrderedWall[] }>();
+  const sort: typeof sortWalls = (job, walls) => {
+    const key = dependenciesOf(job, walls);
+    const name = walls[0]!.id;
+    const before = sorted.get(name);
+    if (before?.key === key) return before.sorted;
+    const answer = sortWalls(job, walls);
+    sorted.set(name, { key, sorted: answer });
+    return answer;
+  };
+  const tape: typeof tapeWalls = (job, walls, groups) => {
+    const key = `${groups.join(" ")} ${JSON.stringify(job.edges)}`;
+    const before = taped.get(walls);
+    if (before?.key === key) return before.ordered;
+    const ordered = tapeWalls(job, walls, groups);
+    taped.set(walls, { key, ordered });
+    return ordered;
+  };
+  return (job, progress) => layOutJoined(job, sort, tape, progress);
+}
+
+function dependenciesOf(job: Job, walls: readonly Wall[]): string {
+  const ids = new Set(walls.map(({ id }) => id));
+  const runs = job.runs.filter((run) => run.walls.some((id) => ids.has(id)));
+  const places = new Set([...ids, ...runs.map(({ id }) => id)]);
+  const finishes = job.finishes.filter((finish) => places.has(finish.on));
+  // Which paint is lighter orders the rounds.
+  const colours = job.paints.map(({ id, hex }) => [id, hex]);
+  return JSON.stringify([walls, runs, finishes, colours, job.tapeDivision, job.viewingDistance]);
+}

@@ -1,0 +1,65 @@
+import { schools, type School } from "../rounds/listPasses";
+import { calculate, workOut, type WorkedOut } from "./calculate";
+import { describeJob } from "./describeJob";
+import { keepToldWalls, tellWalls, type WallTeller } from "./describeWall";
+import { keepUnchangedWalls, layOutJob, type LayOutJob, type Progress } from "./layOutJob";
+import type { Plan, PlanWall } from "./planTypes";
+import { roundsOfJob, tapeInRounds } from "./roundsOfJob";
+import type { Job } from "./schema";
+import { speechOf } from "./speechOf";
+import { keepWorkWalls, workWalls, type WorkWalls } from "./workWalls";
+
+/** About how much of a plan's time goes by until its walls are laid out; the rest is its order of work. */
+const layingOutShare = 0.6;
+
+/** The stages of a plan that may be answered from before. */
+export interface Stages {
+  readonly layOutJob: LayOutJob;
+  readonly workWalls: WorkWalls;
+  readonly teller: WallTeller;
+}
+
+export const afresh: Stages = { layOutJob, workWalls, teller: tellWalls };
+
+/** Stages that work out again only what has changed since the job that they were last asked for. */
+export const keepUnchanged = (): Stages => ({
+  layOutJob: keepUnchangedWalls(),
+  workWalls: keepWorkWalls(),
+  teller: keepToldWalls(),
+});
+
+/** A plan in two answers. */
+export interface StagedPlan {
+  /** What lies on the walls; what else could be done there, and how long printing takes, comes with the rest. */
+  readonly walls: readonly PlanWall[];
+  /** The whole plan, with the order of work and what it takes. */
+  readonly rest: () => Plan;
+}
+
+/**
+ * Laid out, contributed to, calculated and described: each stage takes what the one before made, and none calls back. The
+ * walls come first: they are all that a hand waits for while it moves a line. Throws OverLimit for a job that comes to too
+ * much, from either answer.
+ */
+export function planInStages(job: Job, stages: Stages = afresh, progress?: Progress): StagedPlan {
+  const laidOut = stages.layOutJob(job, (share) => progress?.(share * layingOutShare));
+  const rounds = roundsOfJob(laidOut, job.school);
+  const taping = { rounds, laid: tapeInRounds(laidOut, rounds) };
+  return {
+    walls: stages.teller.first(laidOut, taping, speechOf(job)),
+    rest() {
+      const walls = stages.workWalls(laidOut);
+      let done = 0;
+      const workOutNext = (school: School): WorkedOut => {
+        const worked = workOut(laidOut, walls, school);
+        done++;
+        progress?.(layingOutShare + (done / schools.length) * (1 - layingOutShare));
+        return worked;
+      };
+      const own = workOutNext(job.school);
+      const others = schools.filter((school) => school !== job.school).map(workOutNext);
+      const needs = calculate(laidOut, own);
+      return describeJob({ laidOut, schools: [own, ...others], needs }, stages.teller);
+    },
+  };
+}

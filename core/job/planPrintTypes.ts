@@ -1,0 +1,60 @@
+import type { PlanPoint } from "./planPoint";
+
+/** What is printed on a wall by one finish. */
+export interface PlanPrints {
+  finish: string;
+  counts: { whole: number; partial: number };
+  /** Of hands. */
+  minutes: number;
+  loads: number;
+  list: PlanPrint[];
+}
+
+/** One print of one overlay on one wall. */
+export interface PlanPrint {
+  id: string;
+  motif: string;
+  column: number;
+  row: number;
+  at: PlanPoint;
+  turn: number;
+  mirrored?: true;
+  /** Of its face as it lies. */
+  width: number;
+  height: number;
+  share: number;
+  cutBy: string[];
+  bends: string[];
+  overlay: string;
+  order: number;
+  load: number;
+  /** What is left of one that is not whole, in the wall's coordinates. */
+  kept?: { colour: string; contours: PlanPoint[][] }[];
+}
+
+/** In its own coordinates, y up; what lies within two of its contours is not open. */
+export interface PlanMotif {
+  id: string;
+  finish: string;
+  face: [PlanPoint, PlanPoint];
+  cutouts: { overlay: string; slot: string; colour: string; open_mm2: number; contours: PlanPoint[][] }[];
+}
+
+export interface PlanEffect {
+  id: string;
+  finish: string;
+  regions: string[];
+  seed: number;
+  tones: { paint: string; share: number }[];
+}
+
+/** Rows hold plain values, `cells` the same in the job's own units. */
+export interface PlanTable {
+  id: string;
+  finish: string;
+  wall?: string;
+  title: string;
+  columns: { key: string; label: string; as: "text" | "length" | "area" | "count" | "minutes" | "paint" }[];
+  rows: Record<string, string | number>[];
+  cells: string[][];
+}

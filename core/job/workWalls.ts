@@ -1,0 +1,65 @@
+import { curveLength, type Curve } from "../geometry/curve";
+import { choosePeel } from "../tape/sealEdge";
+import type { WorkWall } from "../work/site";
+import { bundleTape } from "../work/taped/bundleTape";
+import type { LaidOutJob, OrderedWall } from "./layOutJob";
+import type { Job } from "./schema";
+
+/** What of each laid-out wall the work depends on, whatever the school: `workWalls`, or something that keeps unchanged ones. */
+export type WorkWalls = (laidOut: LaidOutJob) => WorkWall[];
+
+export const workWalls: WorkWalls = ({ job, walls }) =>
+  walls.flatMap((wall) => (wall.laid ? [workOn(job, wall)] : []));
+
+/** A `workWalls` that answers a wall that is the same object still as before. */
+export function keepWorkWalls(): WorkWalls {
+  const kept = new WeakMap<OrderedWall, WorkWall>();
+  return ({ job, walls }) =>
+    walls.flatMap((wall) => {
+      if (!wall.laid) return [];
+      const before = kept.get(wall);
+      if (before) return [before];
+      const made = workOn(job, wall);
+      kept.set(wall, made);
+      return [made];
+    });
+}
+
+function workOn({ edges }: Job, on: OrderedWall): WorkWall {
+  const { wall, laid, surfaceM2, groups, tape, marks, checks } = on;
+  const { pattern, surface } = laid!;
+  const bundles = bundleTape(
+    tape.filter(({ byHand }) => !byHand),
+    groups,
+  );
+  return {
+    wall,
+    surfaceM2,
+    edgeMm: lengthOf(surface.curves.map(({ curve }) => curve)),
+    regions: pattern.regions.map(({ id, colour, face, technique }, index) => ({
+      id,
+      colour,
+      group: groups[index]!,
+      areaM2: face.area / 1e6,
+      edgeMm: lengthOf(face.outer, ...face.holes),
+      technique,
+    })),
+    tape: bundles,
+    marks: marks.length + checks.length,
+    peel: choosePeel(wall.texture, edges).when,
+    // Something is painted or printed on it, or it is taped for what is painted around its corner.
+    isWorkedOn:
+      pattern.regions.length > 0 &&
+      (wall.baseState === "paint" ||
+        bundles.length > 0 ||
+        groups.some((group) => group > 0) ||
+        pattern.placements.length > 0 ||
+        pattern.effects.length > 0),
+  };
+}
+
+function lengthOf(...contours: (readonly Curve[])[]): number {
+  let sum = 0;
+  for (const contour of contours) for (const curve of contour) sum += curveLength(curve);
+  return sum;
+}

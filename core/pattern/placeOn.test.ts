@@ -1,0 +1,219 @@
+import fc from "fast-check";
+import polygonClipping from "polygon-clipping";
+import { expect, it } from "vitest";
+import { circleContour, polygonContour, signedArea } from "../geometry/contour";
+import { pointAt, type Contour } from "../geometry/curve";
+import { placeContour } from "../geometry/placeContour";
+import { wallSchema } from "../wall/schema";
+import { buildSurface, type Surface } from "../wall/surface";
+import { cutWall } from "./cutWall";
+import type { Design } from "./pattern";
+import type { Motif } from "./placement";
+import { walkPattern } from "./walkPattern";
+
+const [width, height] = [1200, 900];
+const colour = "kelp";
+
+/** A leaf with a hole in it beside a disc: no symmetry, two contours in one cutout, two cutouts. */
+const leaf: Motif = {
+  id: "leaf",
+  face: { minX: -90, minY: -60, maxX: 120, maxY: 110 },
+  sheet: { minX: -130, minY: -100, maxX: 160, maxY: 150 },
+  cutouts: [
+    {
+      overlay: "1",
+      slot: "leaf",
+      paint: colour,
+      contours: [
+        polygonContour([
+          { x: -90, y: -60 },
+          { x: 70, y: -40 },
+          { x: 20, y: 110 },
+        ]),
+        circleContour({ x: 0, y: 0 }, 25),
+      ],
+    },
+    { overlay: "1", slot: "berry", paint: "brine", contours: [circleContour({ x: 95, y: 40 }, 25)] },
+  ],
+};
+
+const surfaceOf = (openings: object[]): Surface =>
+  buildSurface(wallSchema.parse({ id: "w", width, height, base: "oyster", openings })).surface!;
+
+const designOf = (poses: readonly { x: number; y: number; turn: number; mirrored: boolean }[]): Design => ({
+  lines: [],
+  dividers: [],
+  pieceAt: () => null,
+  motifs: [leaf],
+  placements: poses.map(({ x, y, turn, mirrored }, index) => ({
+    id: `p${index}`,
+    motif: "leaf",
+    overlay: "1",
+    at: { x, y },
+    turn,
+    mirrored,
+    column: index + 1,
+    row: 1,
+    order: index + 1,
+    load: 1,
+  })),
+  effects: [
+    { id: "pearl", over: { paint: "oyster" }, seed: 1, tones: [{ paint: "mist", share: 1 }] },
+    { id: "none", over: { paint: "brine" }, seed: 1, tones: [] },
+  ],
+});
+
+/** Much finer than anything is drawn. */
+const ring = (contour: Contour): [number, number][] =>
+  contour.flatMap((curve) =>
+    Array.from({ length: curve.kind === "arc" ? 150 : 1 }, (_, step): [number, number] => {
+      const { x, y } = pointAt(curve, step / 150);
+      // The second way loses its head over the last bits of a sine.
+      return [Math.round(x * 1e6) / 1e6, Math.round(y * 1e6) / 1e6];
+    }),
+  );
+const areaOf = (polygons: ReturnType<typeof polygonClipping.union>): number =>
+  polygons.reduce(
+    (sum, [outer, ...holes]) =>
+      sum + Math.abs(shoelace(outer!)) - holes.reduce((total, hole) => total + Math.abs(shoelace(hole)), 0),
+    0,
+  );
+const shoelace = (points: readonly [number, number][]): number =>
+  points.reduce((sum, [x, y], index) => {
+    const [nx, ny] = points[(index + 1) % points.length]!;
+    return sum + (x * ny - nx * y) / 2;
+  }, 0);
+
+const pose = fc.record({
+  x: fc.integer({ min: -150, max: width + 150 }),
+  y: fc.integer({ min: -150, max: height + 150 }),
+  turn: fc.constantFrom(0, 90, 180, 37, -61),
+  mirrored: fc.boolean(),
+});
+const opening = fc.record({
+  id: fc.constant("o"),
+  kind: fc.constant("window"),
+  shape: fc.constantFrom("rectangle", "circle"),
+  x: fc.integer({ min: 0, max: 700 }),
+  y: fc.integer({ min: 0, max: 500 }),
+  width: fc.constant(300),
+  height: fc.constant(300),
+});
+
+it("a print's share is what a second way of clipping leaves of it, however it is turned, mirrored and cut", () => {
+  fc.assert(
+    fc.property(fc.array(pose, { minLength: 1, maxLength: 6 }), fc.option(opening), (poses, hole) => {
+      const surface = surfaceOf(hole ? [hole] : []);
+      const { placements } = cutWall(surface, [{ finish: "f", design: designOf(poses), offset: 0 }]);
+      const shown = new Map(placements.map((placement) => [placement.id, placement]));
+      const wall: [number, number][][] = [ring(surface.outline)];
+      const holes = surface.covers.map(({ contour }) => [ring(contour)]);
+      poses.forEach(({ x, y, ...turned }, index) => {
+        const placed = leaf.cutouts.map(({ contours }) =>
+          contours.map((contour) => ring(placeContour(contour, { at: { x, y }, ...turned }))),
+        );
+        const open = placed.map(([outer, ...inner]) =>
+          inner.length > 0 ? polygonClipping.difference([outer!], inner) : [[outer!]],
+        );
+        const all = open.reduce((sum, part) => sum + areaOf(part), 0);
+        const left = open.reduce(
+          (sum, part) =>
+            sum + areaOf(polygonClipping.difference(polygonClipping.intersection(part, [wall]), ...holes)),
+          0,
+        );
+        const share = shown.get(`f/p${index}`)?.share ?? 0;
+        // Flattened circles are a little smaller than round ones.
+        expect(share).toBeCloseTo(left / all, 3);
+        const own = shown.get(`f/p${index}`);
+        expect(own?.kept === null).toBe(share === 1);
+        if (own?.kept) {
+          const kept = own.kept.reduce((sum, { areaM2 }) => sum + areaM2, 0) * 1e6;
+          expect(kept).toBeCloseTo(share * all, -2);
+          expect(own.cutBy.length).toBeGreaterThan(0);
+        }
+      });
+    }),
+    {
+      numRuns: 200,
+      examples: [
+        // Touches the edge; has the middle of a circle on the chord of its two halves.
+        [[{ x: 110, y: 70, turn: 90, mirrored: true }], null],
+        [[{ x: 1036, y: -49, turn: -61, mirrored: true }], null],
+      ],
+    },
+  );
+});
+
+it("what cuts into a print and what only bends its sheet are told apart", () => {
+  const hole = { id: "hatch", kind: "window", x: 500, y: 300, width: 300, height: 300 };
+  const at = (x: number, y: number) => ({ x, y, turn: 0, mirrored: false });
+  const { placements } = cutWall(surfaceOf([hole]), [
+    {
+      finish: "f",
+      design: designOf([at(300, 300), at(100, 450), at(60, 450), at(420, 740), at(600, 450)]),
+      offset: 0,
+    },
+  ]);
+  // The last lies wholly in the hatch.
+  expect(placements.map(({ share, cutBy, bends }) => [share === 1, cutBy, bends])).toEqual([
+    [true, [], []],
+    [true, [], ["left"]],
+    [false, ["left"], []],
+    [true, [], []],
+  ]);
+});
+
+it("a run's offset shifts prints to the wall, and effects lie on what shows their paint", () => {
+  const surface = surfaceOf([]);
+  const pattern = cutWall(surface, [
+    { finish: "f", design: designOf([{ x: 3000 + 600, y: 450, turn: 0, mirrored: false }]), offset: 3000 },
+  ]);
+  expect(pattern.placements).toMatchObject([{ id: "f/p0", at: { x: 600, y: 450 }, share: 1 }]);
+  expect(pattern.effects.map(({ id, finish, regions }) => [id, finish, regions])).toEqual([
+    ["pearl", "f", ["w/wall"]],
+    ["none", "f", []],
+  ]);
+});
+
+it("the walker shows all that there is, once: regions as large as the surface, prints as large as their shares", () => {
+  const hole = {
+    id: "o",
+    kind: "window",
+    shape: "circle",
+    x: 500,
+    y: 300,
+    width: 300,
+    height: 300,
+    casing: 40,
+  };
+  const surface = surfaceOf([hole]);
+  const poses = [0, 1, 2, 3, 4, 5].map((step) => ({
+    x: step * 220,
+    y: 40 + step * 150,
+    turn: step * 50,
+    mirrored: step % 2 === 1,
+  }));
+  const pattern = cutWall(surface, [{ finish: "f", design: designOf(poses), offset: 0 }]);
+  let [regions, prints] = [0, 0];
+  const openings: string[] = [];
+  const sum = (contours: readonly Contour[]) =>
+    contours.reduce((total, contour) => total + signedArea(contour), 0);
+  walkPattern(surface.wall, pattern, {
+    region: (_, contours) => (regions += sum(contours)),
+    // The hole of the leaf is drawn as it was given, counter-clockwise like the leaf.
+    print: ({ kept }, paint, contours) =>
+      (prints +=
+        kept || paint !== colour ? sum(contours) : signedArea(contours[0]!) - signedArea(contours[1]!)),
+    opening: ({ id }, _, casing) => openings.push(`${id} ${casing !== null}`),
+    fixture: () => undefined,
+    line: () => undefined,
+  });
+  expect(regions).toBeCloseTo(width * height - Math.PI * 190 * 190, 4);
+  // Shoelace of the leaf: 12,500, less its hole of 25; the berry of 25 makes up for that.
+  const open = 12_500;
+  expect(prints).toBeCloseTo(
+    pattern.placements.reduce((total, { share }) => total + share * open, 0),
+    3,
+  );
+  expect(openings).toEqual(["o true"]);
+});

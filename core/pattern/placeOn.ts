@@ -1,0 +1,174 @@
+import Flatbush from "flatbush";
+import { arrange } from "../geometry/arrange";
+import { isInsideContour, rectangleContour } from "../geometry/contour";
+import { boxOfCurve, type Box, type Contour } from "../geometry/curve";
+import { interiorPoint } from "../geometry/interiorPoint";
+import { intersectCurves } from "../geometry/intersectCurves";
+import { placeBox, placeContour } from "../geometry/placeContour";
+import type { Point } from "../geometry/point";
+import type { SourcedCurve } from "../geometry/splitCurves";
+import { placeTolerance } from "../wall/outline";
+import { isOnSurface, type EdgeSource, type Surface } from "../wall/surface";
+import type { Design } from "./pattern";
+import type { Kept, Motif, Placement, PlacementDraft, WallMotif } from "./placement";
+
+interface PlacingLayer {
+  readonly finish: string;
+  readonly design: Design;
+  readonly offset: number;
+}
+
+/** Less than this part of a print is a last bit of a computation. */
+const hair = 1e-9;
+/** Where nothing cuts through it, so much may be lost to places within the tolerance of the edge. */
+const touch = 1e-3;
+
+/**
+ * The prints of a wall's finishes that reach its surface, in the wall's own coordinates, each with the exact part of its
+ * open area that lies there. Only those whose box meets the surface's edge are cut; the others are whole or not there, which their
+ * middle tells. So n prints cost n lookups, however many cutouts they have.
+ */
+export function placeOn(
+  surface: Surface,
+  layers: readonly PlacingLayer[],
+): { motifs: WallMotif[]; placements: Placement[] } {
+  const placing = layers.filter(({ design }) => design.placements && design.placements.length > 0);
+  if (placing.length === 0) return { motifs: [], placements: [] };
+  const edge = new SurfaceEdge(surface);
+  const motifs: WallMotif[] = [];
+  const placements = placing.flatMap(({ finish, design, offset }) => {
+    const own = (design.motifs ?? []).map((motif) => measured(motif, finish));
+    motifs.push(...own);
+    const byId = new Map(own.map((motif) => [motif.id, motif]));
+    return design.placements!.flatMap((draft): Placement[] => {
+      const at = offset === 0 ? draft.at : { x: draft.at.x - offset, y: draft.at.y };
+      const placed = edge.place({ ...draft, at }, byId.get(draft.motif)!);
+      return placed ? [{ ...placed, id: `${finish}/${draft.id}`, finish }] : [];
+    });
+  });
+  return { motifs, placements };
+}
+
+const measured = (motif: Motif, finish: string): WallMotif => ({
+  ...motif,
+  finish,
+  openM2: motif.cutouts.map(({ contours }) => {
+    const curves = contours.flat().map((curve) => ({ curve, source: null }));
+    const open = arrange(curves, placeTolerance).faces.filter((face) =>
+      isOpenAt(contours, interiorPoint(face)),
+    );
+    return open.reduce((sum, { area }) => sum + area, 0) / 1e6;
+  }),
+});
+
+/** What lies within one contour is open, within two of them not. */
+const isOpenAt = (contours: readonly Contour[], at: Point): boolean =>
+  contours.reduce((inside, contour) => inside !== isInsideContour(at, contour), false);
+
+type Placed = Omit<Placement, "finish">;
+
+/** The edge of a surface, with an index of what of it lies where. */
+class SurfaceEdge {
+  private readonly index: Flatbush;
+  /** What each piece of the edge is called: a side as the eye has it, an opening by its id. */
+  private readonly names: ReadonlyMap<EdgeSource, string>;
+
+  constructor(private readonly surface: Surface) {
+    this.names = new Map<EdgeSource, string>([
+      ...sides,
+      ...surface.covers.map(({ opening: { id } }) => [`opening ${id}`, id] as const),
+    ]);
+    this.index = new Flatbush(surface.curves.length);
+    for (const { curve } of surface.curves) {
+      const { minX, minY, maxX, maxY } = boxOfCurve(curve);
+      this.index.add(minX, minY, maxX, maxY);
+    }
+    this.index.finish();
+  }
+
+  /** A print as it lies on the surface; null for one that does not reach it. */
+  place(draft: PlacementDraft, motif: WallMotif): Placed | null {
+    const face = placeBox(motif.face, draft);
+    const near = this.near(face);
+    const bends = motif.sheet ? this.meeting(placeBox(motif.sheet, draft)) : [];
+    if (near.length === 0) {
+      const middle = { x: (face.minX + face.maxX) / 2, y: (face.minY + face.maxY) / 2 };
+      return isOnSurface(this.surface, middle) ? { ...draft, share: 1, cutBy: [], bends, kept: null } : null;
+    }
+    return this.cut(draft, motif, near, bends);
+  }
+
+  private cut(
+    draft: PlacementDraft,
+    motif: WallMotif,
+    near: readonly SourcedCurve<EdgeSource>[],
+    bends: readonly string[],
+  ): Placed | null {
+    let [open, left] = [0, 0];
+    const cutBy = new Set<string>();
+    const kept: Kept[] = [];
+    motif.cutouts.forEach(({ overlay, paint, contours }, place) => {
+      if (overlay !== draft.overlay) return;
+      const areaM2 = motif.openM2[place]!;
+      const own = contours.map((contour) => placeContour(contour, draft));
+      const part = this.partOf(own, near);
+      open += areaM2;
+      left += part.areaM2;
+      for (const source of part.cutBy) cutBy.add(this.names.get(source)!);
+      if (part.areaM2 > 0) kept.push({ paint, contours: part.contours, areaM2: part.areaM2 });
+    });
+    if (open === 0 || left <= open * hair) return null;
+    const isWhole = left >= open * (1 - (cutBy.size === 0 ? touch : hair));
+    // A cutout may lie beyond the edge altogether, and the edge run between it and the others.
+    if (!isWhole && cutBy.size === 0) for (const { source } of near) cutBy.add(this.names.get(source)!);
+    return {
+      ...draft,
+      share: isWhole ? 1 : left / open,
+      cutBy: isWhole ? [] : [...cutBy],
+      bends: bends.filter((name) => isWhole || !cutBy.has(name)),
+      kept: isWhole ? null : kept,
+    };
+  }
+
+  /** What of an open part lies on the surface, and what of the surface's edge runs through it. */
+  private partOf(own: readonly Contour[], near: readonly SourcedCurve<EdgeSource>[]) {
+    const curves = own.flatMap((contour) => contour.map((curve) => ({ curve, source: null })));
+    const { faces, edges } = arrange<EdgeSource | null>([...near, ...curves], placeTolerance);
+    const middles = faces.map(interiorPoint);
+    const isOpen = middles.map((at) => isOpenAt(own, at));
+    const isKept = middles.map((at, face) => isOpen[face]! && isOnSurface(this.surface, at));
+    const keptFaces = faces.filter((_, face) => isKept[face]);
+    return {
+      areaM2: keptFaces.reduce((sum, { area }) => sum + area, 0) / 1e6,
+      contours: keptFaces.flatMap(({ outer, holes }) => [outer, ...holes]),
+      cutBy: edges.flatMap(({ sources, left, right }) =>
+        left !== null && right !== null && isOpen[left] && isOpen[right]
+          ? sources.filter((source) => source !== null)
+          : [],
+      ),
+    };
+  }
+
+  private near({ minX, minY, maxX, maxY }: Box): SourcedCurve<EdgeSource>[] {
+    return this.index
+      .search(minX, minY, maxX, maxY)
+      .sort((a, b) => a - b)
+      .map((place) => this.surface.curves[place]!);
+  }
+
+  /** Names of what a rectangle reaches over. */
+  private meeting(box: Box): string[] {
+    const edges = rectangleContour(box.minX, box.minY, box.maxX, box.maxY);
+    const met = this.near(box).filter(({ curve }) =>
+      edges.some((side) => intersectCurves(side, curve, placeTolerance).length > 0),
+    );
+    return [...new Set(met.map(({ source }) => this.names.get(source)!))];
+  }
+}
+
+const sides: readonly (readonly [EdgeSource, string])[] = [
+  ["left", "left"],
+  ["right", "right"],
+  ["top", "ceiling"],
+  ["bottom", "floor"],
+];

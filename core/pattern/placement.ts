@@ -1,0 +1,78 @@
+import type { Box, Contour } from "../geometry/curve";
+import type { Point } from "../geometry/point";
+
+/** Something that is printed or laid again and again: a motif cut in a sheet, a stamp, a disc. In its own coordinates, mm, y up. */
+export interface Motif {
+  readonly id: string;
+  /** What one print takes up. */
+  readonly face: Box;
+  /** The sheet that lies on the wall meanwhile; null for what is no larger than its face. */
+  readonly sheet: Box | null;
+  readonly cutouts: readonly Cutout[];
+}
+
+/** The open parts of a motif that take one paint in one overlay. What lies within two of its contours is not open. */
+export interface Cutout {
+  readonly overlay: string;
+  readonly slot: string;
+  readonly paint: string;
+  readonly contours: readonly Contour[];
+}
+
+/** One print of one overlay, in the strip's coordinates. */
+export interface PlacementDraft {
+  /** Says where it stands, not how manieth it is: what hangs on it outlives an edit elsewhere. */
+  readonly id: string;
+  readonly motif: string;
+  readonly overlay: string;
+  /** Where the motif's origin comes to lie. */
+  readonly at: Point;
+  /** Degrees, counter-clockwise. */
+  readonly turn: number;
+  /** Left for right, before it is turned. */
+  readonly mirrored: boolean;
+  readonly column: number;
+  readonly row: number;
+  /** In which turn it is printed, and from which load of the tool; both from 1. */
+  readonly order: number;
+  readonly load: number;
+}
+
+/** A print as it lies on one wall, in the wall's coordinates. */
+export interface Placement extends PlacementDraft {
+  readonly finish: string;
+  /** The part of its open area that lies on the surface, 0 to 1. */
+  readonly share: number;
+  /** What cuts into its open parts, and what only its sheet is bent by: left, right, floor, ceiling, or an opening's id. */
+  readonly cutBy: readonly string[];
+  readonly bends: readonly string[];
+  /** What is left of its open parts, by paint; null for a whole print, which is the motif's own. */
+  readonly kept: readonly Kept[] | null;
+}
+
+export interface Kept {
+  readonly paint: string;
+  readonly contours: readonly Contour[];
+  /** m2 */
+  readonly areaM2: number;
+}
+
+/** A motif of a finish that lies on a wall, with the open area of its cutouts, in their order. */
+export interface WallMotif extends Motif {
+  readonly finish: string;
+  readonly openM2: readonly number[];
+}
+
+/** How the paint of regions is broken up: all of what a finish lies over, or what shows one paint. */
+export interface EffectDraft {
+  readonly id: string;
+  readonly over: "all" | { readonly paint: string };
+  readonly seed: number;
+  readonly tones: readonly { readonly paint: string; readonly share: number }[];
+}
+
+export interface Effect extends Omit<EffectDraft, "over"> {
+  readonly finish: string;
+  /** Ids of the regions that it is on. */
+  readonly regions: readonly string[];
+}

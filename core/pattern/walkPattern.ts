@@ -1,0 +1,52 @@
+import type { Contour } from "../geometry/curve";
+import { placeContour } from "../geometry/placeContour";
+import { openingContour } from "../wall/openingContour";
+import type { Fixture, Opening, Wall } from "../wall/schema";
+import type { Pattern, Region, WallLine } from "./pattern";
+import type { Placement } from "./placement";
+
+/**
+ * Where a wall is drawn to: a picture, a page, a plotter. It is told everything in the wall's own mm, y up, from the back to
+ * the front; arcs are arcs, and only a sink that cannot draw them flattens.
+ */
+export interface PatternSink {
+  region(region: Region, contours: readonly Contour[]): void;
+  /** What one print leaves of one paint. */
+  print(placement: Placement, paint: string, contours: readonly Contour[]): void;
+  opening(opening: Opening, hole: Contour, casing: Contour | null): void;
+  fixture(fixture: Fixture): void;
+  line(line: WallLine): void;
+}
+
+/** Everything that is on a wall, shown to a sink; the pattern is missing where a stop keeps it from being laid out. */
+export function walkPattern(wall: Wall, pattern: Pattern | null, sink: PatternSink): void {
+  for (const region of pattern?.regions ?? []) {
+    sink.region(region, [region.face.outer, ...region.face.holes]);
+  }
+  if (pattern) walkPrints(pattern, sink);
+  for (const opening of wall.openings) {
+    const { casing } = opening;
+    sink.opening(opening, openingContour(opening, 0), casing > 0 ? openingContour(opening, casing) : null);
+  }
+  for (const fixture of wall.fixtures) sink.fixture(fixture);
+  for (const line of pattern?.lines ?? []) sink.line(line);
+}
+
+function walkPrints({ placements, motifs }: Pattern, sink: PatternSink): void {
+  const byName = new Map(motifs.map((motif) => [`${motif.finish} ${motif.id}`, motif]));
+  for (const placement of placements) {
+    if (placement.kept) {
+      for (const { paint, contours } of placement.kept) sink.print(placement, paint, contours);
+      continue;
+    }
+    for (const { overlay, paint, contours } of byName.get(`${placement.finish} ${placement.motif}`)!
+      .cutouts) {
+      if (overlay !== placement.overlay) continue;
+      sink.print(
+        placement,
+        paint,
+        contours.map((contour) => placeContour(contour, placement)),
+      );
+    }
+  }
+}

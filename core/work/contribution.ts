@@ -1,0 +1,55 @@
+import type { Finding } from "../findings/finding";
+import type { Said } from "../findings/said";
+import type { PaintUse as UseOfPaint } from "../paint/calculateNeed";
+import type { StepDraft } from "./step";
+
+/** What a technique or a finish brings to a job: what is done, and what that takes. */
+export interface Contribution {
+  /** Each only after those before it in the list, and what the contributions before it made. */
+  readonly steps: readonly StepDraft[];
+  readonly paint: readonly PaintUse[];
+  readonly sundries: readonly SundryUse[];
+  readonly tables: readonly Table[];
+  readonly findings: readonly Finding[];
+}
+
+export const nothing: Contribution = { steps: [], paint: [], sundries: [], tables: [], findings: [] };
+
+/** What one wall asks of one paint. */
+export interface PaintUse extends UseOfPaint {
+  readonly paint: string;
+  readonly wall: string;
+}
+
+/** So much of a thing that is bought beside paint. */
+export interface SundryUse {
+  readonly item: string;
+  /** What is counted: metres, ml, m2, pieces or sessions. */
+  readonly amount: number;
+  /** Whole things, where the amount does not tell how many. */
+  readonly count?: number;
+}
+
+/** A kind of thing that is bought beside paint. */
+export interface SundryKind {
+  readonly name: string;
+  /** How much of what is counted one of them serves. */
+  readonly serves: number;
+  /** What it was counted from. */
+  readonly why: Said["code"];
+}
+
+/** Something to read off at the wall that is neither a mark nor a step. Cells are told in the job's own units. */
+export interface Table {
+  readonly id: string;
+  readonly wall?: string;
+  readonly title: Said;
+  readonly columns: readonly TableColumn[];
+  readonly rows: readonly Readonly<Record<string, string | number>>[];
+}
+
+export interface TableColumn {
+  readonly key: string;
+  readonly label: string;
+  readonly as: "text" | "length" | "area" | "count" | "minutes" | "paint";
+}

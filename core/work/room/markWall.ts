@@ -1,0 +1,25 @@
+import { roomMinutes } from "../../trade/constants";
+import { cautionsOnSteps } from "../cautions";
+import type { WorkSite, WorkWall } from "../site";
+import { waitFor, type StepDraft } from "../step";
+import { said } from "../words";
+import { groundReady } from "./groundReady";
+
+/** Marks go on what is dry: the washed and mended wall, or its new base. */
+export function markWall({ wall, marks }: WorkWall, { work, paints }: WorkSite): StepDraft[] {
+  if (marks === 0) return [];
+  const base = paints.get(wall.base)!;
+  return [
+    {
+      id: `${wall.id}/mark`,
+      phase: "set-out",
+      verb: "mark",
+      wall: wall.id,
+      minutes: roomMinutes.levelLine + marks * work.rates.marking_min,
+      after: [...groundReady(wall), waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)],
+      say: said("mark", { wall: wall.id, amount: marks }),
+      cautions: cautionsOnSteps(wall),
+      evening: [said("ready-setting-out", {})],
+    },
+  ];
+}

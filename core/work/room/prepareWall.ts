@@ -1,0 +1,139 @@
+import { preparationFor } from "../../findings/preparation";
+import type { Paint } from "../../paint/schema";
+import { fillerDryMin, roomMinutes, washedDryMin } from "../../trade/constants";
+import type { Condition, Wall } from "../../wall/schema";
+import { cautionsOfPaint, cautionsOnSteps } from "../cautions";
+import { nextCoat } from "../nextCoat";
+import type { WorkSite, WorkWall } from "../site";
+import { waitFor, type StepDraft, type Wait } from "../step";
+import { said } from "../words";
+import { groundReady } from "./groundReady";
+import { thingsOf } from "./thingsOf";
+
+/** Plates off, washed, mended, primed, and its base where that is painted first. */
+export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
+  const { wall, surfaceM2 } = on;
+  const id = (name: string) => `${wall.id}/${name}`;
+  const washing: StepDraft = {
+    id: id("wash-wall"),
+    phase: "prepare",
+    verb: "wash-wall",
+    wall: wall.id,
+    minutes: surfaceM2 * roomMinutes.washingPerM2,
+    after: [waitFor("cover"), waitFor(id("plates-off"))],
+    say: said("wash-wall", { wall: wall.id, amount: surfaceM2 }),
+    cautions: [said("care-lead", {}), ...cautionsOnSteps(wall)],
+    evening: [said("ready-washing", {})],
+  };
+  // A test for lead comes before anything is rubbed or scraped, and so before the rest.
+  const isTest = (index: number) => wall.conditions[index]!.kind === "old-paint";
+  const inTurn = [...wall.conditions.keys()].sort((a, b) => Number(isTest(b)) - Number(isTest(a)) || a - b);
+  const tests = inTurn.filter(isTest).map((index) => id(`prepare-${index + 1}`));
+  return [
+    ...platesOff(wall),
+    washing,
+    ...inTurn.flatMap((index) => mend(wall, index, isTest(index) ? [] : tests)),
+    ...coatWhole(on, site),
+  ];
+}
+
+function platesOff(wall: Wall): StepDraft[] {
+  const plates = thingsOf(wall, "plate").length;
+  const shelves = thingsOf(wall, "shelf").length;
+  const masked = thingsOf(wall, "radiator", "pipe").length;
+  const amount = plates + shelves + masked;
+  if (amount === 0) return [];
+  return [
+    {
+      id: `${wall.id}/plates-off`,
+      phase: "protect",
+      verb: "plates-off",
+      wall: wall.id,
+      minutes:
+        plates * roomMinutes.plateOff + shelves * roomMinutes.shelfOff + masked * roomMinutes.maskingOne,
+      after: [waitFor("cover")],
+      say: said("plates-off", { wall: wall.id, amount }),
+      cautions: cautionsOfPlates(wall),
+      evening: [said("ready-circuits", {})],
+    },
+  ];
+}
+
+export const cautionsOfPlates = (wall: Wall) =>
+  thingsOf(wall, "plate").length > 0 ? [said("care-circuit", {})] : [];
+
+/** Conditions that are filled or wetted dry before they are sanded flush. */
+const mending: Record<Condition["kind"], { readonly minutes: number; readonly sanding?: number }> = {
+  crack: { minutes: 15, sanding: 10 },
+  patch: { minutes: 10, sanding: 10 },
+  gloss: { minutes: 20 },
+  grease: { minutes: 15 },
+  "bare-plaster": { minutes: 10 },
+  "old-paint": { minutes: 10 },
+};
+
+/** Whether a condition is filled and then sanded. */
+export const isSanded = ({ kind }: Condition): boolean => mending[kind].sanding !== undefined;
+
+function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] {
+  const { kind: condition } = wall.conditions[index]!;
+  const { minutes, sanding } = mending[condition];
+  const prepare = `${wall.id}/prepare-${index + 1}`;
+  const shared = {
+    phase: "prepare",
+    wall: wall.id,
+    cautions: [
+      ...(preparationFor[condition].caution === undefined ? [] : [said("care-preparing", { condition })]),
+      ...cautionsOnSteps(wall),
+    ],
+    evening: [said("ready-mending", {})],
+  } as const;
+  const after = [
+    waitFor(`${wall.id}/wash-wall`, "drying", washedDryMin),
+    ...tests.filter((test) => test !== prepare).map((test) => waitFor(test)),
+  ];
+  const say = said("prepare", { wall: wall.id, condition });
+  const first: StepDraft = { ...shared, id: prepare, verb: "prepare", minutes, after, say };
+  if (sanding === undefined) return [first];
+  const second: StepDraft = {
+    ...shared,
+    id: `${wall.id}/sand-${index + 1}`,
+    verb: "sand",
+    minutes: sanding,
+    after: [waitFor(prepare, "drying", fillerDryMin)],
+    say: said("sand", { wall: wall.id }),
+  };
+  return [first, second];
+}
+
+/** The coats that go over a whole wall: its primer, and its base where that is not on yet. */
+function coatWhole(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
+  const { wall, surfaceM2, edgeMm } = on;
+  const minutes = surfaceM2 / work.rates.rolling_m2_min + edgeMm / 1000 / work.rates.cuttingIn_m_min;
+  const coats = (verb: "prime" | "base", paint: Paint, first: readonly (Wait | null)[]) =>
+    Array.from({ length: paint.coats }, (_, index): StepDraft => {
+      const coat = index + 1;
+      const id = (number: number) => `${wall.id}/${verb}-${number}`;
+      return {
+        id: id(coat),
+        phase: verb === "prime" ? "prepare" : "ground",
+        verb,
+        wall: wall.id,
+        colour: paint.id,
+        coat,
+        minutes,
+        coatsM2: surfaceM2,
+        session: "0",
+        after: coat === 1 ? first : nextCoat(id(coat - 1), paint, work.secondCoat),
+        say: said(verb, { wall: wall.id, colour: paint.id, coat, amount: surfaceM2 }),
+        cautions: cautionsOfPaint(paint, wall),
+        evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
+      };
+    });
+  const ready = groundReady(wall);
+  const primer = wall.primer === undefined ? undefined : paints.get(wall.primer);
+  const primed = primer ? coats("prime", primer, ready) : [];
+  if (wall.baseState !== "paint") return primed;
+  const onPrimer = primer ? [waitFor(`${wall.id}/prime-${primer.coats}`, "recoat", primer.recoatMin)] : ready;
+  return [...primed, ...coats("base", paints.get(wall.base)!, onPrimer)];
+}

@@ -1,0 +1,60 @@
+import { roomMinutes } from "../../trade/constants";
+import type { WorkWall } from "../site";
+import { waitFor, type StepDraft } from "../step";
+import { said } from "../words";
+import { thingsOf } from "./thingsOf";
+
+const furnitureAt = (walls: readonly WorkWall[]): number =>
+  walls.reduce((sum, { wall }) => sum + thingsOf(wall, "furniture").length, 0);
+
+const heavy = (pieces: number) => (pieces > 0 ? [said("care-heavy", {})] : []);
+
+/** The room cleared and its floor covered. */
+export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
+  const furniture = furnitureAt(walls);
+  const metres = metresOfWall(walls);
+  return [
+    {
+      id: "clear",
+      phase: "protect",
+      verb: "clear",
+      minutes: roomMinutes.clearing + furniture * roomMinutes.movingOne,
+      after: [],
+      say: said("clear", { amount: furniture }),
+      cautions: heavy(furniture),
+      evening: [said("ready-moves", {})],
+    },
+    {
+      id: "cover",
+      phase: "protect",
+      verb: "cover",
+      minutes: metres * roomMinutes.coveringPerM,
+      after: [waitFor("clear")],
+      say: said("cover", { amount: metres }),
+      cautions: [],
+      evening: [],
+    },
+  ];
+}
+
+/** Along the floor, m. */
+export const metresOfWall = (walls: readonly WorkWall[]): number =>
+  walls.reduce((sum, { wall }) => sum + wall.width / 1000, 0);
+
+/** Sheets up and furniture back, after all else. */
+export function putBack(walls: readonly WorkWall[], before: readonly StepDraft[]): StepDraft {
+  const furniture = furnitureAt(walls);
+  return {
+    id: "furniture-back",
+    phase: "finish",
+    verb: "furniture-back",
+    minutes: roomMinutes.uncovering + furniture * roomMinutes.movingOne,
+    after: [
+      ...walls.map(({ wall }) => waitFor(`${wall.id}/plates-back`)),
+      ...before.map(({ id }) => waitFor(id)),
+    ],
+    say: said("furniture-back", {}),
+    cautions: heavy(furniture),
+    evening: [],
+  };
+}

@@ -1,0 +1,57 @@
+import { brushUpToM2, smallRollerUpToM2 } from "../../trade/constants";
+import type { SundryUse } from "../contribution";
+import type { WorkSite, WorkWall } from "../site";
+import type { StepDraft } from "../step";
+import { metresOfWall } from "./protectRoom";
+import { isSanded } from "./prepareWall";
+import { thingsOf } from "./thingsOf";
+
+/** What covering, masking, washing, mending, brushing and rolling use up, whatever is painted. */
+export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): SundryUse[] {
+  const worked = steps.length === 0 ? [] : walls.filter(({ isWorkedOn }) => isWorkedOn);
+  const sanded = worked.reduce((sum, { wall }) => sum + wall.conditions.filter(isSanded).length, 0);
+  const once = sanded > 0 ? 1 : 0;
+  return [
+    ...toolsOf(steps),
+    { item: "dust-sheet", amount: metresOfWall(worked) },
+    { item: "film", amount: maskedM2(walls) },
+    { item: "filler", amount: sanded, count: once },
+    { item: "paper", amount: sanded },
+    { item: "dust-mask", amount: sanded, count: once },
+    {
+      item: "sugar-soap",
+      amount: worked.reduce((sum, { surfaceM2 }) => sum + surfaceM2, 0),
+      count: worked.length > 0 ? 1 : 0,
+    },
+  ];
+}
+
+/** A brush and a roller a colour, the roller by the largest area that is rolled at once; the smallest are brushed. */
+function toolsOf(steps: readonly StepDraft[]): SundryUse[] {
+  const largest = new Map<string, number>();
+  for (const { colour, coatsM2 } of steps) {
+    if (colour !== undefined && coatsM2 !== undefined)
+      largest.set(colour, Math.max(largest.get(colour) ?? 0, coatsM2));
+  }
+  const areas = [...largest.values()];
+  return [
+    { item: "brush", amount: areas.length },
+    {
+      item: "roller-100",
+      amount: areas.filter((area) => area > brushUpToM2 && area <= smallRollerUpToM2).length,
+    },
+    { item: "roller-230", amount: areas.filter((area) => area > smallRollerUpToM2).length },
+    { item: "liner", amount: steps.filter(({ phase, colour }) => phase === "clean" && colour).length },
+  ];
+}
+
+/** Openings, radiators and pipes of the walls that are painted, which film keeps clean. */
+function maskedM2(walls: readonly WorkWall[]): number {
+  return walls.reduce((sum, { wall }) => {
+    const masked = thingsOf(wall, "radiator", "pipe");
+    return [...wall.openings, ...masked].reduce(
+      (area, { width, height }) => area + (width * height) / 1e6,
+      sum,
+    );
+  }, 0);
+}

@@ -1,0 +1,58 @@
+import { z } from "zod";
+import { dustSheetM, flexibleRollM, maskingFilmM2, sandingsPerPaper, sealerTubeMl } from "../trade/constants";
+import type { SundryKind, SundryUse } from "./contribution";
+
+/** What is bought beside paint for the work that all finishes share, in the order in which it is listed. */
+export const sundryKinds = {
+  "tape-18": { name: "Tape, 18 mm", serves: 1, why: "why-tape" },
+  "tape-24": { name: "Tape, 24 mm", serves: 1, why: "why-tape" },
+  "tape-36": { name: "Tape, 36 mm", serves: 1, why: "why-tape" },
+  "tape-48": { name: "Tape, 48 mm", serves: 1, why: "why-tape" },
+  "tape-flexible": { name: "Flexible tape, narrow", serves: flexibleRollM, why: "why-flexible" },
+  "sealer-clear": { name: "Sealer, clear", serves: sealerTubeMl, why: "why-sealer" },
+  "sealer-white": { name: "Sealer, white", serves: sealerTubeMl, why: "why-sealer" },
+  brush: { name: "Brush, 60 mm", serves: 1, why: "why-brush" },
+  "roller-100": { name: "Roller sleeve, 100 mm", serves: 1, why: "why-roller-100" },
+  "roller-230": { name: "Roller sleeve, 230 mm", serves: 1, why: "why-roller-230" },
+  liner: { name: "Tray liner", serves: 1, why: "why-liner" },
+  "dust-sheet": { name: "Dust sheet, 3.6 m", serves: dustSheetM, why: "why-dust-sheet" },
+  film: { name: "Masking film", serves: maskingFilmM2, why: "why-film" },
+  filler: { name: "Filler", serves: 1, why: "why-filled" },
+  paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-filled" },
+  "dust-mask": { name: "Dust mask", serves: 1, why: "why-filled" },
+  "sugar-soap": { name: "Sugar soap", serves: 1, why: "why-soap" },
+} as const satisfies Record<string, SundryKind>;
+
+export type SundryItem = keyof typeof sundryKinds;
+
+/** What one of each costs, and how many are at hand; by the item. */
+export const suppliesSchemaOf = (items: readonly string[]) =>
+  z.partialRecord(
+    z.enum(items),
+    z.strictObject({
+      price: z.number().min(0).max(1e6).optional(),
+      onHand: z.int().min(0).max(10_000).default(0),
+    }),
+  );
+
+/** So many of a thing, and what they were counted from. */
+export interface Sundry {
+  readonly item: string;
+  readonly count: number;
+  readonly from: number;
+}
+
+/** What several contributions use of each thing, together, in whole pieces; in the order of the kinds. */
+export function countSundries(
+  uses: readonly SundryUse[],
+  kinds: Readonly<Record<string, SundryKind>>,
+): Sundry[] {
+  return Object.entries(kinds).flatMap(([item, { serves }]): Sundry[] => {
+    const own = uses.filter((use) => use.item === item);
+    const from = own.reduce((sum, { amount }) => sum + amount, 0);
+    const counted = own.reduce((sum, { count = 0 }) => sum + count, 0);
+    const measured = own.reduce((sum, { amount, count }) => (count === undefined ? sum + amount : sum), 0);
+    const count = counted + Math.ceil(measured / serves - 1e-9);
+    return count > 0 ? [{ item, count, from }] : [];
+  });
+}

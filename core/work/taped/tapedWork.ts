@@ -1,0 +1,74 @@
+import type { EdgePiece } from "../../tape/planTape";
+import type { TapeTotal } from "../../tape/totalTape";
+import { sealerMlPerM } from "../../trade/constants";
+import type { PaintUse, SundryUse } from "../contribution";
+import type { WorkSite, WorkWall } from "../site";
+import type { TapeBundle } from "./bundleTape";
+import { laidIn } from "./tapedSteps";
+
+/**
+ * What brush and roller put on each wall, by paint: regions, and whole coats of its base and primer, each with all the
+ * paint's coats; and what edges are sealed with.
+ */
+export function coatedPaint({ walls, paints, laid }: WorkSite): PaintUse[] {
+  return walls.flatMap((on): PaintUse[] => {
+    const { wall, regions, surfaceM2 } = on;
+    const painted = new Map<string, number>();
+    for (const { colour, group, areaM2 } of regions) {
+      painted.set(colour, (painted.get(colour) ?? 0) + (group === 0 ? 0 : areaM2));
+    }
+    const sealed = sealedMm(laid.get(wall.id) ?? []);
+    return [...paints.keys()].flatMap((paint) => {
+      const whole = wholeCoats(paint, on);
+      const own = painted.get(paint);
+      if (whole === 0 && own === undefined) return [];
+      const areaM2 = (own ?? 0) + whole * surfaceM2;
+      return [{ paint, wall: wall.id, texture: wall.texture, areaM2, sealMm: sealed.get(paint) ?? 0 }];
+    });
+  });
+}
+
+/** mm of edges sealed with each colour; a tape that serves two edges is sealed along both. */
+function sealedMm(inRounds: readonly (readonly EdgePiece[])[]): Map<string, number> {
+  const sealed = new Map<string, number>();
+  for (const pieces of inRounds) {
+    for (const { sealWith, over, length, centred } of pieces) {
+      if (sealWith !== "colour" || over === null) continue;
+      sealed.set(over, (sealed.get(over) ?? 0) + length * (centred ? 2 : 1));
+    }
+  }
+  return sealed;
+}
+
+/** How often a paint covers the whole wall, each time with all its coats: as its primer, as its base. */
+export const wholeCoats = (paint: string, { wall: { base, baseState, primer } }: WorkWall): number =>
+  Number(primer === paint) + Number(base === paint && baseState === "paint");
+
+/** How often tools are wetted and washed: once for whole coats and once for every round that uses the colour. */
+export function countSessions(paint: string, { walls, rounds }: WorkSite): number {
+  const groups = new Set(
+    walls.flatMap(({ regions }) =>
+      regions.flatMap(({ group, colour }) => (group !== 0 && colour === paint ? [group] : [])),
+    ),
+  );
+  const inRounds = rounds.filter(({ group, paints }) => groups.has(group) && paints.has(paint)).length;
+  return inRounds + (walls.some((wall) => wholeCoats(paint, wall) > 0) ? 1 : 0);
+}
+
+/** Tape and sealer, as they are sold. */
+export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): SundryUse[] {
+  const sealed = (seal: "clear" | "white") =>
+    sumLaid(site, ({ sealWith, edgeMetres }) => (sealWith === seal ? edgeMetres : 0)) * sealerMlPerM;
+  return [
+    ...tape.map(({ widthMm, rolls, buyM }) => ({ item: `tape-${widthMm}`, amount: buyM, count: rolls })),
+    { item: "tape-flexible", amount: sumLaid(site, ({ curvedMetres }) => curvedMetres) },
+    { item: "sealer-clear", amount: sealed("clear") },
+    { item: "sealer-white", amount: sealed("white") },
+  ];
+}
+
+/** Sums over all tape, in every round in which it is laid. */
+function sumLaid({ walls, rounds }: WorkSite, of: (bundle: TapeBundle) => number): number {
+  const laid = rounds.flatMap((round) => walls.flatMap((wall) => laidIn(wall, round)));
+  return laid.reduce((sum, bundle) => sum + of(bundle), 0);
+}

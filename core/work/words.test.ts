@@ -1,0 +1,142 @@
+import { expect, it } from "vitest";
+import { speak, type ValuesOf } from "../findings/said";
+import type { Speech } from "../findings/speech";
+import { paintSchema } from "../paint/schema";
+import { wallSchema } from "../wall/schema";
+import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps } from "./cautions";
+import { eveningBefore } from "./eveningBefore";
+import { cautionsOfPlates } from "./room/prepareWall";
+import type { Step } from "./step";
+import { sundryKinds } from "./sundries";
+import { said, workWords, type WorkCode } from "./words";
+
+const speech: Speech = {
+  length: (mm) => `${mm} mm`,
+  error: (mm) => `${mm} mm`,
+  area: (m2) => `${m2} m2`,
+  volume: (ml) => `${ml} ml`,
+  run: (m) => `${m} m`,
+  money: (amount) => `${amount} EUR`,
+  wall: (id) => `Wall ${id}`,
+  paint: (id) => `Paint ${id}`,
+  duration: (minutes) => `${minutes} min`,
+  say: (said) => speak(said, { ...workWords, "ready-dabber": () => "A dabber." }, speech),
+};
+
+const counted = { wall: "w", amount: 9.6 };
+const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6 };
+/** Values for every sentence; the types fail when one is added without. */
+const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
+  clear: { amount: 2 },
+  cover: { amount: 5.5 },
+  "plates-off": counted,
+  "wash-wall": counted,
+  prepare: { wall: "w", condition: "crack" },
+  sand: { wall: "w" },
+  prime: coat,
+  base: coat,
+  mark: counted,
+  tape: { ...counted, round: 2 },
+  seal: { ...counted, seals: ["colour", "clear"] },
+  paint: { wall: "w", colour: "p", coat: 2, isPeeled: true, stretches: 1, seals: null },
+  peel: { ...counted, round: 2 },
+  "wash-tools": { colour: "p" },
+  "touch-up": { wall: "w" },
+  "rub-out": counted,
+  "plates-back": counted,
+  "furniture-back": {},
+  "care-circuit": {},
+  "care-heavy": {},
+  "care-lead": {},
+  "care-preparing": { condition: "gloss" },
+  "care-steps": {},
+  "care-knife": {},
+  "care-air": {},
+  "care-lime": {},
+  "care-dry": {},
+  "care-drain": {},
+  "ready-tins": { colours: ["p"] },
+  "ready-moves": {},
+  "ready-circuits": {},
+  "ready-washing": {},
+  "ready-mending": {},
+  "ready-setting-out": {},
+  "ready-tape": {},
+  "ready-rollers": {},
+  "why-tape": { from: 2 },
+  "why-flexible": { from: 2 },
+  "why-sealer": { from: 2 },
+  "why-brush": {},
+  "why-roller-100": {},
+  "why-roller-230": {},
+  "why-liner": {},
+  "why-dust-sheet": { from: 2 },
+  "why-film": { from: 2 },
+  "why-filled": { from: 2 },
+  "why-soap": { from: 2 },
+};
+const sayOf = (code: WorkCode, more: object = {}): string =>
+  speech.say({ code, values: { ...values[code], ...more } });
+
+it("everything is told in whole sentences, and why a sundry is bought in half ones", () => {
+  for (const code of Object.keys(values) as WorkCode[]) {
+    const say = sayOf(code);
+    expect(say, code).toMatch(code.startsWith("why-") ? /^[a-z0-9].{6,}[^.]$/ : /^[A-Z].*\.$/);
+    expect(say, code).not.toMatch(/undefined|NaN|\[object|!/);
+  }
+  for (const { why } of Object.values(sundryKinds)) expect(Object.keys(workWords)).toContain(why);
+  expect(() => speech.say({ code: "toString", values: {} })).toThrow("no words");
+  // After the first coat is dry it is asked whether the ground shows, also where two are all that is planned.
+  expect(sayOf("paint")).toContain("whether the ground still shows");
+  expect(sayOf("paint", { coat: 1 })).not.toContain("ground");
+  expect(sayOf("seal")).toContain("the colour under the tape, elsewhere with clear sealer");
+});
+
+it("cautions stand where they belong, and nowhere else", () => {
+  const wallOf = (more: object = {}) =>
+    wallSchema.parse({ id: "w", width: 3000, height: 2000, base: "p", ...more });
+  const told = (list: ReturnType<typeof cautionsOfSeals>) =>
+    list.map((caution) => speech.say(caution)).join(" ");
+  const matt = paintSchema.parse({ id: "p" });
+  const lime = paintSchema.parse({ id: "p", material: "limewash" });
+  const thing = (kind: string) =>
+    wallOf({ fixtures: [{ id: "s", kind, x: 0, y: 0, width: 80, height: 80 }] });
+  expect(told(cautionsOfPlates(thing("plate")))).toMatch(/circuit.*electrician/);
+  expect(told(cautionsOfPlates(thing("shelf")))).toBe("");
+  expect(told(cautionsOfPaint(lime, wallOf()))).toMatch(/Lime burns.*goggles.*doctor/);
+  expect(told(cautionsOfPaint(matt, wallOf()))).not.toContain("Lime");
+  expect(told(cautionsOfPaint(matt, wallOf()))).toMatch(/children and pets/);
+  expect(told(cautionsOfSeals(["clear"]))).toMatch(/Air the room.*no flames/);
+  expect(told(cautionsOfSeals(["colour"]))).toBe("");
+  expect(sayOf("care-preparing", { condition: "crack" })).toContain("dust mask");
+  // Above what is reached from the floor work stands on steps; surveyed walls are as high as they were read.
+  const stations = [0, 3000].map((x) => ({ x, down: 1200, up: 1400 }));
+  const high = wallOf({ survey: { stations }, width: undefined, height: undefined });
+  expect(told(cautionsOnSteps(high))).toContain("three points of contact");
+  expect(told(cautionsOnSteps(wallOf()))).toBe("");
+});
+
+it("the evening before has every tin opened once, then what the day begins with", () => {
+  const stepOf = (...evening: Step["evening"][number][]): Step => ({
+    id: "s",
+    phase: "colour",
+    verb: "paint",
+    minutes: 10,
+    after: [],
+    say: said("furniture-back", {}),
+    cautions: [],
+    evening,
+  });
+  const tins = (...colours: string[]) => said("ready-tins", { colours });
+  const evening = eveningBefore(
+    [
+      stepOf(said("ready-rollers", {}), tins("a")),
+      stepOf(said("ready-tape", {})),
+      stepOf(tins("b"), { code: "ready-dabber", values: {} }, tins("a"), said("ready-tape", {})),
+    ],
+    speech,
+  );
+  expect(evening[0]).toBe("Open Paint a and Paint b: lid, skin, lumps, smell, batch, amount.");
+  expect(evening.slice(1).map((line) => line.split(" ")[0])).toEqual(["Tape", "New", "A"]);
+  expect(eveningBefore([stepOf()], speech)).toEqual([]);
+});

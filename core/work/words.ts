@@ -1,0 +1,161 @@
+import { listed } from "../findings/listed";
+import { preparationFor, type ConditionKind } from "../findings/preparation";
+import type { Said, ValuesOf, Words } from "../findings/said";
+import type { Speech } from "../findings/speech";
+import type { Seal } from "../tape/sealEdge";
+import { sealerTubeMl } from "../trade/constants";
+
+const count = (amount: number, one: string, many = `${one}s`): string =>
+  `${Math.round(amount)} ${Math.round(amount) === 1 ? one : many}`;
+
+const ordinals = [
+  "",
+  "first",
+  "second",
+  "third",
+  "fourth",
+  "fifth",
+  "sixth",
+  "seventh",
+  "eighth",
+  "ninth",
+  "tenth",
+];
+
+const sealWords: Record<Seal, string> = {
+  colour: "the colour under the tape",
+  clear: "clear sealer",
+  white: "white sealer",
+  press: "nothing but pressing down",
+};
+
+interface OnWall {
+  readonly wall: string;
+}
+interface Coat extends OnWall {
+  readonly colour: string;
+  readonly coat: number;
+}
+interface PaintedCoat extends Coat {
+  readonly isPeeled: boolean;
+  readonly stretches: number;
+  /** Wiped on just before, where the seal is painted over while it is wet. */
+  readonly seals: readonly Seal[] | null;
+}
+type Counted = OnWall & { readonly amount: number };
+type InRound = Counted & { readonly round: number };
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** What each step is, in a painter's words; places and amounts in the job's own units. */
+const stepWords = {
+  clear: ({ amount }: { amount: number }) =>
+    `Clear the room: take down what hangs, gather ${amount ? count(amount, "piece", "pieces") + " of furniture" : "what stands at the walls"} in the middle under a sheet.`,
+  cover: ({ amount }: { amount: number }, { run }: Speech) =>
+    `Cover the floor along ${run(amount)} of wall, about a metre out, and tape the sheets down.`,
+  "plates-off": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: take off or mask plates and fixings (${count(amount, "piece")}), screws in a labelled bag.`,
+  "wash-wall": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: wash ${speech.area(amount)}, take stickers and glue off, rinse, and look along it with a lamp.`,
+  prepare: ({ wall, condition }: OnWall & { condition: ConditionKind }, speech: Speech) =>
+    `${speech.wall(wall)}: ${lower(preparationFor[condition].step)}`,
+  sand: ({ wall }: OnWall, speech: Speech) =>
+    `${speech.wall(wall)}: sand the filler flush, dust off, and spot-prime it.`,
+  prime: ({ wall, colour, coat, amount }: Coat & Counted, speech: Speech) =>
+    `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}.`,
+  base: ({ wall, colour, coat, amount }: Coat & Counted, speech: Speech) =>
+    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over the whole ${speech.area(amount)}.`,
+  mark: ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: strike the level line and set out ${count(amount, "mark")}, in light pencil; prove them.`,
+  tape: ({ wall, round, amount }: InRound, speech: Speech) =>
+    `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
+  seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
+    `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let it dry.`,
+  paint: ({ wall, colour, coat, isPeeled, stretches, seals }: PaintedCoat, speech: Speech) =>
+    [
+      `${speech.wall(wall)}: ${ordinals[coat]!} coat of ${speech.paint(colour)}`,
+      seals ? `, each edge sealed with ${sealWords[seals[0] ?? "press"]} just before` : "",
+      stretches > 1 ? `, in ${stretches} stretches` : "",
+      isPeeled ? `; peel each ${stretches > 1 ? "stretch" : "line"} while it is wet` : "",
+      coat === 1 ? "." : ". First look whether the ground still shows.",
+    ].join(""),
+  peel: ({ wall, round, amount }: InRound, speech: Speech) =>
+    `${speech.wall(wall)}: peel round ${round} dry, ${speech.run(amount)}; score the film where it bridges.`,
+  "wash-tools": ({ colour }: { colour: string }, speech: Speech) =>
+    `Wash the roller, tray and brush of ${speech.paint(colour)}.`,
+  "touch-up": ({ wall }: OnWall, speech: Speech) =>
+    `${speech.wall(wall)}: look along every edge with a lamp and touch up.`,
+  "rub-out": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: rub out ${count(amount, "mark")}.`,
+  "plates-back": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: put plates and fixings back (${count(amount, "piece")}).`,
+  "furniture-back": () =>
+    "Take up the sheets and masks, and put the furniture back, a hand's breadth off the new paint.",
+};
+
+/** What to take care of; labels, local rules and licensed people have the last word. */
+const cautionWords = {
+  "care-circuit": () =>
+    "Switch the circuit off and test that it is dead before a plate comes off. Anything more is an electrician's.",
+  "care-heavy": () => "Two people to a heavy piece.",
+  "care-lead": () =>
+    "Old paint may hold lead: test it before it is rubbed or scraped. Where it does, certified people remove it.",
+  "care-preparing": ({ condition }: { condition: ConditionKind }) => preparationFor[condition].caution ?? "",
+  "care-steps": () =>
+    "On steps or a trestle: level, three points of contact, no reaching over. A stairwell needs proper access.",
+  "care-knife": () => "Cut tape away from yourself.",
+  "care-air": () => "Air the room while the sealer dries, and no flames; its label tells the rest.",
+  "care-lime": () =>
+    "Lime burns eyes and skin: goggles, gloves and sleeves. Rinse at length; for eyes, see a doctor.",
+  "care-dry": () =>
+    "Keep children and pets out until it is dry. What the tin's label says about skin and air goes first.",
+  "care-drain": () =>
+    "Nothing goes down the drain: wipe out first, let the rinsing water settle, and hand in what is left.",
+};
+
+/** What is to be ready on the evening before, in this order; where several steps ask for it, with all their colours. */
+export const eveningWords = {
+  "ready-tins": ({ colours }: { colours: readonly string[] }, speech: Speech) =>
+    `Open ${listed(colours.map((colour) => speech.paint(colour)))}: lid, skin, lumps, smell, batch, amount.`,
+  "ready-moves": () => "Agree what moves where, and who helps with what is heavy.",
+  "ready-circuits": () => "Find the switch for the circuits of the plates, and a tester.",
+  "ready-washing": () => "Bucket, sugar soap, sponge, degreaser for glue; a lamp to look along the wall.",
+  "ready-mending": () => "Filler, knife, fine paper, primer for spots, dust mask.",
+  "ready-setting-out": () => "Laser or long level, soft pencil, tape measure, the printed setting-out sheet.",
+  "ready-tape": () => "Tape in its widths, kept clean; a knife with a new blade.",
+  "ready-rollers": () => "New rollers de-fluffed, trays lined, one brush a colour.",
+};
+
+type From = { readonly from: number };
+const filled = ({ from }: From) =>
+  from === 1 ? "for one place that is filled" : `for ${from} places that are filled`;
+const tapeWhy = ({ from }: From, { run }: Speech) =>
+  `${run(from)} with laps and tails, cut from rolls of 41 m`;
+const sealerWhy = ({ from }: From, { volume }: Speech) =>
+  `${volume(from)} of film along edges, tubes of ${volume(sealerTubeMl)}`;
+
+/** What a sundry was counted from. */
+const sundryWords = {
+  "why-tape": tapeWhy,
+  "why-flexible": ({ from }: From, { run }: Speech) => `${run(from)} along curves, under the usual tape`,
+  "why-sealer": sealerWhy,
+  "why-brush": () => "one a colour, for cutting in",
+  "why-roller-100": () => "one a colour, up to 3 m2 at a time",
+  "why-roller-230": () => "one a colour, over 3 m2 at a time",
+  "why-liner": () => "one a colour and round",
+  "why-dust-sheet": ({ from }: From, { run }: Speech) => `along ${run(from)} of wall`,
+  "why-film": ({ from }: From, { area }: Speech) =>
+    `for ${area(from)} of openings and what stays on the wall`,
+  "why-filled": filled,
+  "why-soap": ({ from }: From, { area }: Speech) => `to wash ${area(from)}`,
+};
+
+/** Every sentence of the work that all finishes share. */
+export const workWords = { ...stepWords, ...cautionWords, ...eveningWords, ...sundryWords } satisfies Words;
+export type WorkCode = keyof typeof workWords;
+
+/** Something of the common work to be said. */
+export const said = <Code extends WorkCode>(
+  code: Code,
+  values: ValuesOf<(typeof workWords)[Code]>,
+): Said => ({ code, values });

@@ -1,0 +1,96 @@
+import type { Contour, Curve } from "@/core/geometry/curve";
+import type { Point } from "@/core/geometry/point";
+import { roundNumber } from "@/core/job/emitPlan";
+import type { LaidOutJob, OrderedWall } from "@/core/job/layOutJob";
+import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";
+import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
+
+/** Between two walls, mm. */
+const betweenMm = 400;
+
+/**
+ * The walls of a job, or one of them, to scale as an SVG: one unit a mm, y down. Pieces carry their ids and paints, arcs are
+ * arcs. Throws where a number is not finite rather than write it.
+ */
+export function drawSvg({ job, walls }: LaidOutJob, wallId?: string): string {
+  const hexOf = new Map(job.paints.map(({ id, hex }) => [id, hex]));
+  const drawn = walls.filter(({ wall }) => wallId === undefined || wall.id === wallId);
+  const boxes = drawn.map(({ wall }) => boxOfWall(wall));
+  const high = Math.max(0, ...boxes.map(({ minY, maxY }) => maxY - minY));
+  let right = 0;
+  const groups = drawn.map((wall, index) => {
+    const { minX, maxX, minY } = boxes[index]!;
+    const group = drawWall(wall, hexOf, { x: right - minX, y: high + minY });
+    right += maxX - minX + betweenMm;
+    return group;
+  });
+  const wide = Math.max(0, right - betweenMm);
+  const size = `width="${written(wide)}mm" height="${written(high)}mm" viewBox="0 0 ${written(wide)} ${written(high)}"`;
+  return [
+    '<?xml version="1.0" encoding="UTF-8"?>',
+    `<svg xmlns="http://www.w3.org/2000/svg" ${size}>`,
+    `<title>${escaped(job.name)}</title>`,
+    ...groups,
+    "</svg>",
+    "",
+  ].join("\n");
+}
+
+function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string>, origin: Point): string {
+  const lines: string[] = [];
+  const hex = (paint: string) => hexOf.get(paint) ?? "#ffffff";
+  const attribute = (name: string, value: string) => `${name}="${escaped(value)}"`;
+  const sink: PatternSink = {
+    region: ({ id, colour, name }, contours) =>
+      lines.push(
+        `<path ${attribute("id", id)} ${attribute("data-paint", colour)} fill="${hex(colour)}" fill-rule="evenodd" d="${pathOf(contours)}"><title>${escaped(name)}</title></path>`,
+      ),
+    print: ({ id, finish }, paint, contours) =>
+      lines.push(
+        `<path ${attribute("class", `print ${finish}`)} ${attribute("data-print", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-rule="evenodd" d="${pathOf(contours)}"/>`,
+      ),
+    opening: ({ id }, hole, casing) => {
+      const shape = (name: string, contour: Contour) =>
+        `<path class="${name}" ${attribute("data-id", id)} fill="#ffffff" stroke="#6b6070" stroke-width="2" d="${pathOf([contour])}"/>`;
+      if (casing) lines.push(shape("casing", casing));
+      lines.push(shape("opening", hole));
+    },
+    fixture: ({ id, kind, x, y, width, height }) =>
+      lines.push(
+        `<rect class="${kind}" ${attribute("data-id", id)} x="${written(x)}" y="${written(-y - height)}" width="${written(width)}" height="${written(height)}" fill="none" stroke="#6b6070" stroke-width="2"/>`,
+      ),
+    line: ({ id, use, path: { a, b } }) =>
+      lines.push(
+        `<path class="line" ${attribute("data-id", id)} fill="none" stroke="#2b1f33" stroke-width="1" d="M${point(a)}L${point(b)}"><title>${escaped(use)}</title></path>`,
+      ),
+  };
+  walkPattern(wall, laid?.pattern ?? null, sink);
+  const outline = `M${cornersOfWall(wall).map(point).join("L")}Z`;
+  return [
+    `<g ${attribute("id", wall.id)} transform="translate(${written(origin.x)} ${written(origin.y)})">`,
+    `<title>${escaped(wall.name ?? wall.id)}</title>`,
+    ...lines,
+    `<path class="wall" fill="none" stroke="#2b1f33" stroke-width="3" d="${outline}"/>`,
+    "</g>",
+  ].join("\n");
+}
+
+/** Path data of closed contours; y is turned down, so what runs counter-clockwise has the sweep flag 0. */
+export const pathOf = (contours: readonly Contour[]): string =>
+  contours.map((contour) => `M${point(contour[0]!.a)}${contour.map(drawn).join("")}Z`).join("");
+
+function drawn(curve: Curve): string {
+  if (curve.kind === "segment") return `L${point(curve.b)}`;
+  const { radius, sweep, b } = curve;
+  const isLarge = Math.abs(sweep) > Math.PI ? 1 : 0;
+  return `A${written(radius)} ${written(radius)} 0 ${isLarge} ${sweep > 0 ? 0 : 1} ${point(b)}`;
+}
+
+const point = ({ x, y }: Point): string => `${written(x)} ${written(-y)}`;
+const written = (value: number): string => String(roundNumber(value));
+
+const entities: Readonly<Record<string, string>> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };
+
+/** Text as XML has it; controls, which it has no way to write, are left out. */
+const escaped = (text: string): string =>
+  text.replace(/[&<>"]/g, (sign) => entities[sign]!).replace(/[^\P{C}\t\n\r]/gu, "");

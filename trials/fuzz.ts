@@ -1,0 +1,147 @@
+import { groupBy } from "@/core/geometry/groupBy";
+import { emitPlan } from "@/core/job/emitPlan";
+import { parseJob } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
+import type { PlanStep } from "@/core/job/planDayTypes";
+import type { Plan, PlanFinding } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import { changeDocument, type JobDocument } from "@/ui/job/jobDocument";
+import { randomDocument, type RandomDocument } from "./documents";
+import { randomOf, type Outcome } from "./support";
+
+/** A plan that takes longer than this, in ms, is told. */
+const slowMs = 5000;
+
+/** Plans random documents and looks for what must never be: a throw, areas that do not add up, wet paint taped, a button that does not cure. */
+export async function tryDocuments(count: number, seed: number): Promise<Outcome> {
+  const faults: string[] = [];
+  const counts = { documents: 0, refused: 0, planned: 0, cures: 0, slow: 0, faults: 0 };
+  for (let number = 0; number < count; number++) {
+    counts.documents++;
+    const document = randomDocument(randomOf(seed * 1_000_003 + number));
+    const parsed = parseJob(document);
+    if (!parsed.ok) {
+      counts.refused++;
+      continue;
+    }
+    counts.planned++;
+    const start = performance.now();
+    const found = faultsOfDocument(document, parsed.job, () => counts.cures++);
+    if (performance.now() - start > slowMs) counts.slow++;
+    counts.faults += found.length;
+    if (found.length > 0) faults.push(`${seed}/${number}: ${found.join("; ")}`);
+  }
+  return { trial: "fuzz", counts, faults };
+}
+
+/** What is wrong with the plan of a document that was let in; empty as it should be. */
+export function faultsOfDocument(
+  document: RandomDocument,
+  job: Job,
+  cure: () => void = () => undefined,
+): string[] {
+  let whole: Plan;
+  try {
+    whole = JSON.parse(emitPlan(plan(job))) as Plan;
+  } catch (error) {
+    return [`throws ${String(error).slice(0, 120)} ${(error as Error).stack?.split("\n")[1]?.trim() ?? ""}`];
+  }
+  return [...faultsOfAreas(whole), ...faultsOfTape(job, whole), ...faultsOfCures(document, whole, cure)];
+}
+
+export function faultsOfAreas({ walls }: Plan): string[] {
+  return walls.flatMap(({ id, surface_m2, regions, findings }) => {
+    if (regions.length === 0)
+      return findings.some(({ severity }) => severity === "stop")
+        ? []
+        : [`${id} has no regions and says nothing`];
+    const sum = regions.reduce((total, { area_m2 }) => total + area_m2, 0);
+    const isWhole = Math.abs(sum - surface_m2) <= 1e-6 * surface_m2;
+    const isBad = regions.some(({ area_m2 }) => !(area_m2 > 0));
+    return [
+      ...(isWhole ? [] : [`${id}: areas are ${sum} of ${surface_m2}`]),
+      ...(isBad ? [`${id}: an area is not positive`] : []),
+    ];
+  });
+}
+
+/**
+ * Tape lies only on paint that has had its time; nothing is painted under it until what it is for is done; and a wall is
+ * looked over only when it is bare of tape.
+ */
+export function faultsOfTape(job: Job, whole: Plan): string[] {
+  if (!whole.work) return [];
+  const { factor } = whole.work;
+  const paintOf = new Map(job.paints.map((paint) => [paint.id, paint]));
+  const isBaseNew = new Map(
+    job.walls.map(({ id, base, baseState }) => [id, baseState === "paint" ? base : null]),
+  );
+  const stepsOf = groupBy(whole.steps, ({ kind, wall }) => `${kind} ${wall}`);
+  const steps = (kind: string, wall: string) => stepsOf.get(`${kind} ${wall}`) ?? [];
+  const coats = new Map<string, PlanStep[]>();
+  for (const step of whole.steps)
+    for (const region of new Set(step.stretches?.flatMap(({ regions }) => regions)))
+      coats.set(region, [...(coats.get(region) ?? []), step]);
+  const faults = new Set<string>();
+  for (const { id, tape } of whole.walls) {
+    const lookedOver = steps("touch-up", id)[0]?.start ?? Infinity;
+    for (const { over, overRegion, round, cuts, andCuts, corner } of tape) {
+      const taping = steps("tape", id).filter((step) => step.round === round);
+      const laid = taping[0]?.start;
+      if (laid === undefined) {
+        faults.add(`${id}: round ${round} is taped in no step`);
+        continue;
+      }
+      const cutting = steps("paint", corner ?? id).filter(
+        (step) => step.round === round && (step.colour === cuts || step.colour === andCuts),
+      );
+      const done = Math.max(laid, ...taping.map(({ end }) => end), ...cutting.map(({ end }) => end));
+      if (done > lookedOver) faults.add(`${id}: is looked over with tape of round ${round} on it`);
+      if (over === null || overRegion === undefined) continue;
+      const wait = paintOf.get(over)!.tapeOverMin * factor - 1e-6;
+      const under = coats.get(overRegion) ?? [];
+      const fresh = under.length === 0 && isBaseNew.get(id) === over ? steps("base", id) : under;
+      for (const { start, end } of fresh) {
+        if (start < laid && laid < end + wait)
+          faults.add(`${id}: ${overRegion} is taped ${Math.round(laid - end)} min after ${over}`);
+        if (start >= laid && start < done)
+          faults.add(`${id}: ${overRegion} is painted while tape of round ${round} lies on it`);
+      }
+      if (under.length > 0 && under.every(({ start }) => start >= laid))
+        faults.add(`${id}: ${overRegion} is taped before it is painted`);
+    }
+  }
+  return [...faults];
+}
+
+/** Every offered change makes a document that is let in and has the finding no more. */
+export function faultsOfCures(
+  document: RandomDocument,
+  whole: Plan,
+  cure: () => void = () => undefined,
+): string[] {
+  const places = [
+    ...whole.walls.map(({ id, findings }) => ({ id, findings })),
+    { id: "", findings: whole.findings },
+  ];
+  return places.flatMap(({ id, findings }) =>
+    findings.flatMap((finding) => {
+      if (!finding.change) return [];
+      cure();
+      const changed = changeDocument(document as unknown as JobDocument, finding.change);
+      const parsed = parseJob(changed);
+      const name = `${finding.code} "${finding.change.label}"`;
+      if (!parsed.ok)
+        return [`${name} is refused: ${parsed.problems[0]!.path}: ${parsed.problems[0]!.message}`];
+      const after = plan(parsed.job);
+      const left = id === "" ? after.findings : (after.walls.find((wall) => wall.id === id)?.findings ?? []);
+      return countSame(left, finding) >= countSame(findings, finding) ? [`${name} leaves the finding`] : [];
+    }),
+  );
+}
+
+/** How many findings say the same of the same place; several finishes may. */
+const countSame = (findings: readonly PlanFinding[], { code, say, at }: PlanFinding): number =>
+  findings.filter(
+    (other) => other.code === code && other.say === say && JSON.stringify(other.at) === JSON.stringify(at),
+  ).length;

@@ -1,0 +1,76 @@
+import equal from "fast-deep-equal";
+import type { Plan } from "@/core/job/planTypes";
+import { problemsOf, textOf, type JobDocument } from "./jobDocument";
+import type { JobStart, JobState, JobStore } from "./jobState";
+import { outbox } from "./outbox";
+import { fetchNewer } from "./sendJob";
+
+/** The newest of each job that this page has seen saved; what the browser's history brings back may be older. */
+const seen = new Map<string, JobStart>();
+
+export function rememberSaved({ jobId, savedDocument: document, version, plan }: JobState): void {
+  seen.set(jobId, { jobId, document, version, plan });
+}
+
+/** What an open job begins with: what the server sent, unless this page knows of something newer. */
+export function startOf(given: {
+  readonly jobId: string;
+  readonly documentText: string;
+  readonly version: number;
+  readonly planText: string;
+}): JobStart {
+  const { jobId, version } = given;
+  const known = seen.get(jobId);
+  if (known && known.version > version) return known;
+  return {
+    jobId,
+    version,
+    document: JSON.parse(given.documentText) as JobDocument,
+    plan: JSON.parse(given.planText) as Plan,
+  };
+}
+
+/**
+ * Brings an open job up to what the data folder has, whenever its page is entered or looked at again, and takes up what
+ * an earlier page could not send. What was changed here meanwhile is never touched. Answers how to end it.
+ */
+export function enterJob(store: JobStore): () => void {
+  let isOpen = true;
+  const isUntouched = () => {
+    const { document, savedDocument, save } = store.getState();
+    return isOpen && document === savedDocument && save.kind === "saved";
+  };
+  const enter = async () => {
+    const { jobId, version, follow } = store.getState();
+    const newer = await fetchNewer(jobId, version);
+    if (newer && isUntouched() && store.getState().version === version) {
+      // Not a change of this page, so nothing that undo here could take back.
+      store.temporal.getState().pause();
+      follow(newer.document, newer.version);
+      store.temporal.getState().resume();
+    }
+    await takeUpUnsent();
+  };
+  const takeUpUnsent = async () => {
+    const { jobId } = store.getState();
+    // A browser that keeps nothing has nothing to take up.
+    const [unsent] = await outbox.orphans(jobId).catch(() => []);
+    if (!unsent || !isUntouched()) return;
+    const left = JSON.parse(unsent.text) as JobDocument;
+    if (problemsOf(left).length > 0) return;
+    const { savedDocument, version, takeUp } = store.getState();
+    const isOnOwn = unsent.sent.includes(textOf(savedDocument));
+    if (!equal(left, savedDocument)) takeUp(left, isOnOwn ? version : unsent.version);
+    await outbox.drop(jobId, unsent.page);
+  };
+  const onShow = ({ persisted }: PageTransitionEvent) => persisted && void enter();
+  const onSeen = () => document.visibilityState === "visible" && void enter();
+  window.addEventListener("pageshow", onShow);
+  document.addEventListener("visibilitychange", onSeen);
+  void enter();
+  return () => {
+    isOpen = false;
+    window.removeEventListener("pageshow", onShow);
+    document.removeEventListener("visibilitychange", onSeen);
+  };
+}

@@ -1,0 +1,68 @@
+import fc from "fast-check";
+import { expect, it } from "vitest";
+import { emitCompact } from "@/core/job/emitPlan";
+import { plan } from "@/core/job/plan";
+import type { Plan, PlanWall } from "@/core/job/planTypes";
+import { parsed, randomJob } from "@/core/job/tests/jobs";
+import { PlanSender, type SentWalls } from "./planSender";
+
+/** What a receiver has after each answer. */
+class Receiver {
+  walls: PlanWall[] = [];
+  receive(texts: SentWalls): PlanWall[] {
+    this.walls = texts.map((text, index) =>
+      text === null ? this.walls[index]! : (JSON.parse(text) as PlanWall),
+    );
+    return this.walls;
+  }
+}
+
+it("what is sent, and what was sent before, make up the very plan, job after job", () => {
+  fc.assert(
+    fc.property(fc.array(randomJob, { minLength: 2, maxLength: 4 }), (documents) => {
+      const [sender, receiver] = [new PlanSender(), new Receiver()];
+      for (const document of documents) {
+        const whole = plan(parsed(document));
+        const first = receiver.receive(sender.walls(JSON.stringify(document))!);
+        // As they lie; what else could be done comes with the rest.
+        const asTheyLie = whole.walls.map(({ findings, ...wall }) => ({
+          ...wall,
+          fit: null,
+          offers: [],
+          findings: findings.map(({ code, say }) => ({ code, say })),
+        }));
+        expect(first).toMatchObject(JSON.parse(emitCompact(asTheyLie)) as object);
+        const { walls, rest } = sender.rest();
+        expect(JSON.stringify(receiver.receive(walls))).toBe(emitCompact(whole.walls));
+        expect(JSON.parse(rest) as object).toEqual(JSON.parse(emitCompact({ ...whole, walls: undefined })));
+      }
+    }),
+    { numRuns: 25 },
+  );
+});
+
+it("a wall that has not changed is not sent again, and a document that does not hold has none", () => {
+  const walls = ["a", "b", "c"].map((id) => ({ id, width: 3000, height: 2500, base: "oyster" }));
+  const document = (width: number) => ({
+    format: "jacaranda-job/1",
+    name: "Three walls",
+    paints: ["oyster", "kelp"].map((id) => ({ id })),
+    walls: walls.map((wall) => (wall.id === "b" ? { ...wall, width } : wall)),
+    finishes: walls.map(({ id }) => ({
+      id: `f-${id}`,
+      on: id,
+      kind: "stripes",
+      colours: ["kelp", "oyster"],
+      fit: { by: "count", count: 7 },
+    })),
+  });
+  const sender = new PlanSender();
+  const sent = (width: number) => sender.walls(JSON.stringify(document(width)))!.map((text) => text !== null);
+  expect(sent(3000)).toEqual([true, true, true]);
+  expect(sender.rest().walls.map((text) => text !== null)).toEqual([true, true, true]);
+  expect(sent(3010)).toEqual([false, true, false]);
+  // The rest of a plan that was overtaken is never asked for.
+  expect(sent(3020)).toEqual([false, true, false]);
+  expect(JSON.parse(sender.rest().rest) as Plan).toMatchObject({ format: "jacaranda-plan/1" });
+  expect(sender.walls('{"format":"jacaranda-job/1"}')).toBeNull();
+});
