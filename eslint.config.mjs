@@ -66,6 +66,29 @@ const uiNeverStore = {
   message: "The screens talk to the store over routes.",
 };
 
+/** Within the screens: a job's state, parts of screens, the wall, the stations beside each other, and what holds them. */
+const screenFloors = [
+  ["ui/shell", "ui/home", "ui/print"],
+  ["ui/stations"],
+  ["ui/wall-view"],
+  ["ui/parts"],
+  ["ui/job"],
+];
+const stationFolders = readdirSync(`${root}/ui/stations`, { withFileTypes: true })
+  .filter((entry) => entry.isDirectory())
+  .map(({ name }) => `./ui/stations/${name}`);
+const stationsApart = stationFolders.map((target) => ({
+  target,
+  from: ["./ui/stations/registry.ts", ...stationFolders.filter((other) => other !== target)],
+  message: "A station does not know the other stations.",
+}));
+// The shell holds the stations by their registry, whatever they are.
+const shellByRegistry = {
+  target: "./ui/shell",
+  from: stationFolders,
+  message: "Stations come by the registry.",
+};
+
 const config = [
   { ignores: [".next/**", "dist/**", "node_modules/**", "next-env.d.ts", "store/migrations/**"] },
   ...next,
@@ -82,7 +105,15 @@ const config = [
         "error",
         {
           basePath: root,
-          zones: [...zonesOf(houseFloors), ...zonesOf(coreFloors), ...finishesApart, uiNeverStore],
+          zones: [
+            ...zonesOf(houseFloors),
+            ...zonesOf(coreFloors),
+            ...zonesOf(screenFloors),
+            ...finishesApart,
+            ...stationsApart,
+            shellByRegistry,
+            uiNeverStore,
+          ],
         },
       ],
       "import/no-cycle": ["error", { ignoreExternal: true }],

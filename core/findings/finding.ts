@@ -1,6 +1,7 @@
 import type { Point } from "../geometry/point";
 import type { Said, Values } from "./said";
 import type { CoatsReason } from "./coatReasons";
+import type { LineName } from "./wording";
 import type { Limited } from "../trade/allowance";
 import type { Texture } from "../trade/constants";
 import type { Visibility } from "../trade/visibleDifference";
@@ -29,7 +30,7 @@ export interface FindingValues {
   "diagonal-disagrees": { which: "rising" | "falling"; read: number; computed: number };
   "not-flat": { gap: number; straightedge: number };
   "taper-shows": {
-    line: string;
+    line: LineName;
     against: "top" | "bottom" | "left" | "right";
     first: number;
     last: number;

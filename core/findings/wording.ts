@@ -9,9 +9,16 @@ export const textureWords: Record<Texture, string> = {
   boards: "The joints of boards",
 };
 
-/** A line in a sentence: those of a pattern are known by what lies on their two sides. */
-export const named = (line: string): string =>
-  line.includes(" | ") ? `The line between ${line.replace(" | ", " and ")}` : `The ${line}`;
+/** What a line is called by: itself, or what lies on its two sides. */
+export type LineName = string | readonly [string, string];
+
+/** A line within a sentence. */
+export const lineWords = (line: LineName): string =>
+  typeof line === "string" ? line : `the line between ${line[0]} and ${line[1]}`;
+
+/** The same at the start of one. */
+export const named = (line: LineName): string =>
+  typeof line === "string" ? `The ${line}` : capital(lineWords(line));
 
 /** The same words, as a sentence starts with them. */
 export function capital(text: string): string {

@@ -15,6 +15,7 @@ import type { WorkSite } from "../work/site";
 import type { Pattern } from "../pattern/pattern";
 import type { Step } from "../work/step";
 import { describeFit, describeOffers } from "./describeAdvice";
+import { linesOfTape } from "./linesOfTape";
 import { describePrints } from "./describePrints";
 import type { Advice } from "./layOutWalls";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
@@ -125,14 +126,16 @@ function describeWall(telling: Telling, wall: OrderedWall, advice: Advice): Plan
     findings: advice.findings.map((finding) => speakFinding(finding, speech)),
   };
   if (!laid) return { ...shared, ...nothingLaid };
+  const pattern = describePattern(job, laid.pattern);
+  const lineIds = new Map(laid.pattern.lines.map(({ line, id }) => [line, id]));
   return {
     ...shared,
-    ...describePattern(job, laid.pattern),
+    ...pattern,
     ordinates: describeOrdinates(job, wall),
     level: describeLevel(job, level!, marks),
-    marks: marks.map((mark) => describeMark(mark, job)),
-    checks: checks.map((mark) => describeMark(mark, job)),
-    tape: describeTape(wall, taping),
+    marks: marks.map((mark) => describeMark(mark, job, lineIds)),
+    checks: checks.map((mark) => describeMark(mark, job, lineIds)),
+    tape: describeTape(wall, taping, pattern.lines),
     byHand_m: wall.tape.filter(({ byHand }) => byHand).reduce((sum, { length }) => sum + length / 1000, 0),
     fit: describeFit(job, advice, marks, speech),
     ...describePrints(wall, steps),
@@ -163,22 +166,27 @@ function describePattern(
 ): Pick<PlanWall, "regions" | "lines" | "radii" | "diagonals"> {
   const reading = (mm: number) => formatReading(roundToDivision(mm, tapeDivision), units);
   return {
-    regions: regions.map(({ id, colour, face, name, at }) => ({
+    regions: regions.map(({ id, colour, face, name, noun, numbers, finish, at }) => ({
       id,
       colour,
       area_m2: face.area / 1e6,
       outline: flattenContour(face.outer).map(toPoint),
       holes: face.holes.map((hole) => flattenContour(hole).map(toPoint)),
       name,
+      noun,
+      numbers: [...numbers],
+      finish,
       label: toPoint(at),
     })),
-    lines: lines.map(({ id, finish, index, kind, path, use }) => ({
+    lines: lines.map(({ id, finish, key, index, kind, path, use, between }) => ({
       id,
       finish,
+      key,
       index,
       kind,
       path: [toPoint(path.a), toPoint(path.b)],
       use,
+      ...(between && { between: [...between] as [string, string] }),
     })),
     radii: centres.flatMap(({ centre, radii }) =>
       radii.map((radius) => ({ centre: toPoint(centre), radius, reading: reading(radius) })),
@@ -218,38 +226,50 @@ function describeLevel(job: Job, { at }: LevelLineAdvice, marks: readonly Mark[]
   return { at, reading: formatReading(at, job.units) };
 }
 
-const describeMark = ({ id, on, axis, at, reading, error, use, carriedFrom }: Mark, job: Job): PlanMark => ({
-  id,
-  on,
-  axis,
-  at,
-  reading: formatReading(reading, job.units),
-  error,
-  use,
-  ...(carriedFrom && { carriedFrom }),
-});
+/** `lineIds`: the wall's lines by what they are called on every wall. */
+function describeMark(mark: Mark, { units }: Job, lineIds: ReadonlyMap<string, string>): PlanMark {
+  const { id, on, axis, at, reading, error, use, carriedFrom } = mark;
+  const line = lineIds.get(mark.line);
+  return {
+    id,
+    ...(line !== undefined && { line }),
+    on,
+    axis,
+    at,
+    reading: formatReading(reading, units),
+    error,
+    use,
+    ...(carriedFrom && { carriedFrom }),
+  };
+}
 
 /** Each boundary once a round that paints its later side; masks once a round that paints their region. */
-function describeTape({ wall, laid }: OrderedWall, taping: Taping): PlanTape[] {
+function describeTape({ wall, laid }: OrderedWall, taping: Taping, lines: PlanWall["lines"]): PlanTape[] {
   const inRounds = taping.laid.get(wall.id)!;
+  const lineOf = linesOfTape(lines);
   return taping.rounds.flatMap((round, place) =>
-    inRounds[place]!.map((piece, index): PlanTape => ({
-      id: `${wall.id}/tape-${round.round}-${index + 1}`,
-      path: flattenPath(piece.path).map(toPoint),
-      length: piece.length,
-      lies: piece.lies,
-      over: piece.over,
-      ...(piece.under !== null && { overRegion: laid!.pattern.regions[piece.under]!.id }),
-      ...(piece.cuts !== null && { cuts: piece.cuts }),
-      ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
-      ...(piece.centred && { centred: true as const }),
-      ...(piece.against !== null && { against: piece.against }),
-      ...(piece.corner !== null && { corner: piece.corner }),
-      round: round.round,
-      seal: piece.sealWith === "colour" ? piece.over : null,
-      sealWith: piece.sealWith,
-      width: piece.width,
-      ...(isCurved(piece) && { flexible: true as const }),
-    })),
+    inRounds[place]!.map((piece, index): PlanTape => {
+      const path = flattenPath(piece.path).map(toPoint);
+      const line = piece.cuts === null || isCurved(piece) ? undefined : lineOf(path);
+      return {
+        id: `${wall.id}/tape-${round.round}-${index + 1}`,
+        path,
+        length: piece.length,
+        lies: piece.lies,
+        over: piece.over,
+        ...(line !== undefined && { line }),
+        ...(piece.under !== null && { overRegion: laid!.pattern.regions[piece.under]!.id }),
+        ...(piece.cuts !== null && { cuts: piece.cuts }),
+        ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
+        ...(piece.centred && { centred: true as const }),
+        ...(piece.against !== null && { against: piece.against }),
+        ...(piece.corner !== null && { corner: piece.corner }),
+        round: round.round,
+        seal: piece.sealWith === "colour" ? piece.over : null,
+        sealWith: piece.sealWith,
+        width: piece.width,
+        ...(isCurved(piece) && { flexible: true as const }),
+      };
+    }),
   );
 }

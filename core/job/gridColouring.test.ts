@@ -12,16 +12,14 @@ describe("colouring of grids", () => {
     ...more,
   });
   const cellsOf = (finish: object) =>
-    new Map(
-      wallOf([finish]).regions.map(({ name, colour }) => [
-        /column (\d+), row (-?\d+)/.exec(name)!.slice(1).join(),
-        colour,
-      ]),
-    );
+    new Map(wallOf([finish]).regions.map(({ numbers, colour }) => [numbers.join(), colour]));
 
   it("goes by rows or columns, and shuffled has no two alike side by side, the same for one seed", () => {
+    // Row 1 are the parts of cells at the floor; the first whole row, 2, has the first colour.
     const byRows = cellsOf(grid({ colouring: { rule: "rows" } }));
-    expect([1, 4, 7].map((column) => byRows.get(`${column},2`))).toEqual(["brine", "brine", "brine"]);
+    expect([1, 4, 7].map((column) => byRows.get(`${column},3`))).toEqual(["brine", "brine", "brine"]);
+    expect([...byRows.keys()].some((cell) => cell.endsWith(",0"))).toBe(false);
+    expect(byRows.has("1,1")).toBe(true);
     const byColumns = cellsOf(grid({ colouring: { rule: "columns" } }));
     expect([1, 3, 5].map((row) => byColumns.get(`2,${row}`))).toEqual(["brine", "brine", "brine"]);
     const seen = new Set<string>();

@@ -1,3 +1,4 @@
+import type { About } from "../findings/about";
 import type { Severity } from "../findings/finding";
 import type { MaskAgainst, TapeSide } from "../tape/planTape";
 import type { ConditionKind } from "../findings/preparation";
@@ -109,6 +110,11 @@ export interface PlanRegion {
   holes: PlanPoint[][];
   /** What it is called at the wall, and a good place to write that. */
   name: string;
+  /** What it is one of ("stripe"), and its number among those; of a cell its column and its row. */
+  noun: string;
+  numbers: number[];
+  /** The finish that it is of; null for what is left in base. */
+  finish: string | null;
   label: PlanPoint;
 }
 
@@ -154,15 +160,21 @@ export interface PlanDatum {
 export interface PlanLine {
   id: string;
   finish: string;
+  /** Its name within its finish: the same on every wall, and after an edit elsewhere. */
+  key: string;
   /** Its number among the lines of its finish, from 0; a line that goes on around a corner keeps it. */
   index: number;
   kind: "plumb" | "level" | "slant";
   path: [PlanPoint, PlanPoint];
   use: string;
+  /** What lies on its two sides, where it is called by that. */
+  between?: [string, string];
 }
 
 export interface PlanMark {
   id: string;
+  /** The line of this wall that it fixes; absent for a centre of strings, and for the wall's end. */
+  line?: string;
   on: MarkOn;
   axis: "x" | "y";
   at: number;
@@ -179,6 +191,8 @@ export interface PlanTape {
   length: number;
   lies: TapeSide;
   over: string | null;
+  /** The set-out line that it lies along. */
+  line?: string;
   /** The region that it lies on. */
   overRegion?: string;
   cuts?: string;
@@ -236,6 +250,8 @@ export interface PlanChange {
 export interface PlanFinding {
   code: string;
   severity: Severity;
+  /** The wall as it stands, what is laid on it, what is bought, or the days of work. */
+  about: About;
   say: string;
   remedy: string;
   at: PlanPoint | null;

@@ -1,3 +1,4 @@
+import { aboutFinding } from "../findings/about";
 import { cureLabels } from "../findings/cureLabels";
 import { findingWords } from "../finishes/registry";
 import { describeFinding } from "../findings/messages";
@@ -11,6 +12,7 @@ export function speakFinding(finding: Finding, speech: Speech): PlanFinding {
   return {
     code,
     severity,
+    about: aboutFinding(finding),
     ...describeFinding(finding, findingWords, speech),
     at: at && [at.x, at.y],
     ...(cure && { change: describeCure(cure, speech) }),

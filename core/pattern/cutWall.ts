@@ -124,7 +124,7 @@ function linesOn(layer: Layer, surface: Surface): WallLine[] {
     if (line.wall !== undefined && line.wall !== surface.wall.id) return [];
     const path = clipToOutline(moveCurve(line.path, -layer.offset, 0), surface);
     const id = idOn(surface.wall.id, layer, line.id);
-    return path ? [{ ...line, finish: layer.finish, line: lineOf(layer, line), id, path }] : [];
+    return path ? [{ ...line, finish: layer.finish, key: line.id, line: lineOf(layer, line), id, path }] : [];
   });
 }
 
@@ -235,6 +235,8 @@ function nameRegions(found: readonly (Found & { face: Face; at: Point })[], wall
     id: ids.get(index)!,
     colour: piece.colour,
     name: piece.name,
+    noun: piece.noun ?? piece.name,
+    numbers: piece.numbers ?? [],
     finish: layer?.finish ?? null,
     technique: piece.technique ?? rolled,
     face,

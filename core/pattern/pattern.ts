@@ -9,6 +9,10 @@ export interface Piece {
   readonly key: string;
   /** What it is called at the wall: "stripe 3". */
   readonly name: string;
+  /** What kind of piece it is, where it is counted: "stripe", "cell". */
+  readonly noun?: string;
+  /** Its number among those; of a cell its column and its row. */
+  readonly numbers?: readonly number[];
   readonly colour: string;
   /** How its paint is put on; rolled where it does not say. */
   readonly technique?: string;
@@ -79,6 +83,8 @@ export interface Region {
   readonly id: string;
   readonly colour: string;
   readonly name: string;
+  readonly noun: string;
+  readonly numbers: readonly number[];
   /** The finish that it is of; null for bare base. */
   readonly finish: string | null;
   readonly technique: string;
@@ -97,6 +103,13 @@ export interface PatternEdge {
   readonly sources: readonly string[];
 }
 
+/** What lies under a line and over it, or on its left and its right. */
+export type Sides = readonly [string, string];
+
+/** What a line between two things is called, and those two. */
+export const lineBetween = (before: string, after: string) =>
+  ({ use: `${before} | ${after}`, between: [before, after] }) as const;
+
 /** Something set out on the wall: a plumb line, a level line, or a slanted one. */
 export interface SetOutLine {
   readonly id: string;
@@ -105,8 +118,10 @@ export interface SetOutLine {
   readonly kind: "plumb" | "level" | "slant";
   /** Within the outline, openings ignored. */
   readonly path: Segment;
-  /** What lies on its two sides: "stripe 1 | stripe 2". */
+  /** What it is, or what lies on its two sides: "stripe 1 | stripe 2". */
   readonly use: string;
+  /** What lies on its two sides, where that is what it is called by. */
+  readonly between?: Sides;
   /** The one wall that it runs over, where it follows that wall's floor or ceiling. */
   readonly wall?: string;
 }
@@ -114,6 +129,8 @@ export interface SetOutLine {
 /** A set-out line as it runs over one wall. */
 export interface WallLine extends SetOutLine {
   readonly finish: string;
+  /** Its name within its finish. */
+  readonly key: string;
   /** The line itself with its finish, whatever the wall. */
   readonly line: string;
 }

@@ -19,6 +19,8 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
     name: "",
     colour: colourOf(index),
     finish: "f",
+    noun: "piece",
+    numbers: [],
     technique: "rolled",
     face,
     at: interiorPoint(face),

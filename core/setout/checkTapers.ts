@@ -44,7 +44,7 @@ export function checkTapers(
     .filter(({ verdict }) => verdict !== "won't show")
     .map(({ line, ...taper }) => {
       const severity = taper.verdict === "will show" ? "check" : "note";
-      const finding = taperFinding(line.use, line.path, taper, severity, viewingDistance);
+      const finding = taperFinding(line.between ?? line.use, line.path, taper, severity, viewingDistance);
       const cure = cureOf(line, taper.side);
       return cure ? { ...finding, cure } : finding;
     });

@@ -31,6 +31,7 @@ const line = (
   id,
   index: 0,
   finish: "f",
+  key: "line",
   line: "f/line",
   kind,
   path: segment({ x: x1, y: y1 }, { x: x2, y: y2 }),

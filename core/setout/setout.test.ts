@@ -18,7 +18,7 @@ const lineOf = (kind: SetOutLine["kind"], x1: number, y1: number, x2: number, y2
 });
 
 const patternOf = (lines: SetOutLine[]) => ({
-  lines: lines.map((line) => ({ ...line, finish: "f", line: `f/${line.id}` })),
+  lines: lines.map((line) => ({ ...line, finish: "f", key: line.id, line: `f/${line.id}` })),
   centres: [],
   tapedLines: [],
   diagonals: [],

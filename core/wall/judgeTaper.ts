@@ -1,4 +1,5 @@
 import type { Finding } from "../findings/finding";
+import type { LineName } from "../findings/wording";
 import type { Curve, Segment } from "../geometry/curve";
 import { judgeDifference, visibleTolerance, type Visibility } from "../trade/visibleDifference";
 import { unnoticedShare } from "../trade/constants";
@@ -51,7 +52,7 @@ export function judgeTaper(
 
 /** A taper as a finding at the narrow end of the line that it belongs to. */
 export function taperFinding(
-  name: string,
+  name: LineName,
   line: Segment,
   { side, ...taper }: Taper,
   severity: "note" | "check",

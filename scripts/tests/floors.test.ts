@@ -43,6 +43,24 @@ it.each([
   },
 );
 
+it.each([
+  ["ui/job/planted.ts", "../parts/Button"],
+  ["ui/parts/planted.ts", "../wall-view/useView"],
+  ["ui/wall-view/planted.ts", "../stations/registry"],
+  ["ui/stations/mark/planted.ts", "../days/timeScale"],
+  ["ui/stations/mark/planted.ts", "../registry"],
+  ["ui/stations/mark/planted.ts", "../../shell/Ledger"],
+  ["ui/shell/planted.ts", "../stations/mark/MarkCard"],
+  ["ui/shell/planted.ts", "../home/NewJob"],
+])(
+  "the screens have floors, and stations do not know each other: %s takes nothing of %s",
+  async (path, of) => {
+    expect(await rulesBroken(path, `export * as planted from "${of}";\n`)).toContain(
+      "import/no-restricted-paths",
+    );
+  },
+);
+
 it("an import that points down passes", async () => {
   const code = 'import { parseLength } from "../measure/parseLength";\nexport const planted = parseLength;\n';
   expect(await rulesBroken("core/fit/planted.ts", code)).toEqual([]);

@@ -1,7 +1,7 @@
 "use client";
 
 import { Logo } from "@/ui/parts/Logo";
-import { useContrast } from "@/ui/shell/useContrast";
+import { useContrast } from "@/ui/parts/useContrast";
 import { JobTile, type JobOnHome } from "./JobTile";
 import { NewJob } from "./NewJob";
 import { UnsentChanges } from "./UnsentChanges";

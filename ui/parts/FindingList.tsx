@@ -1,7 +1,7 @@
 "use client";
 
 import { useJobState } from "@/ui/job/JobProvider";
-import type { ShownFinding } from "@/ui/wall-view/findingsAt";
+import type { ShownFinding } from "@/ui/job/findingsAt";
 import { changeDocument } from "@/ui/job/jobDocument";
 import { Button } from "./Button";
 import { Measure } from "./Measure";

@@ -4,7 +4,7 @@ import { parseLengthEntry } from "@/core/measure/parseLengthEntry";
 import type { UnitSystem } from "@/core/measure/units";
 import type { Ref } from "react";
 import type { Aim } from "@/devices/laser/laserMeter";
-import { useLaserFields } from "@/ui/laser/LaserFields";
+import { useLaserFields } from "./LaserFields";
 import { EntryField } from "./EntryField";
 import { inOtherUnits, readEntry, showWritten, valueOfWritten, type WrittenLength } from "./lengthEntry";
 import { Measure } from "./Measure";

@@ -1,4 +1,4 @@
-import { HaloText } from "@/ui/parts/HaloText";
+import { PlateText } from "@/ui/parts/PlateText";
 import { Measure } from "@/ui/parts/Measure";
 import { flattenContour } from "@/core/geometry/flatten";
 import { formatReading } from "@/core/measure/formatReading";
@@ -165,9 +165,9 @@ function hasRoom(marks: PlanWall["marks"], index: number, toSheet: (mm: number) 
 
 function Words({ x, y, text }: { x: number; y: number; text: string }) {
   return (
-    <HaloText x={x} y={y} textAnchor="middle" fontSize={15} halo="stroke-white" haloWidth={6}>
+    <PlateText x={x} y={y} size={15} weight="medium" plate="fill-white">
       {text}
-    </HaloText>
+    </PlateText>
   );
 }
 

@@ -1,12 +1,12 @@
 import type { ReactNode } from "react";
 import { formatArea, formatLength, formatRun, formatSpan, formatVolume } from "@/core/measure/formatLength";
-import type { Plan, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanTape, PlanWall } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
-import { tapeAtMark } from "@/ui/stations/mark/tapeAtMark";
+import { tapeAtMarks } from "@/ui/stations/mark/tapeAtMark";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
@@ -34,6 +34,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
   const box = boxOfWall(wall);
   const high = box.maxY - box.minY;
   const stops = planned.findings.filter((finding) => finding.severity !== "note");
+  const tapeAt = tapeAtMarks(planned);
   return (
     <article className="mx-auto max-w-[820px] bg-white px-4 pb-8 text-[10.5pt] leading-snug text-black print:max-w-none print:p-0">
       <header className="flex items-baseline justify-between border-b-2 border-black pb-1">
@@ -86,7 +87,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
               </b>
               <span className="text-[9pt] leading-tight">
                 {[
-                  tapeSide(planned, mark),
+                  tapeSide(tapeAt(mark)[0]),
                   mark.on === "level" ? "" : `${madeAlong(mark, wall)}, ${measuredFrom(mark, wall)}`,
                 ]
                   .filter(Boolean)
@@ -194,8 +195,7 @@ function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): 
 }
 
 /** The side of the mark on which the tape sits, in two words. */
-function tapeSide(planned: PlanWall, mark: PlanWall["marks"][number]): string {
-  const tape = tapeAtMark(planned, mark)[0];
+function tapeSide(tape: PlanTape | undefined): string {
   return tape ? `tape ${tape.centred ? "centred" : tape.lies}` : "no tape";
 }
 

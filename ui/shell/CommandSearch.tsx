@@ -6,9 +6,9 @@ import { Dialog } from "radix-ui";
 import { useEffect, useState, type KeyboardEvent } from "react";
 import { useJob, useJobState, useJobStore } from "@/ui/job/JobProvider";
 import { isTyping } from "./isTyping";
-import { stationPath, stations } from "./stations";
-import { useAddress } from "./useAddress";
-import { useContrast } from "./useContrast";
+import { stations } from "@/ui/stations/registry";
+import { stationPath, useAddress } from "@/ui/job/useAddress";
+import { useContrast } from "@/ui/parts/useContrast";
 
 interface Command {
   readonly name: string;

@@ -5,20 +5,18 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
-import { useMarkProgress } from "@/ui/stations/mark/useMarkProgress";
-import { findingsAt } from "@/ui/wall-view/findingsAt";
+import { useMarkProgress } from "@/ui/job/useMarkProgress";
 import { isTyping } from "./isTyping";
-import { stationPath, stations, type StationSlug } from "./stations";
-import { useAddress } from "./useAddress";
-
-type Standing = { kind: "done" } | { kind: "check"; count: number } | { kind: "stop" } | null;
+import { stationPath, useAddress } from "@/ui/job/useAddress";
+import { stations } from "@/ui/stations/registry";
+import type { Seen, Standing } from "@/ui/stations/station";
 
 /** The stations as the hinged segments of a carpenter's rule, in working order. Number keys go there. */
 export function FoldingRule() {
   const { wallId, station } = useAddress();
   const jobId = useJobState((state) => state.jobId);
   const router = useRouter();
-  const standings = useStandings(wallId);
+  const seen = useSeen(wallId);
   useEffect(() => {
     if (wallId === null) return;
     const onKey = (event: KeyboardEvent) => {
@@ -35,7 +33,7 @@ export function FoldingRule() {
       aria-label="Stations"
       className="order-last flex border-t border-box-edge bg-box md:order-none md:w-[124px] md:flex-col md:border-0 md:bg-transparent md:py-4 md:pl-3.5"
     >
-      {stations.map(({ number, slug, title }, index) => {
+      {stations.map(({ number, slug, title, standing }, index) => {
         const isHere = slug === station;
         return (
           <Link
@@ -47,7 +45,7 @@ export function FoldingRule() {
             <RuleTicks isHere={isHere} />
             <span className="hidden font-display text-lg font-bold leading-tight md:inline">{number}</span>
             <span className="font-display font-semibold">{title}</span>
-            <StandingMark standing={standings[slug]} />
+            <StandingMark standing={standing(seen)} />
             {index > 0 && (
               <span
                 aria-hidden="true"
@@ -112,35 +110,10 @@ function StandingMark({ standing }: { standing: Standing }) {
   }
 }
 
-/** How each station stands: what is noticed at it, or that there is nothing left to do. */
-function useStandings(wallId: string | null): Record<StationSlug, Standing> {
+/** What stations tell their standing from, on the wall that is shown. */
+function useSeen(wallId: string | null): Seen {
   const found = useWall(wallId);
   const plan = usePlan();
   const { isDone } = useMarkProgress(wallId ?? "");
-  const stand = (list: readonly { severity: string }[], done: boolean): Standing => {
-    if (list.some((finding) => finding.severity === "stop")) return { kind: "stop" };
-    const checks = list.filter((finding) => finding.severity === "check").length;
-    if (checks > 0) return { kind: "check", count: checks };
-    return done ? { kind: "done" } : null;
-  };
-  const marks = found?.plan?.marks ?? [];
-  return {
-    measure: stand(
-      findingsAt(found?.plan, "measure").map(({ finding }) => finding),
-      found !== null,
-    ),
-    pattern: stand(
-      findingsAt(found?.plan, "pattern").map(({ finding }) => finding),
-      Boolean(found?.plan?.fit),
-    ),
-    buy: stand(
-      plan.findings.filter(({ severity }) => severity !== "stop"),
-      false,
-    ),
-    days: stand(
-      plan.findings.filter(({ severity }) => severity === "stop"),
-      false,
-    ),
-    mark: stand([], marks.length > 0 && marks.every(isDone)),
-  };
+  return { plan, wall: found?.plan ?? null, isMarked: isDone };
 }

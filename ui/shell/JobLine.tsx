@@ -10,9 +10,8 @@ import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { CommandSearch } from "./CommandSearch";
 import { isTyping } from "./isTyping";
 import { wallsInRunOrder } from "./wallsInRunOrder";
-import { stationPath } from "./stations";
-import { useAddress } from "./useAddress";
-import { useContrast } from "./useContrast";
+import { stationPath, useAddress } from "@/ui/job/useAddress";
+import { useContrast } from "@/ui/parts/useContrast";
 
 const icon =
   "inline-flex size-11 items-center justify-center rounded-md text-ink hover:bg-violet-wash disabled:opacity-35";

@@ -10,7 +10,7 @@ import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { Ruler } from "./Ruler";
 import { useView, type Size, type View } from "./useView";
-import type { WallBeside } from "@/ui/stations/pattern/useWallsBeside";
+import { useWallsBeside, type WallBeside } from "./useWallsBeside";
 import { WallDrawing } from "./WallDrawing";
 
 /** What a station's layer may draw with: px on the stage for mm on the wall. */
@@ -29,9 +29,11 @@ const sizeOf = ({ minX, maxX, minY, maxY }: Box): Size => ({ width: maxX - minX,
 interface Props {
   readonly wallId: string;
   readonly layer: (frame: LayerFrame) => ReactNode;
-  /** Walls that are drawn unfolded beside this one, around their corners. */
-  readonly beside?: readonly WallBeside[];
+  /** Whether the walls that the finish in hand goes on over are drawn unfolded beside this one. */
+  readonly unfoldsRun?: boolean;
 }
+
+const noWalls: readonly WallBeside[] = [];
 
 /** What the wall takes up together with those beside it. */
 function boxWith(box: Box, beside: readonly WallBeside[]): Box {
@@ -51,8 +53,10 @@ function boxWith(box: Box, beside: readonly WallBeside[]): Box {
 }
 
 /** The wall to scale between two tape measures; each station draws its own layer over it. */
-export function WallStage({ wallId, layer, beside = [] }: Props) {
+export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
   const found = useWall(wallId);
+  const run = useWallsBeside(wallId);
+  const beside = unfoldsRun ? run : noWalls;
   const job = useJob();
   const hatchId = useId().replace(/[^\w-]/g, "");
   const [hatched, setHatched] = useState(false);

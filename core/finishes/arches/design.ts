@@ -17,7 +17,8 @@ export function designArches({ spec, strip, centre, bands }: ArchesLayout): Desi
     const band = bands.find(({ outer, inner }) => isBetween(lengthOf(dx, dy), inner, outer));
     const beyond = (directionOf(dy, dx) * 180) / Math.PI - spec.from;
     if (!band || (turn < 360 && beyond - Math.floor(beyond / 360) * 360 > turn)) return null;
-    return { key: `band-${band.number}`, name: `band ${band.number}`, colour: band.colour };
+    const { number, colour } = band;
+    return { key: `band-${number}`, name: `band ${number}`, noun: "band", numbers: [number], colour };
   };
   const dividers = bands.flatMap((band) =>
     contoursOf(spec, centre, band).flatMap((contour) =>

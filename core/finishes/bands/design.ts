@@ -1,6 +1,6 @@
 import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
-import type { Design, Divider, Piece, SetOutLine } from "../../pattern/pattern";
+import { lineBetween, type Design, type Divider, type Piece, type SetOutLine } from "../../pattern/pattern";
 import { heightAt, type Polyline } from "../../wall/polyline";
 import type { Strip, StripPart } from "../../wall/strip";
 import { shapeOfWall } from "../../wall/wallShape";
@@ -10,7 +10,7 @@ import type { BandsSpec } from "./spec";
 /** One line at every edge of a band, and the band that a height belongs to. */
 export function designBands({ spec, strip, bands }: BandsLayout): Design[] {
   const edges = [...new Set(bands.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
-  const lines = edges.flatMap((at, index) => linesAt(spec, strip, at, index, useOf(spec, bands, at)));
+  const lines = edges.flatMap((at, index) => linesAt(spec, strip, at, index, calledAt(spec, bands, at)));
   const dividers = lines.map((line): Divider => ({ curve: line.path, source: line.id, wall: line.wall }));
   const references = new Map(strip.parts.map((part) => [part.wall.id, referenceOf(spec, part)]));
   const pieceAt = ({ x, y }: Point, wall: string): Piece | null => {
@@ -26,11 +26,13 @@ export function referenceOf({ datum }: BandsSpec, { wall, offset }: StripPart): 
   return shapeOfWall(wall)[datum].map(({ x, y }) => ({ x: x + offset, y }));
 }
 
-function linesAt(spec: BandsSpec, strip: Strip, at: number, index: number, use: string): SetOutLine[] {
+type Called = ReturnType<typeof lineBetween>;
+
+function linesAt(spec: BandsSpec, strip: Strip, at: number, index: number, called: Called): SetOutLine[] {
   const id = `line-${index + 1}`;
   if (spec.datum === "level") {
     const { minX, maxX } = strip.extent;
-    return [{ id, index, kind: "level", path: segment({ x: minX, y: at }, { x: maxX, y: at }), use }];
+    return [{ id, index, kind: "level", path: segment({ x: minX, y: at }, { x: maxX, y: at }), ...called }];
   }
   const by = spec.datum === "floor" ? at : -at;
   return strip.parts.flatMap((part) => {
@@ -40,7 +42,7 @@ function linesAt(spec: BandsSpec, strip: Strip, at: number, index: number, use: 
       index,
       kind: a.y === b.y ? "level" : a.x === b.x ? "plumb" : "slant",
       path: segment(a, b),
-      use,
+      ...called,
       wall: part.wall.id,
     }));
   });
@@ -67,7 +69,16 @@ function stretchesOver(
 
 function pieceOf(spec: BandsSpec, bands: readonly Band[], distance: number): Piece | null {
   const band = bands.find(({ from, to }) => distance >= from && distance <= to);
-  if (band) return { key: `band-${band.index + 1}`, name: `band ${band.index + 1}`, colour: band.colour };
+  if (band) {
+    const number = band.index + 1;
+    return {
+      key: `band-${number}`,
+      name: `band ${number}`,
+      noun: "band",
+      numbers: [number],
+      colour: band.colour,
+    };
+  }
   const before = bands.findLast(({ to }) => to < distance);
   const [near, far] =
     spec.datum === "ceiling" ? (["above", "below"] as const) : (["below", "above"] as const);
@@ -84,9 +95,9 @@ function pieceOf(spec: BandsSpec, bands: readonly Band[], distance: number): Pie
 const hair = 1e-6;
 
 /** What lies under and over an edge: "band 1 | above the bands". */
-function useOf(spec: BandsSpec, bands: readonly Band[], at: number): string {
+function calledAt(spec: BandsSpec, bands: readonly Band[], at: number): Called {
   const [before, after] = [-hair, hair].map(
     (by) => pieceOf(spec, bands, at + by)?.name ?? "what is there",
   ) as [string, string];
-  return spec.datum === "ceiling" ? `${after} | ${before}` : `${before} | ${after}`;
+  return spec.datum === "ceiling" ? lineBetween(after, before) : lineBetween(before, after);
 }

@@ -11,7 +11,7 @@ export function designBlocks({ spec, strip, contours, boxes }: BlocksLayout): De
   return spec.blocks.map((block, index): Design => {
     const contour = contours[index]!;
     const [key, name] = [`block-${index + 1}`, `block ${index + 1}`];
-    const piece = { key, name, colour: block.colour };
+    const piece = { key, name, noun: "block", numbers: [index + 1], colour: block.colour };
     return {
       lines: linesAround(contour, key, name),
       centres: centreOf(block, key, name),

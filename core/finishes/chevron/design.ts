@@ -1,6 +1,13 @@
 import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
-import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
+import {
+  lineBetween,
+  type Design,
+  type Divider,
+  type Piece,
+  type SetOutLine,
+  type TapedLine,
+} from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
 import { colourGrid, type CellColour } from "../gridColouring";
@@ -29,7 +36,7 @@ export function designChevron(layout: ChevronLayout): Design[] {
       ];
       if (atLeft || atRight) return null;
     }
-    return pieceOf(spec, column, zigzag, colourOf(column, zigzag));
+    return pieceOf(layout, column, zigzag, colourOf(column, zigzag));
   };
   return [
     {
@@ -62,11 +69,20 @@ function cellAt(spec: ChevronSpec, layout: ChevronLayout, { x, y }: Point) {
   };
 }
 
-function pieceOf({ uprights }: ChevronSpec, column: number, zigzag: number, colour: string): Piece {
-  // Counted from 1 at the lower left; the part cells below the first zigzag are row 0.
-  return uprights
-    ? { key: `cell-${column + 1}-${zigzag + 1}`, name: `column ${column + 1}, row ${zigzag + 1}`, colour }
-    : { key: `row-${zigzag + 1}`, name: `row ${zigzag + 1}`, colour };
+/** Called by its column and row, counted from 1 at the lower left; its key stays when a steeper rise adds rows below. */
+function pieceOf({ spec, first }: ChevronLayout, column: number, zigzag: number, colour: string): Piece {
+  const row = zigzag - first + 1;
+  if (!spec.uprights) {
+    return { key: `row-${zigzag + 1}`, name: `row ${row}`, noun: "row", numbers: [row], colour };
+  }
+  const key = `cell-${column + 1}-${zigzag + 1}`;
+  return {
+    key,
+    name: `column ${column + 1}, row ${row}`,
+    noun: "cell",
+    numbers: [column + 1, row],
+    colour,
+  };
 }
 
 /** How far a zigzag has climbed at x: up over one column, down over the next. */
@@ -161,13 +177,14 @@ function linesOf(spec: ChevronSpec, layout: ChevronLayout, { extent }: Strip): S
       index,
       kind: "plumb",
       path,
-      use: `column ${index + 1} | column ${index + 2}`,
+      ...lineBetween(`column ${index + 1}`, `column ${index + 2}`),
     };
   });
   const turns = Array.from({ length: zigzags }, (_, place) => first + place).flatMap((k) =>
     [0, 1].map((edge) => ({
       y: heightAtEdge(spec, layout, k, edge),
-      use: `zigzag ${k + 1} turns ${edge ? "down" : "up"}`,
+      // Each lies over the row of its number.
+      use: `zigzag ${k - first} turns ${edge ? "down" : "up"}`,
     })),
   );
   const levels = [...new Map(turns.map((turn) => [turn.y.toFixed(4), turn])).values()]

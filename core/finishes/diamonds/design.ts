@@ -1,7 +1,14 @@
 import { polygonContour } from "../../geometry/contour";
 import { segment } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
-import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
+import {
+  lineBetween,
+  type Design,
+  type Divider,
+  type Piece,
+  type SetOutLine,
+  type TapedLine,
+} from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
 import { colourGrid } from "../gridColouring";
@@ -21,6 +28,8 @@ export function designDiamonds(layout: DiamondLayout): Design[] {
       return {
         key: `diamond-${i + 1}-${j + 1}`,
         name: `diamond ${i + 1}, row ${j + 1}`,
+        noun: "diamond",
+        numbers: [i + 1, j + 1],
         colour: colourOf(i, j),
       };
     }
@@ -84,10 +93,10 @@ function linesOf(
   { extent }: Strip,
 ): SetOutLine[] {
   const { minX, maxX, minY, maxY } = extent;
-  const words = (index: number, what: string) =>
+  const called = (index: number, what: string) =>
     index % 2 === 1
-      ? `the middle of ${what} ${(index + 1) / 2}`
-      : `${what} ${index / 2} | ${what} ${index / 2 + 1}`;
+      ? { use: `the middle of ${what} ${(index + 1) / 2}` }
+      : lineBetween(`${what} ${index / 2}`, `${what} ${index / 2 + 1}`);
   const plumbs = Array.from({ length: 2 * columns - 1 }, (_, place): SetOutLine => {
     const x = left + ((place + 1) * width) / 2;
     const path = segment({ x, y: minY }, { x, y: maxY });
@@ -96,14 +105,14 @@ function linesOf(
       index: place,
       kind: "plumb",
       path,
-      use: words(place + 1, "column"),
+      ...called(place + 1, "column"),
     };
   });
   const levels = Array.from({ length: 2 * rows - 1 }, (_, place): SetOutLine => {
     const y = bottom + ((place + 1) * height) / 2;
     const path = segment({ x: minX, y }, { x: maxX, y });
     const index = plumbs.length + place;
-    return { id: `row-line-${place + 1}`, index, kind: "level", path, use: words(place + 1, "row") };
+    return { id: `row-line-${place + 1}`, index, kind: "level", path, ...called(place + 1, "row") };
   });
   return [...plumbs, ...levels];
 }

@@ -1,4 +1,4 @@
-import type { Design, Piece, SetOutLine } from "../../pattern/pattern";
+import { lineBetween, type Design, type Piece, type SetOutLine } from "../../pattern/pattern";
 import { lineAt } from "./frame";
 import type { StripeLayout } from "./layout";
 
@@ -10,6 +10,8 @@ export function designStripes(layout: StripeLayout): Design[] {
   const pieces = divided.divisions.map((division, index): Piece => ({
     key: `stripe-${index + 1}`,
     name: `stripe ${index + 1}`,
+    noun: "stripe",
+    numbers: [index + 1],
     colour: spec.colours[division.colour]!,
   }));
   const design: Design = {
@@ -26,8 +28,8 @@ function stripeLines({ frame, divided, strip }: StripeLayout): SetOutLine[] {
   return divided.divisions.slice(1).flatMap((division, index) => {
     const path = lineAt(frame, division.from, strip.extent);
     if (!path) return [];
-    const use = `stripe ${index + 1} | stripe ${index + 2}`;
-    return [{ id: `line-${index + 1}`, index, kind, path, use } as const];
+    const called = lineBetween(`stripe ${index + 1}`, `stripe ${index + 2}`);
+    return [{ id: `line-${index + 1}`, index, kind, path, ...called } as const];
   });
 }
 

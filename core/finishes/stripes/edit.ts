@@ -16,9 +16,9 @@ export function editStripes(layout: StripeLayout): Editing {
     const wish = fit.by === "near" ? fit.width : fit.by === "spread" ? fit.module : fit.wish;
     return { set: { fit: { by: "count", count: wanted, wish } } };
   };
-  const handles = designStripes(layout)[0]!.lines.map(({ id, use, path, index }): Handle => ({
+  const handles = designStripes(layout)[0]!.lines.map(({ id, use, between, path, index }): Handle => ({
     id,
-    name: `the line ${use.replace(" | ", " to ")}`,
+    name: between ? `the line ${between[0]} to ${between[1]}` : use,
     at: midpoint(path.a, path.b),
     along: frame.normal,
     path: [path],

@@ -11,7 +11,9 @@ export function designTapeLines({ spec, lines, walls, colours }: TapeLinesLayout
     const wall = byWall.get(id)!;
     const face = faceAt(wall, { x: point.x - wall.part.offset, y: point.y });
     const colour = face === null ? undefined : colours.get(wall.faceOf[face]!);
-    return colour === undefined ? null : { key: `face-${face! + 1}`, name: `face ${face! + 1}`, colour };
+    if (colour === undefined) return null;
+    const number = face! + 1;
+    return { key: `face-${number}`, name: `face ${number}`, noun: "face", numbers: [number], colour };
   };
   const dividers = walls.flatMap((wall) =>
     wall.dividers.map(({ curve, source }): Divider => ({

@@ -7,7 +7,7 @@ import type { Plan } from "@/core/job/planTypes";
 import type { PlanDay, PlanStep } from "@/core/job/planDayTypes";
 import { whoDoesIt } from "@/formats/whoDoes";
 import { Measure } from "@/ui/parts/Measure";
-import { useAddress } from "@/ui/shell/useAddress";
+import { useAddress } from "@/ui/job/useAddress";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
 import { dayAt, dayTitle } from "./dayWords";

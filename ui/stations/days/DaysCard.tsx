@@ -7,7 +7,7 @@ import type { Plan } from "@/core/job/planTypes";
 import type { PlanStep } from "@/core/job/planDayTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
 import { FindingList } from "@/ui/parts/FindingList";
-import { useAddress } from "@/ui/shell/useAddress";
+import { useAddress } from "@/ui/job/useAddress";
 import { useDayClock } from "./dayClock";
 import { DayList } from "./DayList";
 import { dayAt, shortDate } from "./dayWords";

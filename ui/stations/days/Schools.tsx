@@ -3,7 +3,7 @@
 import { formatDuration, formatRun } from "@/core/measure/formatLength";
 import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { Choice } from "@/ui/parts/Choice";
-import { useAddress } from "@/ui/shell/useAddress";
+import { useAddress } from "@/ui/job/useAddress";
 
 const names = {
   finish: "Finish each round",

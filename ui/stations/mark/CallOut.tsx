@@ -9,9 +9,9 @@ import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
 import { CalledWall } from "./CalledWall";
 import { madeAlong, measuredFrom, tapeWords, strikeFrom } from "./markWords";
-import { tapeAtMark } from "./tapeAtMark";
+import { tapeAtMarks } from "./tapeAtMark";
 import { TapeWindow } from "./TapeWindow";
-import { useMarkProgress } from "./useMarkProgress";
+import { useMarkProgress } from "@/ui/job/useMarkProgress";
 
 /** One mark at a time, large enough to read from the steps. Space, arrows or the large button go on. */
 export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => void }) {
@@ -135,7 +135,7 @@ function TopButton({
 
 function CalledMark({ mark, wall, plan }: { mark: PlanMark; wall: Wall; plan: PlanWall }) {
   const job = useJob();
-  const tape = tapeAtMark(plan, mark)[0];
+  const tape = tapeAtMarks(plan)(mark)[0];
   const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
   const hexOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.hex ?? "none";
   const size = mark.reading.length > 9 ? "text-[17vw] md:text-[8.5rem]" : "text-[23vw] md:text-[10rem]";

@@ -13,8 +13,8 @@ import { Measure } from "@/ui/parts/Measure";
 import { PlanTables } from "@/ui/parts/PlanTables";
 import { CallOut } from "./CallOut";
 import { madeAlong, measuredFrom } from "./markWords";
-import { tapeAtMark } from "./tapeAtMark";
-import { useMarkProgress } from "./useMarkProgress";
+import { tapeAtMarks } from "./tapeAtMark";
+import { useMarkProgress } from "@/ui/job/useMarkProgress";
 
 /** Every mark of the wall as one running list from one datum, to tick off or to be called out. */
 export function MarkCard({ wallId }: { wallId: string }) {
@@ -29,6 +29,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
   if (!found?.plan) return null;
   const { plan } = found;
   const nameOfWall = (id: string) => job.walls.find((other) => other.id === id)?.name ?? id;
+  const tapeAt = tapeAtMarks(plan);
   const done = plan.marks.filter(isDone).length;
   const proof = plan.fit?.proof;
   const stepped = proof?.steppedAtEnd_mm;
@@ -64,7 +65,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
           <p className="small-caps-label pt-1">{`${done} of ${plan.marks.length} on the wall`}</p>
           <ol className="pt-1" aria-label="Marks">
             {plan.marks.map((mark, index) => {
-              const tape = tapeAtMark(plan, mark)[0];
+              const tape = tapeAt(mark)[0];
               return (
                 <li
                   key={mark.id}

@@ -1,12 +1,10 @@
+import { groupBy } from "@/core/geometry/groupBy";
 import type { PlanMark, PlanTape, PlanWall } from "@/core/job/planTypes";
 
-/** The pieces of tape that are laid on the line of a mark, first round first. */
-export function tapeAtMark(plan: PlanWall, mark: PlanMark): PlanTape[] {
-  const line = plan.lines.find((candidate) => mark.id.startsWith(`${candidate.id}/`));
-  if (!line) return [];
-  const [[ax, ay], [bx, by]] = line.path;
-  const length = Math.hypot(bx - ax, by - ay);
-  const isOn = ([x, y]: [number, number]) =>
-    Math.abs((bx - ax) * (y - ay) - (by - ay) * (x - ax)) / length < 0.1;
-  return plan.tape.filter((piece) => piece.cuts !== undefined && piece.path.every(isOn));
+const none: readonly PlanTape[] = [];
+
+/** Answers the pieces of tape that are laid along the line of a mark, first round first. */
+export function tapeAtMarks({ tape }: Pick<PlanWall, "tape">): (mark: PlanMark) => readonly PlanTape[] {
+  const byLine = groupBy(tape, ({ line }) => line);
+  return ({ line }) => (line === undefined ? none : (byLine.get(line) ?? none));
 }

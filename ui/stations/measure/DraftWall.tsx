@@ -6,7 +6,7 @@ import type { UnitSystem } from "@/core/measure/units";
 import { cornersOfWall } from "@/core/wall/boxOfWall";
 import { wallSchema } from "@/core/wall/schema";
 import { mmOf } from "@/ui/job/writtenLength";
-import { HaloText } from "@/ui/parts/HaloText";
+import { PlateText } from "@/ui/parts/PlateText";
 
 interface Props {
   readonly survey: SurveyDocument;
@@ -92,9 +92,9 @@ export function DraftWall({ survey, units, isSurveyed }: Props) {
         ))}
       {known && <Words x={x(width / 2)} y={y(-low) + 34} text={formatSpan(width, units)} />}
       {stations.length === 0 && (
-        <HaloText x={x(width / 2)} y={y(0) - 14} textAnchor="middle" className="text-[17px]">
+        <PlateText x={x(width / 2)} y={y(0) - 14} size={17} weight="medium">
           the level line: everything is read from it
-        </HaloText>
+        </PlateText>
       )}
     </svg>
   );
@@ -102,8 +102,8 @@ export function DraftWall({ survey, units, isSurveyed }: Props) {
 
 function Words({ x, y, text }: { x: number; y: number; text: string }) {
   return (
-    <HaloText x={x} y={y + 5} textAnchor="middle" className="text-[17px] font-semibold">
+    <PlateText x={x} y={y + 5} size={17}>
       {text}
-    </HaloText>
+    </PlateText>
   );
 }

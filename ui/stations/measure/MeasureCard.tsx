@@ -16,10 +16,10 @@ import { Choice } from "@/ui/parts/Choice";
 import { FindingList } from "@/ui/parts/FindingList";
 import { LengthField } from "@/ui/parts/LengthField";
 import { TextField } from "@/ui/parts/TextField";
-import { findingsAt } from "@/ui/wall-view/findingsAt";
-import { LaserFields } from "@/ui/laser/LaserFields";
-import { LaserPanel } from "@/ui/laser/LaserPanel";
-import { stationPath } from "@/ui/shell/stations";
+import { findingsAt } from "@/ui/job/findingsAt";
+import { LaserFields } from "@/ui/parts/LaserFields";
+import { LaserPanel } from "./LaserPanel";
+import { stationPath } from "@/ui/job/useAddress";
 import { Conditions } from "./Conditions";
 import { DiagonalReadings } from "./DiagonalReadings";
 import { EndReadings } from "./EndReadings";
@@ -66,7 +66,7 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
   const { units } = job;
   const edit = (update: (wall: WallDocument) => WallDocument): string | null =>
     change((before) => ({ ...before, walls: changeById(before.walls, wall.id, update) }))[0]?.message ?? null;
-  const findings = findingsAt(plan, "measure");
+  const findings = findingsAt(plan, "wall");
   return (
     <>
       <h2 className="text-2xl font-bold">Measure</h2>

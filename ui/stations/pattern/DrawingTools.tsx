@@ -6,7 +6,7 @@ import { valueOfWritten } from "@/ui/parts/lengthEntry";
 import { useJob } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { LengthField } from "@/ui/parts/LengthField";
-import { usePatternHand } from "./patternHand";
+import { usePatternHand } from "@/ui/job/patternHand";
 import { useDrawing, type Drawing } from "./useDrawing";
 import type { HandedFinish } from "./useEditing";
 

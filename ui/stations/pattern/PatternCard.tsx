@@ -9,15 +9,15 @@ import { useDocument, useJob, useJobState, usePlan, useWall } from "@/ui/job/Job
 import { changeById, type FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { FindingList } from "@/ui/parts/FindingList";
-import { findingsAt } from "@/ui/wall-view/findingsAt";
+import { findingsAt } from "@/ui/job/findingsAt";
 import { CandidateList } from "./CandidateList";
 import { FinishFields } from "./FinishFields";
 import { ColourShares } from "./ColourShares";
 import { DrawingTools } from "./DrawingTools";
 import { FinishPicker } from "./FinishPicker";
 import { OfferList } from "./OfferList";
-import { usePatternHand } from "./patternHand";
-import { finishInHand, useHandedFinish } from "./useEditing";
+import { finishInHand, usePatternHand } from "@/ui/job/patternHand";
+import { useHandedFinish } from "./useEditing";
 
 /** What the wall is to look like: its finishes, the few numbers of the one in hand, and what is to decide. */
 export function PatternCard({ wallId }: { wallId: string }) {
@@ -39,7 +39,7 @@ export function PatternCard({ wallId }: { wallId: string }) {
       <>
         <h2 className="text-2xl font-bold">Pattern</h2>
         <p className="py-2 text-soft">This wall cannot be laid out as it is.</p>
-        <FindingList findings={[...findingsAt(plan, "measure"), ...findingsAt(plan, "pattern")]} />
+        <FindingList findings={[...findingsAt(plan, "wall"), ...findingsAt(plan, "pattern")]} />
         <ul className="py-3">
           {stack.map(({ id, kind }) => (
             <li key={id} className="flex items-center justify-between border-t border-hairline py-1">

@@ -1,7 +1,7 @@
 import type { Tool } from "@/core/finishes/editing";
 import type { Point } from "@/core/geometry/point";
 import { useJob } from "@/ui/job/JobProvider";
-import { usePatternHand } from "./patternHand";
+import { usePatternHand } from "@/ui/job/patternHand";
 import { useChanging, useHandedFinish, type HandedFinish } from "./useEditing";
 
 export interface Drawing {

@@ -1,9 +1,10 @@
 import { useMemo, useRef } from "react";
 import type { Editing, SpecChange } from "@/core/finishes/editing";
+import { lineWords } from "@/core/findings/wording";
 import { finishOf } from "@/core/finishes/registry";
 import { moveCurve } from "@/core/geometry/curve";
-import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
-import type { Job, JobFinish } from "@/core/job/schema";
+import { stripOfFinish } from "@/core/job/layOutWalls";
+import type { JobFinish } from "@/core/job/schema";
 import type { Plan } from "@/core/job/planTypes";
 import { segment } from "@/core/geometry/curve";
 import { snapTargetsOf, type SnapLine } from "@/core/setout/snapPoint";
@@ -11,13 +12,7 @@ import { OverLimit } from "@/core/trade/allowance";
 import type { Strip } from "@/core/wall/strip";
 import { useJobState, useKeptJob, usePlan } from "@/ui/job/JobProvider";
 import { changeDocument, problemsOf, type JobDocument } from "@/ui/job/jobDocument";
-import { usePatternHand } from "./patternHand";
-
-/** The finish in hand on a wall: the one that was taken, else the uppermost. */
-export function finishInHand(job: Job, wallId: string, taken: string | null): JobFinish | undefined {
-  const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
-  return stack.find(({ id }) => id === taken) ?? stack.at(-1);
-}
+import { useFinishInHand } from "@/ui/job/patternHand";
 
 export interface HandedFinish {
   readonly spec: JobFinish;
@@ -33,8 +28,7 @@ export interface HandedFinish {
  */
 export function useHandedFinish(wallId: string): HandedFinish | null {
   const job = useKeptJob();
-  const taken = usePatternHand(({ finish }) => finish);
-  const spec = finishInHand(job, wallId, taken);
+  const spec = useFinishInHand(wallId);
   return useMemo(() => {
     if (!spec) return null;
     const strip = stripOfFinish(job, spec);
@@ -55,14 +49,14 @@ export function useHandedFinish(wallId: string): HandedFinish | null {
 export function snapLinesOf(
   plan: Plan,
   strip: Strip,
-  isMoving: (finish: string, line: string) => boolean,
+  isMoving: (finish: string, key: string) => boolean,
 ): SnapLine[] {
   return strip.parts.flatMap(({ wall, offset }) =>
     (plan.walls.find(({ id }) => id === wall.id)?.lines ?? [])
-      .filter(({ id, finish }) => !isMoving(finish, id.split("/").at(-1)!))
-      .map(({ path: [[ax, ay], [bx, by]], use }) => ({
+      .filter(({ key, finish }) => !isMoving(finish, key))
+      .map(({ path: [[ax, ay], [bx, by]], use, between }) => ({
         path: moveCurve(segment({ x: ax, y: ay }, { x: bx, y: by }), offset, 0),
-        thing: use.includes(" | ") ? `the line between ${use.replace(" | ", " and ")}` : use,
+        thing: lineWords(between ?? use),
       })),
   );
 }

@@ -1,0 +1,5 @@
+import { StationCard } from "@/ui/shell/StationCard";
+
+export default function StationPage() {
+  return <StationCard />;
+}

@@ -1,5 +1,0 @@
-import { DaysCard } from "@/ui/stations/days/DaysCard";
-
-export default function DaysPage() {
-  return <DaysCard />;
-}

@@ -1,0 +1,44 @@
+import { create } from "zustand";
+import { isOnWall } from "@/core/job/layOutWalls";
+import type { Job, JobFinish } from "@/core/job/schema";
+import { useKeptJob } from "./JobProvider";
+import type { Point } from "@/core/geometry/point";
+
+/** What the painter has in hand at the Pattern station: a finish, and a tool with the points set so far. */
+interface PatternHand {
+  /** A finish's id; null for the uppermost of the wall. */
+  readonly finish: string | null;
+  readonly tool: string | null;
+  readonly paint: string | null;
+  /** In the coordinates of the finish's strip. */
+  readonly points: readonly Point[];
+  take(finish: string | null): void;
+  takeTool(tool: string | null): void;
+  takePaint(paint: string): void;
+  setPoints(points: readonly Point[]): void;
+}
+
+/** Shared by the card and the wall; nothing of it is saved. */
+export const usePatternHand = create<PatternHand>((set) => ({
+  finish: null,
+  tool: null,
+  paint: null,
+  points: [],
+  take: (finish) => set({ finish, tool: null, points: [] }),
+  takeTool: (tool) => set({ tool, points: [] }),
+  takePaint: (paint) => set({ paint }),
+  setPoints: (points) => set({ points }),
+}));
+
+/** The finish in hand on a wall: the one that was taken, else the uppermost. */
+export function finishInHand(job: Job, wallId: string, taken: string | null): JobFinish | undefined {
+  const stack = job.finishes.filter((finish) => isOnWall(job, finish, wallId));
+  return stack.find(({ id }) => id === taken) ?? stack.at(-1);
+}
+
+/** The same, as it was kept last: what a drag shows is made of that. */
+export function useFinishInHand(wallId: string): JobFinish | undefined {
+  const job = useKeptJob();
+  const taken = usePatternHand(({ finish }) => finish);
+  return finishInHand(job, wallId, taken);
+}

@@ -1,0 +1,115 @@
+"use client";
+
+import { Measure } from "@/ui/parts/Measure";
+import type { PlanTape } from "@/core/job/planTypes";
+import { useJobState, useWall } from "@/ui/job/JobProvider";
+import { useMarkProgress } from "@/ui/job/useMarkProgress";
+import type { LayerFrame } from "@/ui/wall-view/WallStage";
+
+/** The level line, every mark with its reading, and the tape on the side where it sits. */
+export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
+  const current = useJobState((state) => state.pointedAt);
+  const found = useWall(wallId);
+  const { isDone } = useMarkProgress(wallId);
+  if (!found?.plan) return null;
+  const { plan, wall } = found;
+  const level = plan.level?.at ?? 0;
+  return (
+    <g pointerEvents="none" aria-hidden="true">
+      {plan.tape.map((piece) =>
+        piece.cuts ? <TapeStrip key={piece.id} piece={piece} frame={frame} /> : null,
+      )}
+      {plan.level && (
+        <line
+          x1={frame.x(0)}
+          x2={frame.x(wall.width)}
+          y1={frame.y(level)}
+          y2={frame.y(level)}
+          className="stroke-violet"
+          strokeDasharray="10 6"
+          strokeWidth={1.5}
+        />
+      )}
+      {plan.marks.map((mark) => {
+        const isX = mark.axis === "x";
+        const y = isX
+          ? frame.y(
+              mark.on === "level"
+                ? level
+                : mark.on === "top"
+                  ? frame.box.maxY - wall.cornice
+                  : frame.box.minY + wall.skirting,
+            )
+          : frame.y(mark.at);
+        const x = isX ? frame.x(mark.at) : frame.x(mark.on === "right" ? wall.width : 0);
+        const tone = mark.id === current ? "fill-violet" : isDone(mark) ? "fill-leaf" : "fill-ink";
+        return (
+          <g key={mark.id} transform={`translate(${x} ${y})`}>
+            <path d={isX ? "M0 0l-5 -11h10z" : "M0 0l-11 -5v10z"} className={`${tone} stroke-paper`} />
+            <g transform={isX ? "translate(0 -14) rotate(-90)" : "translate(8 -9)"}>
+              <rect
+                y={-9}
+                width={mark.reading.length * 6.6 + 10}
+                height={18}
+                rx={4}
+                className="fill-paper"
+                fillOpacity={0.92}
+              />
+              <text x={4} y={4.5} className={`${tone} text-[12px] font-semibold`}>
+                <Measure as="tspan">{mark.reading}</Measure>
+              </text>
+            </g>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** The body of a piece of tape, to scale but never thinner than can be seen; along a curve on its inner or outer side. */
+function TapeStrip({ piece, frame }: { piece: PlanTape; frame: LayerFrame }) {
+  const width = Math.max(5, piece.width * frame.view.scale);
+  const points = piece.path.map(([x, y]) => ({ x: frame.x(x), y: frame.y(y) }));
+  const shifted = points.map((point, index) => {
+    const [before, after] = [
+      points[Math.max(0, index - 1)]!,
+      points[Math.min(points.length - 1, index + 1)]!,
+    ];
+    const length = Math.hypot(after.x - before.x, after.y - before.y) || 1;
+    // The left of the path as it is drawn, with y down.
+    const normal = { x: (after.y - before.y) / length, y: -(after.x - before.x) / length };
+    const side = piece.centred ? 0 : sideOfPath(piece.lies, normal, points) * (width / 2);
+    return `${point.x + normal.x * side} ${point.y + normal.y * side}`;
+  });
+  return (
+    <path d={`M${shifted.join("L")}`} fill="none" stroke="#9cc3b5" strokeOpacity={0.92} strokeWidth={width} />
+  );
+}
+
+interface Px {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** 1 where the tape's body lies to the left of the path, -1 to the right. */
+function sideOfPath(lies: PlanTape["lies"], normal: Px, points: readonly Px[]): number {
+  switch (lies) {
+    case "left":
+      return normal.x < 0 ? 1 : -1;
+    case "right":
+      return normal.x > 0 ? 1 : -1;
+    case "above":
+      return normal.y < 0 ? 1 : -1;
+    case "below":
+      return normal.y > 0 ? 1 : -1;
+    case "inside":
+    case "outside": {
+      // A curve that turns right on the screen has its inside on the right.
+      const [a, b, c] = [points[0]!, points[Math.floor(points.length / 2)]!, points.at(-1)!];
+      const turn = (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
+      return turn > 0 === (lies === "inside") ? -1 : 1;
+    }
+    default:
+      return lies satisfies never;
+  }
+}

@@ -1,0 +1,18 @@
+import { buy } from "./buy/station";
+import { days } from "./days/station";
+import { mark } from "./mark/station";
+import { measure } from "./measure/station";
+import { pattern } from "./pattern/station";
+import type { Station } from "./station";
+
+/** The stations in working order; each is numbered by its place. */
+export const stations: readonly (Station & { readonly number: number })[] = [
+  measure,
+  pattern,
+  buy,
+  days,
+  mark,
+].map((station, index) => ({ ...station, number: index + 1 }));
+
+export const stationOf = (slug: string | null): Station | undefined =>
+  stations.find((station) => station.slug === slug);
