@@ -13,7 +13,7 @@ export function shoppingCsv(job: Job, plan: Plan): string {
       formatTin(size_ml),
       count,
       price,
-      rounded(price * count, 2),
+      price === null ? null : rounded(price * count, 2),
     ]);
   });
   const sundries = plan.sundries

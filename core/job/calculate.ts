@@ -35,7 +35,7 @@ export interface Needs {
     readonly paint: number;
     readonly sundries: number;
     readonly total: number;
-    /** Sundries to buy without a price. */
+    /** Sizes of tins and sundries to buy without a price. */
     readonly unpriced: number;
   };
   readonly findings: readonly Finding[];
@@ -62,7 +62,9 @@ export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned 
     paint: sum(paint),
     sundries: sum(sundries),
     total: sum(paint) + sum(sundries),
-    unpriced: sundries.filter(({ buy, price }) => buy > 0 && price === null).length,
+    unpriced:
+      paint.flatMap(({ packs }) => packs).filter(({ isEstimate }) => isEstimate).length +
+      sundries.filter(({ buy, price }) => buy > 0 && price === null).length,
   };
   return {
     paint,

@@ -3,6 +3,7 @@ import { groupBy } from "../geometry/groupBy";
 import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
 import { calculateNeed, type PaintNeed } from "../paint/calculateNeed";
 import { rankPacks, type PackChoice } from "../paint/choosePacks";
+import { estimatePrices } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
 import { isOf } from "../trade/constants";
 import type { PaintUse } from "../work/contribution";
@@ -24,7 +25,7 @@ export interface PaintOfJob extends PacksOfPaint {
   readonly advice: CoatsAdvice | null;
 }
 
-/** A way to buy it, and what is left of it then. */
+/** A way to buy it, what its tins cost as far as that is known, and what is left of it then. */
 interface PacksOfPaint {
   readonly packs: PackChoice["packs"];
   readonly cost: number;
@@ -62,13 +63,10 @@ function planColour(
 ): { paint: PaintOfJob; findings: Finding[] } {
   const need = calculateNeed(paint, uses, countSessions(paint.id, site));
   const toBuy = Math.max(0, need.needMl - paint.onHandMl);
-  const choices = rankPacks(
-    toBuy,
-    paint.packs.filter((pack) => pack.inStock),
-    mostChoices,
-  ).map(({ packs, cost, volumeMl }): PacksOfPaint => ({
+  const tins = estimatePrices(paint.packs.filter((pack) => pack.inStock));
+  const choices = rankPacks(toBuy, tins, mostChoices).map(({ packs, volumeMl }): PacksOfPaint => ({
     packs,
-    cost,
+    cost: packs.reduce((sum, { price, count, isEstimate }) => (isEstimate ? sum : sum + price * count), 0),
     leftMl: Math.max(0, volumeMl - toBuy),
   }));
   const [best = { packs: [], cost: 0, leftMl: 0 }, ...alternatives] = choices;

@@ -58,6 +58,7 @@ function describeCandidate(candidate: Candidate, colours: readonly string[], spe
   return {
     count,
     width,
+    ...(fit.by === "spread" && { module: fit.module }),
     ends,
     endWidths: [...endWidths],
     verdict,

@@ -40,7 +40,7 @@ export function describeJob({ laidOut, schools, needs }: Worked, teller: WallTel
       rolls,
       offcut_m: offcutM,
     })),
-    sundries: describeSundries(needs, speech),
+    sundries: describeSundries(job, needs, speech),
     schools: schools.map(describeSchool),
     ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
     findings: needs.findings.map((finding) => speakFinding(finding, speech)),

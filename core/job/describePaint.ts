@@ -2,6 +2,7 @@ import { coatReasons } from "../findings/coatReasons";
 import type { Speech } from "../findings/speech";
 import type { Needs } from "./calculate";
 import type { PaintOfJob } from "./calculatePaint";
+import type { Job } from "./schema";
 import type { PlanPacks, PlanPaint, PlanSundry } from "./planTypes";
 import { allSundries } from "./words";
 
@@ -32,17 +33,21 @@ const describePacks = ({
   cost,
   leftMl,
 }: Pick<PaintOfJob, "packs" | "cost" | "leftMl">): PlanPacks => ({
-  packs: packs.map(({ size, count, price }) => ({ size_ml: size, count, price })),
+  packs: packs.map(({ size, count, price, isEstimate }) => ({
+    size_ml: size,
+    count,
+    price: isEstimate ? null : price,
+  })),
   cost,
   left_ml: leftMl,
 });
 
-export const describeSundries = ({ sundries }: Needs, speech: Speech): PlanSundry[] =>
+export const describeSundries = (job: Job, { sundries }: Needs, speech: Speech): PlanSundry[] =>
   sundries.map(({ item, from, count, onHand, buy, price, cost }) => {
     const { name, why } = allSundries[item]!;
     return {
       item,
-      name,
+      name: typeof name === "string" ? name : name[job.units],
       why: speech.say({ code: why, values: { from } }),
       count,
       onHand,

@@ -83,13 +83,13 @@ const noAdvice = ({ findings }: OrderedWall): Advice => ({ findings, fit: null, 
 
 /** What the telling of a wall depends on beside the wall itself. */
 function toldIn(job: Job, { rounds }: Taping): string {
-  const { units, currency, tapeDivision, viewingDistance, edges } = job;
+  const { units, volumes, currency, tapeDivision, viewingDistance, edges } = job;
   const names = [
     job.paints.map(({ id, name, coats }) => [id, name, coats]),
     job.walls.map(({ id, name }) => [id, name]),
   ];
   const told = rounds.map(({ round, group, coat }) => [round, group, coat]);
-  return JSON.stringify([units, currency, tapeDivision, viewingDistance, edges, names, told]);
+  return JSON.stringify([units, volumes, currency, tapeDivision, viewingDistance, edges, names, told]);
 }
 
 /** The same walls; throws OverLimit where they come to more than a plan may hold. */

@@ -141,7 +141,7 @@ it("costs add up and packs cover, whatever is on hand or out of stock", () => {
       const { paint, cost, sundries } = plan(job);
       for (const one of paint) {
         const { onHandMl, packs } = job.paints.find(({ id }) => id === one.colour)!;
-        const sum = one.packs.reduce((total, { price, count }) => total + price * count, 0);
+        const sum = one.packs.reduce((total, { price, count }) => total + price! * count, 0);
         const volume = one.packs.reduce((total, { size_ml, count }) => total + size_ml * count, 0);
         expect(one.cost).toBeCloseTo(sum, 9);
         expect(one.store_ml).toBeLessThanOrEqual(onHandMl);

@@ -215,6 +215,8 @@ export interface PlanTape {
 export interface PlanCandidate {
   count: number;
   width: number | null;
+  /** The easy size whose multiples the lines keep to, what remains being shared out over the gaps. */
+  module?: number;
   ends: "same" | "different";
   endWidths: [number, number];
   verdict: "good" | "fair" | "poor";
@@ -280,7 +282,9 @@ export interface PlanPaint {
 }
 
 export interface PlanPacks {
-  packs: { size_ml: number; count: number; price: number }[];
+  /** A price is null while it is not known. */
+  packs: { size_ml: number; count: number; price: number | null }[];
+  /** Of the tins with a price. */
   cost: number;
   left_ml: number;
 }
@@ -302,7 +306,7 @@ export interface PlanCost {
   paint: number;
   sundries: number;
   total: number;
-  /** Sundries to buy without a price. */
+  /** Sizes of tins and sundries to buy without a price. */
   unpriced: number;
 }
 

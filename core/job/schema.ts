@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { finishKinds, finishRates, finishSpecs } from "../finishes/registry";
 import { lengthSchema, nameSchema } from "../measure/schema";
-import { mmPerInch } from "../measure/units";
+import { mmPerInch, volumeSystems } from "../measure/units";
 import { paintSchema } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
@@ -22,6 +22,7 @@ export const jobSchema = z
     format: z.literal(jobFormat),
     name: nameSchema(200).min(1),
     units: z.enum(["imperial", "metric"]).default("metric"),
+    volumes: z.enum(volumeSystems).optional().describe("what tins and spread rates are shown in; by units"),
     currency: z
       .string()
       .regex(/^[A-Z]{3}$/, { error: 'expected a currency code such as "EUR"' })
@@ -42,6 +43,7 @@ export const jobSchema = z
   })
   .transform((job) => ({
     ...job,
+    volumes: job.volumes ?? (job.units === "imperial" ? "us" : "litres"),
     tapeDivision: job.tapeDivision ?? (job.units === "imperial" ? mmPerInch / 16 : 1),
   }));
 

@@ -19,7 +19,7 @@ export function speechOf(job: Job): Speech {
     length: (mm) => formatLength(mm, job.units),
     error: (mm) => formatError(mm, job.units),
     area: (m2) => formatArea(m2, job.units),
-    volume: (ml) => formatVolume(ml, job.units),
+    volume: (ml) => formatVolume(ml, job.volumes),
     run: (m) => formatRun(m, job.units),
     wall: (id) => walls.get(id) ?? id,
     money: (amount) => `${amount.toFixed(2)} ${job.currency}`,

@@ -43,8 +43,8 @@ describe("numbers for people", () => {
 
   it("are areas, volumes, tins, tape and times", () => {
     expect(formatArea(9.290304, "imperial")).toBe("100.0 ft2");
-    expect(formatVolume(236.588, "imperial")).toBe("8 fl oz");
-    expect(formatVolume(3785.411784, "imperial")).toBe("1 gal");
+    expect(formatVolume(236.588, "us")).toBe("8 fl oz");
+    expect(formatVolume(3785.411784, "us")).toBe("1 gal");
     expect([formatTin(250), formatTin(2500), formatTin(946.352946)]).toEqual(["250 ml", "2.5 L", "1 qt"]);
     expect(formatRun(30.48, "imperial")).toBe("100 ft");
     expect([formatDuration(45), formatDuration(60), formatDuration(125)]).toEqual([

@@ -1,6 +1,6 @@
 import { formatReading, trimDecimals } from "./formatReading";
 import { roundToDivision } from "./roundToDivision";
-import { inchesPerFoot, m2PerFt2, mmPerInch, mlPerUnit, type UnitSystem } from "./units";
+import { inchesPerFoot, m2PerFt2, mmPerInch, mlPerUnit, type UnitSystem, type VolumeSystem } from "./units";
 
 const displayInchDivision = mmPerInch / 16;
 const displayMmDivision = 0.1;
@@ -35,8 +35,8 @@ export function formatArea(areaM2: number, units: UnitSystem): string {
 }
 
 /** A volume for people: whole millilitres under a litre, then litres; or fluid ounces, quarts and gallons. */
-export function formatVolume(volumeMl: number, units: UnitSystem): string {
-  if (units === "metric") {
+export function formatVolume(volumeMl: number, volumes: VolumeSystem): string {
+  if (volumes === "litres") {
     return volumeMl < 995 ? `${Math.ceil(volumeMl - 1e-9)} ml` : `${trimDecimals(volumeMl / 1000, 2)} L`;
   }
   if (volumeMl < mlPerUnit.qt) return `${trimDecimals(volumeMl / mlPerUnit["fl oz"], 1)} fl oz`;
@@ -50,7 +50,24 @@ export function formatVolume(volumeMl: number, units: UnitSystem): string {
  */
 export function formatTin(volumeMl: number): string {
   const isMetric = Math.abs(volumeMl / 50 - Math.round(volumeMl / 50)) < 1e-6;
-  return formatVolume(volumeMl, isMetric ? "metric" : "imperial");
+  return formatVolume(volumeMl, isMetric ? "litres" : "us");
+}
+
+/** What a spread rate is told in: an area of the job's units by the litre or the gallon. */
+export function spreadUnit(units: UnitSystem, volumes: VolumeSystem): string {
+  return `${units === "metric" ? "m2" : "ft2"} a ${volumes === "litres" ? "litre" : "gallon"}`;
+}
+
+/** A spread rate of m2 a litre as a number in `spreadUnit`. */
+export function convertSpread(m2PerL: number, units: UnitSystem, volumes: VolumeSystem): number {
+  const area = units === "metric" ? m2PerL : m2PerL / m2PerFt2;
+  return volumes === "litres" ? area : (area * mlPerUnit.gal) / mlPerUnit.l;
+}
+
+/** A spread rate for people: `11 m2 a litre`, `118 ft2 a litre`, `448 ft2 a gallon`. */
+export function formatSpread(m2PerL: number, units: UnitSystem, volumes: VolumeSystem): string {
+  const rate = convertSpread(m2PerL, units, volumes);
+  return `${trimDecimals(rate, rate < 20 ? 1 : 0)} ${spreadUnit(units, volumes)}`;
 }
 
 /** A run of tape: metres or feet with one decimal. */

@@ -117,6 +117,6 @@ describe("other measures", () => {
     expect(formatSpan(8 * 304.8 - 0.5, "imperial")).toBe(`8' 0"`);
     expect(formatSpan(2610, "metric")).toBe("2610 mm");
     expect(formatDuration(380)).toBe("6 h 20");
-    expect(formatVolume(1250, "metric")).toBe("1.25 L");
+    expect(formatVolume(1250, "litres")).toBe("1.25 L");
   });
 });

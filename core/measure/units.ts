@@ -1,5 +1,9 @@
 export type UnitSystem = "imperial" | "metric";
 
+/** What tins, measures and spread rates are told in: on the tape inches may go with paint in litres. */
+export const volumeSystems = ["litres", "us"] as const;
+export type VolumeSystem = (typeof volumeSystems)[number];
+
 /** International inch, exact by definition (1959). */
 export const mmPerInch = 25.4;
 export const inchesPerFoot = 12;

@@ -1,9 +1,6 @@
-/** A tin size that can be bought, ml, and its price. */
-type Tin = { readonly size: number; readonly price: number };
+import type { Tin } from "./estimatePrices";
 
-export interface PackCount {
-  readonly size: number;
-  readonly price: number;
+export interface PackCount extends Tin {
   readonly count: number;
 }
 
@@ -62,7 +59,7 @@ class PackSearch {
     this.search(0, this.needMl, 0);
     return this.best.map(({ counts, cost, volume }) => ({
       packs: this.sorted
-        .map(({ size, price }, index) => ({ size, price, count: counts[index]! }))
+        .map((tin, index) => ({ ...tin, count: counts[index]! }))
         .filter((pack) => pack.count > 0)
         .sort((a, b) => b.size - a.size),
       cost,

@@ -8,7 +8,8 @@ const minutes = z.number().min(0).max(1e6).optional();
 
 export const packSchema = z.strictObject({
   size: volumeSchema({ min: 1, max: 1e6 }),
-  price: z.number().min(0).max(1e6),
+  price: z.number().min(0).max(1e6).optional().describe("absent while it is not known"),
+  usual: z.literal(true).optional().describe("from the usual list: nobody has seen it on a shelf yet"),
   inStock: z.boolean().default(true).describe("whether it can be bought now"),
 });
 

@@ -1,4 +1,5 @@
 import type { Finding } from "../findings/finding";
+import type { UnitSystem } from "../measure/units";
 import type { Said } from "../findings/said";
 import type { PaintUse as UseOfPaint } from "../paint/calculateNeed";
 import type { StepDraft } from "./step";
@@ -32,7 +33,8 @@ export interface SundryUse {
 
 /** A kind of thing that is bought beside paint. */
 export interface SundryKind {
-  readonly name: string;
+  /** As its label reads; where that tells a size, in both units, as it is sold there. */
+  readonly name: string | Readonly<Record<UnitSystem, string>>;
   /** How much of what is counted one of them serves. */
   readonly serves: number;
   /** What it was counted from. */

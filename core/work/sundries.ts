@@ -4,18 +4,30 @@ import type { SundryKind, SundryUse } from "./contribution";
 
 /** What is bought beside paint for the work that all finishes share, in the order in which it is listed. */
 export const sundryKinds = {
-  "tape-18": { name: "Tape, 18 mm", serves: 1, why: "why-tape" },
-  "tape-24": { name: "Tape, 24 mm", serves: 1, why: "why-tape" },
-  "tape-36": { name: "Tape, 36 mm", serves: 1, why: "why-tape" },
-  "tape-48": { name: "Tape, 48 mm", serves: 1, why: "why-tape" },
+  "tape-18": { name: { metric: "Tape, 18 mm", imperial: 'Tape, 11/16"' }, serves: 1, why: "why-tape" },
+  "tape-24": { name: { metric: "Tape, 24 mm", imperial: 'Tape, 15/16"' }, serves: 1, why: "why-tape" },
+  "tape-36": { name: { metric: "Tape, 36 mm", imperial: 'Tape, 1 7/16"' }, serves: 1, why: "why-tape" },
+  "tape-48": { name: { metric: "Tape, 48 mm", imperial: 'Tape, 1 7/8"' }, serves: 1, why: "why-tape" },
   "tape-flexible": { name: "Flexible tape, narrow", serves: flexibleRollM, why: "why-flexible" },
   "sealer-clear": { name: "Sealer, clear", serves: sealerTubeMl, why: "why-sealer" },
   "sealer-white": { name: "Sealer, white", serves: sealerTubeMl, why: "why-sealer" },
-  brush: { name: "Brush, 60 mm", serves: 1, why: "why-brush" },
-  "roller-100": { name: "Roller sleeve, 100 mm", serves: 1, why: "why-roller-100" },
-  "roller-230": { name: "Roller sleeve, 230 mm", serves: 1, why: "why-roller-230" },
+  brush: { name: { metric: "Brush, 60 mm", imperial: 'Brush, 2 1/2"' }, serves: 1, why: "why-brush" },
+  "roller-100": {
+    name: { metric: "Roller sleeve, 100 mm", imperial: 'Roller sleeve, 4"' },
+    serves: 1,
+    why: "why-roller-100",
+  },
+  "roller-230": {
+    name: { metric: "Roller sleeve, 230 mm", imperial: 'Roller sleeve, 9"' },
+    serves: 1,
+    why: "why-roller-230",
+  },
   liner: { name: "Tray liner", serves: 1, why: "why-liner" },
-  "dust-sheet": { name: "Dust sheet, 3.6 m", serves: dustSheetM, why: "why-dust-sheet" },
+  "dust-sheet": {
+    name: { metric: "Dust sheet, 3.6 m", imperial: "Dust sheet, 12 ft" },
+    serves: dustSheetM,
+    why: "why-dust-sheet",
+  },
   film: { name: "Masking film", serves: maskingFilmM2, why: "why-film" },
   filler: { name: "Filler", serves: 1, why: "why-filled" },
   paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-filled" },

@@ -140,8 +140,8 @@ const sundryWords = {
   "why-flexible": ({ from }: From, { run }: Speech) => `${run(from)} along curves, under the usual tape`,
   "why-sealer": sealerWhy,
   "why-brush": () => "one a colour, for cutting in",
-  "why-roller-100": () => "one a colour, up to 3 m2 at a time",
-  "why-roller-230": () => "one a colour, over 3 m2 at a time",
+  "why-roller-100": (_: unknown, { area }: Speech) => `one a colour, up to ${area(3)} at a time`,
+  "why-roller-230": (_: unknown, { area }: Speech) => `one a colour, over ${area(3)} at a time`,
   "why-liner": () => "one a colour and round",
   "why-dust-sheet": ({ from }: From, { run }: Speech) => `along ${run(from)} of wall`,
   "why-film": ({ from }: From, { area }: Speech) =>

@@ -1,10 +1,14 @@
 "use client";
 
+import { ToggleGroup } from "radix-ui";
 import { useId } from "react";
+import { SelectList } from "./SelectList";
 
 interface Option {
   readonly label: string;
   readonly selected: boolean;
+  /** A colour shown before it in a list. */
+  readonly swatch?: string | null;
 }
 
 interface Props<Item extends Option> {
@@ -16,45 +20,53 @@ interface Props<Item extends Option> {
 const mostSegments = 2;
 
 /** One of a few: side by side while they fit, else a list to open. */
-export function Choice<Item extends Option>({ label, options, onChoose }: Props<Item>) {
+export function Choice<Item extends Option>(props: Props<Item>) {
+  return props.options.length > mostSegments ? <List {...props} /> : <Segments {...props} />;
+}
+
+function Segments<Item extends Option>({ label, options, onChoose }: Props<Item>) {
   const id = useId();
-  if (options.length > mostSegments) {
-    return (
-      <div className="min-w-0">
-        <label htmlFor={id} className="small-caps-label block pb-1">
-          {label}
-        </label>
-        <select
-          id={id}
-          className="min-h-11 w-full rounded-md border border-hairline bg-paper px-2.5 font-semibold"
-          value={options.findIndex((option) => option.selected)}
-          onChange={(event) => onChoose(options[Number(event.target.value)]!)}
-        >
-          {options.map((option, index) => (
-            <option key={option.label} value={index}>
-              {option.label}
-            </option>
-          ))}
-        </select>
-      </div>
-    );
-  }
+  const chosen = options.findIndex(({ selected }) => selected);
   return (
-    <fieldset className="min-w-0">
-      <legend className="small-caps-label pb-1">{label}</legend>
-      <div className="flex overflow-hidden rounded-md border border-hairline bg-paper">
-        {options.map((option) => (
-          <button
+    <div className="min-w-0">
+      <span id={id} className="small-caps-label block pb-1">
+        {label}
+      </span>
+      <ToggleGroup.Root
+        type="single"
+        aria-labelledby={id}
+        value={String(chosen)}
+        // Taking a segment again takes nothing away.
+        onValueChange={(value) => value !== "" && onChoose(options[Number(value)]!)}
+        className="flex overflow-hidden rounded-md border border-hairline bg-paper"
+      >
+        {options.map((option, index) => (
+          <ToggleGroup.Item
             key={option.label}
-            type="button"
-            aria-pressed={option.selected}
-            className={`min-h-11 flex-1 px-2 text-[0.9375rem] ${option.selected ? "bg-ink font-semibold text-paper" : "hover:bg-violet-wash"}`}
-            onClick={() => onChoose(option)}
+            value={String(index)}
+            className={`min-h-11 flex-1 px-2 text-[0.9375rem] outline-offset-[-3px] ${option.selected ? "bg-ink font-semibold text-paper" : "hover:bg-violet-wash"}`}
           >
             {option.label}
-          </button>
+          </ToggleGroup.Item>
         ))}
-      </div>
-    </fieldset>
+      </ToggleGroup.Root>
+    </div>
+  );
+}
+
+function List<Item extends Option>({ label, options, onChoose }: Props<Item>) {
+  const id = useId();
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="small-caps-label block pb-1">
+        {label}
+      </label>
+      <SelectList
+        id={id}
+        items={options}
+        chosen={options.findIndex(({ selected }) => selected)}
+        onChoose={(index) => onChoose(options[index]!)}
+      />
+    </div>
   );
 }

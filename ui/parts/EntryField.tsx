@@ -11,6 +11,8 @@ interface Props {
   /** Beside the label, from what is being typed (null: nothing is). */
   readonly aside?: (typed: string | null) => ReactNode;
   readonly unit?: string;
+  /** What it is for, under the field. */
+  readonly hint?: string;
   readonly inputMode?: "text" | "decimal";
   /** A cell of a table: its label is for those who listen, and what was understood shows while typing. */
   readonly isCell?: boolean;
@@ -28,6 +30,7 @@ export function EntryField({
   onEntry,
   aside,
   unit,
+  hint,
   inputMode = "text",
   isCell = false,
   onFocus,
@@ -82,6 +85,7 @@ export function EntryField({
       <p id={`${id}-note`} className="pt-1 text-sm text-brick empty:hidden" aria-live="polite">
         {problem}
       </p>
+      {hint && problem === null && <p className="pt-1 text-sm text-soft">{hint}</p>}
       {isCell && typed !== null && <div className="pt-0.5 text-right">{aside?.(typed)}</div>}
     </div>
   );

@@ -7,11 +7,12 @@ interface Props {
   readonly value: number | null;
   readonly unit?: string;
   readonly whole?: boolean;
+  readonly hint?: string;
   readonly onChange: (value: number) => string | null;
 }
 
 /** A plain number. */
-export function NumberField({ label, value, unit, whole = false, onChange }: Props) {
+export function NumberField({ label, value, unit, hint, whole = false, onChange }: Props) {
   const onEntry = (typed: string) => {
     const text = typed.trim();
     const number = Number(text.replace("−", "-"));
@@ -19,5 +20,7 @@ export function NumberField({ label, value, unit, whole = false, onChange }: Pro
     return whole && !Number.isInteger(number) ? "Write a whole number." : onChange(number);
   };
   const shown = value === null ? "" : String(Math.round(value * 1000) / 1000);
-  return <EntryField label={label} shown={shown} unit={unit} inputMode="decimal" onEntry={onEntry} />;
+  return (
+    <EntryField label={label} shown={shown} unit={unit} hint={hint} inputMode="decimal" onEntry={onEntry} />
+  );
 }

@@ -14,9 +14,8 @@ export function packsText(paint: PlanPaint, job: Job): string {
   return "no tins listed";
 }
 
-const symbols: Record<string, string> = { EUR: "€", GBP: "£", USD: "$" };
-
-/** A price with its currency; the sign where it is well known, else the code. */
-export function priceText(amount: number, currency: string): string {
-  return `${symbols[currency] ?? `${currency} `}${amount.toFixed(2)}`;
-}
+/** A price with its currency's own sign, or its code where it has none. */
+export const priceText = (amount: number, currency: string): string =>
+  new Intl.NumberFormat("en-GB", { style: "currency", currency, currencyDisplay: "narrowSymbol" }).format(
+    amount,
+  );

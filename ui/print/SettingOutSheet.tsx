@@ -156,7 +156,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
                       paint.terms.tools_ml,
                       paint.terms.touchUp_ml,
                       paint.need_ml,
-                    ].map((ml) => (ml > 0 ? formatVolume(ml, job.units) : "")),
+                    ].map((ml) => (ml > 0 ? formatVolume(ml, job.volumes) : "")),
                     packsText(paint, job),
                   ]}
                 />

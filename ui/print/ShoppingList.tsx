@@ -50,8 +50,8 @@ export function ShoppingList({ job, plan, version }: Props) {
                 <td className="font-semibold">
                   {packs.map(({ count, size_ml }) => `${count} × ${formatTin(size_ml)}`).join(" + ")}
                 </td>
-                <td>{formatVolume(need_ml, job.units)}</td>
-                <td className="text-right">{money(cost)}</td>
+                <td>{formatVolume(need_ml, job.volumes)}</td>
+                <td className="text-right">{packs.some(({ price }) => price === null) ? "" : money(cost)}</td>
               </tr>
             );
           })}
@@ -63,14 +63,14 @@ export function ShoppingList({ job, plan, version }: Props) {
               <td>{nameOf(colour).name}</td>
               <td
                 colSpan={3}
-              >{`no tin known; ${formatVolume(need_ml - store_ml, job.units)} are missing`}</td>
+              >{`no tin known; ${formatVolume(need_ml - store_ml, job.volumes)} are missing`}</td>
             </tr>
           ))}
         </tbody>
       </table>
       {stored.length > 0 && (
         <p className="pt-2">
-          {`From the store: ${stored.map(({ colour, store_ml }) => `${nameOf(colour).name} ${formatVolume(store_ml, job.units)}`).join(", ")}.`}
+          {`From the store: ${stored.map(({ colour, store_ml }) => `${nameOf(colour).name} ${formatVolume(store_ml, job.volumes)}`).join(", ")}.`}
         </p>
       )}
       <SundryTable job={job} plan={plan} />

@@ -1,7 +1,8 @@
 "use client";
 
 import { ChevronDown, ChevronUp } from "lucide-react";
-import { useState, type ReactNode } from "react";
+import { useEffect, useState, type ReactNode } from "react";
+import { useFolds } from "@/ui/parts/useFolds";
 import { stationOf } from "@/ui/stations/registry";
 import type { Station } from "@/ui/stations/station";
 import { WallStage } from "@/ui/wall-view/WallStage";
@@ -10,7 +11,7 @@ import { ConflictPanel } from "./ConflictPanel";
 import { LeftBehind } from "./LeftBehind";
 import { FoldingRule } from "./FoldingRule";
 import { JobLine } from "./JobLine";
-import { Ledger } from "./Ledger";
+import { Ledger } from "./ledger/Ledger";
 import { PlanningBar } from "./PlanningBar";
 import { useAddress } from "@/ui/job/useAddress";
 
@@ -19,6 +20,7 @@ export function Workspace({ children }: { children: ReactNode }) {
   const { wallId, station } = useAddress();
   const found = useWall(wallId);
   const [isCardFolded, setCardFolded] = useState(false);
+  useEffect(() => void useFolds.persist.rehydrate(), []);
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
       <JobLine />

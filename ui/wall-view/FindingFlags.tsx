@@ -24,7 +24,9 @@ export function FindingFlags({ findings, frame }: { findings: readonly ShownFind
           );
         const lift = y < 110 ? 34 : -34;
         const isPointed = pointedAt === key;
-        const [fx, fy] = [x + 24 + before.length * 26, y + lift];
+        // At the right of the stage they stand on the other side.
+        const aside = (24 + before.length * 26) * (x + 60 > frame.size.width ? -1 : 1);
+        const [fx, fy] = [x + aside, y + lift];
         return (
           <g key={key} onPointerEnter={() => pointAt(key)} onPointerLeave={() => pointAt(null)}>
             <line x1={x} y1={y} x2={fx} y2={fy} className="stroke-ochre" strokeWidth={1.5} />

@@ -4,6 +4,8 @@ import { Plus, X } from "lucide-react";
 import { hidings } from "@/core/paint/adviseCoats";
 import { materialNames } from "@/core/paint/schema";
 import { finishOf } from "@/core/finishes/registry";
+import { convertSpread, spreadUnit } from "@/core/measure/formatLength";
+import { usualTins } from "@/core/paint/usualTins";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type PaintDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
@@ -29,7 +31,9 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
         .paints(finish)
         .some((use) => use.id === paint.id),
     );
+  const { units, volumes } = job;
   const packs = paint.packs ?? [];
+  const isUsual = packs.every(({ usual }) => usual);
   const setPack = (index: number, update: Partial<(typeof packs)[number]>) =>
     edit({ packs: packs.map((pack, place) => (place === index ? { ...pack, ...update } : pack)) });
   return (
@@ -54,9 +58,10 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
           />
         </label>
         <NumberField
-          label="m² a litre, one coat"
-          value={parsed.spreadRate}
-          onChange={(rate) => edit({ spreadRate_m2_per_l: rate })}
+          label="One coat covers"
+          unit={spreadUnit(units, volumes).replace("2 ", "² ")}
+          value={convertSpread(parsed.spreadRate, units, volumes)}
+          onChange={(rate) => edit({ spreadRate_m2_per_l: rate / convertSpread(1, units, volumes) })}
         />
         <Choice
           label="Material"
@@ -65,7 +70,10 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
             label: material.replace("-", " "),
             selected: parsed.material === material,
           }))}
-          onChoose={({ material }) => edit({ material })}
+          onChoose={({ material }) =>
+            // A list that is only the usual one follows the material.
+            edit({ material, ...(isUsual && { packs: usualTins(material, volumes) }) })
+          }
         />
         <Choice
           label="It hides"
@@ -92,7 +100,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
         <VolumeField
           label="In the store"
           written={paint.onHand ?? 0}
-          units={job.units}
+          volumes={volumes}
           onChange={(onHand) => edit({ onHand })}
         />
         <div className="self-end pb-6 text-right">
@@ -110,18 +118,23 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
             </Button>
           )}
         </div>
+        {packs.some(({ usual }) => usual) && (
+          <p className="col-span-2 text-sm text-soft">
+            Usual tins: check them against the shelf, and write prices or refresh them.
+          </p>
+        )}
         {packs.map((pack, index) => (
           <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] gap-3">
             <VolumeField
               label="Tin"
               written={pack.size}
-              units={job.units}
-              onChange={(size) => setPack(index, { size })}
+              volumes={volumes}
+              onChange={(size) => setPack(index, { size, usual: undefined })}
             />
             <NumberField
               label={`Price, ${job.currency}`}
-              value={pack.price}
-              onChange={(price) => setPack(index, { price })}
+              value={pack.price ?? null}
+              onChange={(price) => setPack(index, { price, usual: undefined })}
             />
             <button
               type="button"
@@ -133,13 +146,19 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
             </button>
           </div>
         ))}
-        <Button
-          look="quiet"
-          className="col-span-2 -ml-3 justify-self-start"
-          onClick={() => edit({ packs: [...packs, { size: "1 L", price: 0 }] })}
-        >
-          <Plus size={16} aria-hidden /> Tin size
-        </Button>
+        <div className="col-span-2 -ml-3 flex">
+          <Button
+            look="quiet"
+            onClick={() => edit({ packs: [...packs, { size: volumes === "us" ? "1 qt" : "1 L" }] })}
+          >
+            <Plus size={16} aria-hidden /> Tin size
+          </Button>
+          {packs.length === 0 && (
+            <Button look="quiet" onClick={() => edit({ packs: usualTins(parsed.material, volumes) })}>
+              Usual tins
+            </Button>
+          )}
+        </div>
       </div>
     </details>
   );

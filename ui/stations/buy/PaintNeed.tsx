@@ -1,6 +1,6 @@
 "use client";
 
-import { formatArea, formatTin, formatVolume } from "@/core/measure/formatLength";
+import { formatArea, formatSpread, formatTin, formatVolume } from "@/core/measure/formatLength";
 import type { PlanPacks, PlanPaint } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Paint } from "@/core/paint/schema";
@@ -8,26 +8,36 @@ import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
-import { priceText } from "@/ui/parts/packsText";
+import { packsText, priceText } from "@/ui/parts/packsText";
+import { ShareBar } from "@/ui/parts/ShareBar";
+import { Section } from "@/ui/parts/Section";
+
+/** The terms of a need, the strongest first. */
+const shades = [1, 0.62, 0.38, 0.2];
 
 /** One colour: where each millilitre goes, what the store gives, the tins to buy, and the next-best ways. */
 export function PaintNeed({ paint }: { paint: PlanPaint }) {
   const job = useJob();
   const colour = job.paints.find((candidate) => candidate.id === paint.colour)!;
-  const volume = (ml: number) => formatVolume(ml, job.units);
-  const terms = termsOf(paint, colour, (m2) => formatArea(m2, job.units));
+  const volume = (ml: number) => formatVolume(ml, job.volumes);
+  const terms = termsOf(paint, colour, job);
   return (
-    <section className="border-t border-hairline py-3" aria-label={colour.name}>
-      <div className="flex items-center gap-3">
-        <span
-          aria-hidden="true"
-          className="size-8 rounded-full border border-ink/20"
-          style={{ background: colour.hex }}
-        />
-        <h3 className="text-lg font-bold">{colour.name}</h3>
-        <p className="ml-auto text-lg font-semibold">{volume(paint.need_ml)}</p>
-      </div>
-      <TermBar terms={terms} hex={colour.hex} />
+    <Section
+      name={`buy/need/${colour.id}`}
+      title={colour.name}
+      swatch={colour.hex}
+      sum={`${volume(paint.need_ml)}: ${packsText(paint, job)}`}
+      isFolded
+    >
+      <ShareBar
+        say={terms.map(({ label, ml }) => `${label}: ${volume(ml)}`).join("; ")}
+        shares={terms.map(({ label, ml }, index) => ({
+          label,
+          amount: ml,
+          fill: colour.hex,
+          strength: shades[index],
+        }))}
+      />
       <dl className="text-[0.9375rem]">
         {terms.map(({ label, ml, walls = [] }) => (
           <Line
@@ -47,7 +57,7 @@ export function PaintNeed({ paint }: { paint: PlanPaint }) {
       {paint.advice && paint.advice.why.length > 0 && paint.advice.coats <= paint.coats && (
         <p className="text-[0.9375rem] text-soft">{`${paint.coats} coats: ${paint.advice.why.join(", ")}.`}</p>
       )}
-    </section>
+    </Section>
   );
 }
 
@@ -57,12 +67,13 @@ interface Term {
   readonly walls?: PlanPaint["walls"];
 }
 
-function termsOf(paint: PlanPaint, colour: Paint, area: (m2: number) => string): Term[] {
+function termsOf(paint: PlanPaint, { spreadRate }: Paint, { units, volumes }: Job): Term[] {
+  const area = (m2: number) => formatArea(m2, units);
   const { film_ml, seal_ml, tools_ml, touchUp_ml } = paint.terms;
   const { area_m2, printed_m2 = 0 } = paint;
   const coats = `${paint.coats} ${paint.coats === 1 ? "coat" : "coats"}`;
   const onWall = [
-    ...(area_m2 > 0 ? [`${area(area_m2)}, ${coats} at ${colour.spreadRate} m2 a litre`] : []),
+    ...(area_m2 > 0 ? [`${area(area_m2)}, ${coats} at ${formatSpread(spreadRate, units, volumes)}`] : []),
     ...(printed_m2 > 0 ? [`${area(printed_m2)} printed`] : []),
   ];
   const all: Term[] = [
@@ -101,7 +112,7 @@ function ToBuy({ paint, colour }: { paint: PlanPaint; colour: Paint }) {
       ...before,
       paints: changeById(before.paints, colour.id, (old) => ({ ...old, onHand: colour.onHandMl + sizeMl })),
     }));
-  const volume = (ml: number) => formatVolume(ml, job.units);
+  const volume = (ml: number) => formatVolume(ml, job.volumes);
   if (paint.packs.length === 0) {
     const isCovered = paint.need_ml <= paint.store_ml + 1e-6;
     return <p className="pt-1 font-semibold">{isCovered ? "Nothing to buy" : "No tin to buy is known"}</p>;
@@ -116,7 +127,9 @@ function ToBuy({ paint, colour }: { paint: PlanPaint; colour: Paint }) {
               I have one
               <span className="sr-only">{`of ${formatTin(size_ml)} ${colour.name}`}</span>
             </Button>
-            <span className="ml-auto font-semibold">{priceText(price * count, job.currency)}</span>
+            <span className="ml-auto font-semibold">
+              {price === null ? "no price yet" : priceText(price * count, job.currency)}
+            </span>
           </li>
         ))}
       </ul>
@@ -142,25 +155,9 @@ function compareText(
   money: (amount: number) => string,
   volume: (ml: number) => string,
 ): string {
-  const more = other.cost - chosen.cost;
   const left = other.left_ml < 1 ? "leaves nothing" : `leaves ${volume(other.left_ml)}`;
+  // What has no price yet cannot be compared by it.
+  if ([...other.packs, ...chosen.packs].some(({ price }) => price === null)) return `${left}.`;
+  const more = other.cost - chosen.cost;
   return `${more < 0.005 ? "costs the same" : `${money(more)} more`}, ${left}.`;
-}
-
-const shades = [1, 0.62, 0.38, 0.2];
-
-/** The terms of a need as lengths of one bar. */
-function TermBar({ terms, hex }: { terms: readonly Term[]; hex: string }) {
-  const total = terms.reduce((sum, term) => sum + term.ml, 0);
-  return (
-    <div className="my-2 flex h-3 overflow-hidden rounded-sm border border-ink/25" aria-hidden="true">
-      {terms.map(({ label, ml }, index) => (
-        <div
-          key={label}
-          className="border-r border-ink/30 last:border-0"
-          style={{ width: `${(100 * ml) / total}%`, background: hex, opacity: shades[index] }}
-        />
-      ))}
-    </div>
-  );
 }

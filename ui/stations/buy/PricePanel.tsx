@@ -6,6 +6,7 @@ import type { PriceSheet } from "@/devices/prices/priceList";
 import { createSimulatedPrices } from "@/devices/prices/simulatedPrices";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
+import { Section } from "@/ui/parts/Section";
 import { Progress } from "@/ui/parts/Progress";
 import { priceText } from "@/ui/parts/packsText";
 import { useDevice } from "@/ui/parts/useDevice";
@@ -38,16 +39,20 @@ export function PricePanel() {
     });
   const changes = sheet ? listPriceChanges(job, sheet, (amount) => priceText(amount, job.currency)) : [];
   return (
-    <section aria-label="Prices" className="border-t border-hairline py-3">
-      <div className="flex items-center gap-2">
-        <RefreshCw size={17} aria-hidden className="text-soft" />
-        <h3 className="flex-1 font-bold">{prices.name}</h3>
-        {isBusy ? (
+    <Section
+      name="buy/prices"
+      title="Prices"
+      action={
+        isBusy ? (
           <Button onClick={stop}>Stop</Button>
         ) : (
-          <Button onClick={() => void refresh()}>Refresh prices</Button>
-        )}
-      </div>
+          <Button onClick={() => void refresh()}>
+            <RefreshCw size={16} aria-hidden /> Refresh prices
+          </Button>
+        )
+      }
+    >
+      <p className="text-[0.9375rem] text-soft">{`From: ${prices.name.toLowerCase()}.`}</p>
       {isBusy && (
         <div className="flex py-1">
           <Progress label="Prices that are in" share={share} />
@@ -79,6 +84,6 @@ export function PricePanel() {
           </div>
         </>
       )}
-    </section>
+    </Section>
   );
 }

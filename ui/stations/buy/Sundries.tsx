@@ -1,15 +1,18 @@
 "use client";
 
+import { formatRun } from "@/core/measure/formatLength";
 import type { PlanSundry } from "@/core/job/planTypes";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { NumberField } from "@/ui/parts/NumberField";
 import { priceText } from "@/ui/parts/packsText";
+import { Section } from "@/ui/parts/Section";
 
 /** All that is bought beside paint, counted from the work; what is owned is ticked. */
 export function Sundries() {
   const plan = usePlan();
+  const { units, currency } = useJob();
   const change = useJobState((state) => state.change);
   const edit = (item: string, update: { price?: number; onHand?: number }): string | null =>
     change((before) => ({
@@ -19,17 +22,21 @@ export function Sundries() {
   if (plan.sundries.length === 0) return null;
   const rest = plan.tapeTotals.reduce((sum, { offcut_m }) => sum + offcut_m, 0);
   return (
-    <section aria-label="Sundries" className="border-t border-hairline py-3">
-      <h3 className="text-lg font-bold">Tape and sundries</h3>
+    <Section
+      name="buy/sundries"
+      title="Tape and sundries"
+      sum={priceText(plan.cost.sundries, currency)}
+      isFolded
+    >
       <ul>
         {plan.sundries.map((sundry) => (
           <SundryLine key={sundry.item} sundry={sundry} onEdit={(update) => edit(sundry.item, update)} />
         ))}
       </ul>
       {rest >= 0.05 && (
-        <p className="text-[0.9375rem] text-soft">{`Of the tape ${rest.toFixed(1)} m stay on the rolls or as ends too short for a pull.`}</p>
+        <p className="text-[0.9375rem] text-soft">{`Of the tape ${formatRun(rest, units)} stay on the rolls or as ends too short for a pull.`}</p>
       )}
-    </section>
+    </Section>
   );
 }
 

@@ -14,6 +14,7 @@ export function listPriceChanges(job: Job, sheet: PriceSheet, money: (amount: nu
       if (!known) return offer.stock > 0 ? [`${what}: new, ${money(offer.price)}`] : [];
       if (offer.stock === 0) return known.inStock ? [`${what}: sold out`] : [];
       const back = known.inStock ? "" : ", to be had again";
+      if (known.price === undefined) return [`${what}: ${money(offer.price)}${back}`];
       if (Math.abs(known.price - offer.price) < 0.005 && back === "") return [];
       return [`${what}: ${money(known.price)} → ${money(offer.price)}${back}`];
     }),
@@ -41,7 +42,9 @@ function packsFrom(paint: PaintDocument, job: Job, offers: readonly TinOffer[]):
   const sizes = job.paints.find(({ id }) => id === paint.id)!.packs.map(({ size }) => size);
   const priced = written.map((pack, index): PackDocument => {
     const offer = offers.find(({ sizeMl }) => Math.abs(sizeMl - sizes[index]!) < 0.5);
-    return offer ? { ...pack, price: offer.price, inStock: offer.stock > 0 } : pack;
+    if (!offer) return pack;
+    // Seen at a supplier's, it is no longer only usual.
+    return { ...pack, usual: undefined, price: offer.price, inStock: offer.stock > 0 };
   });
   const added = offers
     .filter(({ sizeMl, stock }) => stock > 0 && !sizes.some((size) => Math.abs(size - sizeMl) < 0.5))

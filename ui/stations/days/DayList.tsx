@@ -8,6 +8,7 @@ import type { PlanDay, PlanStep } from "@/core/job/planDayTypes";
 import { whoDoesIt } from "@/formats/whoDoes";
 import { Measure } from "@/ui/parts/Measure";
 import { useAddress } from "@/ui/job/useAddress";
+import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
 import { dayAt, dayTitle } from "./dayWords";
@@ -21,7 +22,7 @@ export function DayList() {
   if (plan.days.length === 0) return null;
   const lookedAt = at === null ? plan.days[0]!.day : dayAt(at);
   return (
-    <section aria-label="Day by day" className="border-t border-hairline py-3">
+    <Section name="days/list" title="Day by day" sum={String(plan.days.length)}>
       <Choice
         label="Steps"
         options={[
@@ -39,7 +40,7 @@ export function DayList() {
           onlyWall={isWallOnly ? wallId : null}
         />
       ))}
-    </section>
+    </Section>
   );
 }
 

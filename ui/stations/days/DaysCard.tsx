@@ -6,6 +6,9 @@ import { formatDuration } from "@/core/measure/formatLength";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlanStep } from "@/core/job/planDayTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
+import { jobFindingsAt } from "@/ui/job/findingsAt";
+import { CardHead } from "@/ui/parts/CardHead";
+import { Section } from "@/ui/parts/Section";
 import { FindingList } from "@/ui/parts/FindingList";
 import { useAddress } from "@/ui/job/useAddress";
 import { useDayClock } from "./dayClock";
@@ -21,44 +24,44 @@ export function DaysCard() {
   const jobId = useJobState((state) => state.jobId);
   const { wallId } = useAddress();
   const exports = `/api/jobs/${encodeURIComponent(jobId)}/days`;
-  const stops = plan.findings.filter(({ severity }) => severity === "stop");
   return (
     <>
-      <h2 className="text-2xl font-bold">Days</h2>
-      <Summary plan={plan} />
-      <FindingList
-        findings={stops.map((finding, index) => ({ finding, key: `days ${index}`, number: index + 1 }))}
+      <CardHead
+        title="Days"
+        action={
+          plan.work && (
+            <>
+              <a className="link-button" href={`${exports}?format=ics`} download>
+                <CalendarDays size={17} aria-hidden /> Calendar
+              </a>
+              <a className="link-button" href={`${exports}?format=csv`} download>
+                <Table size={17} aria-hidden /> Table
+              </a>
+            </>
+          )
+        }
       />
+      <Summary plan={plan} />
+      <FindingList findings={jobFindingsAt(plan.findings, "work")} />
       <div className="-mx-5 md:hidden">
         <TimeChart wallId={wallId ?? ""} />
       </div>
       <Now plan={plan} />
+      <DayList />
       <WorkSettings />
       <Schools />
-      <DayList />
       <Critical plan={plan} />
       {plan.work && (
-        <>
-          <section aria-label="Care" className="border-t border-hairline py-3">
-            <h3 className="text-lg font-bold">When it is hard</h3>
-            <ul>
-              {plan.work.care.map(({ wall, washable, cured }) => (
-                <li key={wall}>
-                  <WallName id={wall} />
-                  {`: washable from ${shortDate(washable)}, cured by ${shortDate(cured)}.`}
-                </li>
-              ))}
-            </ul>
-          </section>
-          <p className="flex flex-wrap gap-2 border-t border-hairline pt-3">
-            <a className="link-button" href={`${exports}?format=ics`} download>
-              <CalendarDays size={17} aria-hidden /> Calendar
-            </a>
-            <a className="link-button" href={`${exports}?format=csv`} download>
-              <Table size={17} aria-hidden /> Table
-            </a>
-          </p>
-        </>
+        <Section name="days/care" title="When it is hard" isFolded>
+          <ul>
+            {plan.work.care.map(({ wall, washable, cured }) => (
+              <li key={wall}>
+                <WallName id={wall} />
+                {`: washable from ${shortDate(washable)}, cured by ${shortDate(cured)}.`}
+              </li>
+            ))}
+          </ul>
+        </Section>
       )}
     </>
   );
@@ -72,7 +75,7 @@ function WallName({ id }: { id: string }) {
 function Summary({ plan: { work, days } }: { plan: Plan }) {
   if (!work) {
     return (
-      <p className="pb-2">
+      <p className="py-3">
         Nothing can be planned yet. Lay out a pattern, and see that the room is fit to paint in.
       </p>
     );
@@ -87,7 +90,7 @@ function Summary({ plan: { work, days } }: { plan: Plan }) {
       ? "No plan could end on an earlier day."
       : `With any number of hands it could end on ${shortDate({ day: soonest, date: days.find(({ day }) => day === soonest)?.date ?? null })}.`;
   return (
-    <p className="pb-2">
+    <p className="py-3">
       <strong>{`${work.days} ${work.days === 1 ? "day" : "days"}, ${span}.`}</strong>
       {` ${formatDuration(work.minutes)} of work; on the way to the end ${formatDuration(work.waiting_min)} of drying.${longer} ${bound}`}
     </p>
@@ -130,11 +133,8 @@ function Critical({ plan }: { plan: Plan }) {
   const chain = (plan.work?.critical ?? []).map((id) => byId.get(id)!);
   if (chain.length === 0) return null;
   return (
-    <details className="border-t border-hairline py-1">
-      <summary className="flex min-h-11 cursor-pointer items-center font-display text-lg font-bold">
-        What the end hangs on
-      </summary>
-      <ol className="pb-2">
+    <Section name="days/critical" title="What the end hangs on" isFolded>
+      <ol>
         {chain.map((step) => (
           <li key={step.id} className="py-0.5">
             <span className="text-soft">{momentWords(plan, step.start)}</span>
@@ -143,7 +143,7 @@ function Critical({ plan }: { plan: Plan }) {
           </li>
         ))}
       </ol>
-    </details>
+    </Section>
   );
 }
 

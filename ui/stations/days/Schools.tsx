@@ -2,6 +2,7 @@
 
 import { formatDuration, formatRun } from "@/core/measure/formatLength";
 import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
+import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { useAddress } from "@/ui/job/useAddress";
 
@@ -18,8 +19,7 @@ export function Schools() {
   if (plan.rounds.length === 0) return null;
   const { count, least } = plan.roundsProof;
   return (
-    <section aria-label="Rounds" className="border-t border-hairline py-3">
-      <h3 className="text-lg font-bold">Rounds</h3>
+    <Section name="days/rounds" title="Rounds" sum={String(plan.rounds.length)} isFolded>
       <p className="pb-2 text-soft">
         {count === least
           ? `No order of these colours does with fewer than ${count} ${count === 1 ? "round" : "rounds"} of areas.`
@@ -58,7 +58,7 @@ export function Schools() {
         })}
       </ul>
       <EdgeSchools />
-    </section>
+    </Section>
   );
 }
 

@@ -4,12 +4,15 @@ import { Thermometer } from "lucide-react";
 import { useMemo } from "react";
 import { allFinishes } from "@/core/finishes/registry";
 import { clockOf, minutesOfClock } from "@/core/measure/calendar";
+import { inchesPerFoot, m2PerFt2, mmPerInch } from "@/core/measure/units";
 import type { Rates } from "@/core/work/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { DateField } from "@/ui/parts/DateField";
+import { Section } from "@/ui/parts/Section";
 import { EntryField } from "@/ui/parts/EntryField";
 import { NumberField } from "@/ui/parts/NumberField";
 import { useDevice } from "@/ui/parts/useDevice";
@@ -36,17 +39,20 @@ export function WorkSettings() {
       : edit({ [key]: clockOf(minutes) });
   };
   return (
-    <section aria-label="Work" className="border-t border-hairline py-3">
+    <Section
+      name="days/work"
+      title="Hands, hours and air"
+      sum={`${work.crew} × ${clockOf(work.from)} to ${clockOf(work.to)}`}
+      isFolded
+    >
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
-        <label className="block">
-          <span className="small-caps-label block pb-1">First day</span>
-          <input
-            type="date"
-            className="h-11 w-full rounded-md border border-hairline bg-paper px-2"
-            value={document.work?.start ?? ""}
-            onChange={(event) => edit({ start: event.target.value === "" ? undefined : event.target.value })}
+        <div className="col-span-2">
+          <DateField
+            label="First day"
+            value={document.work?.start ?? null}
+            onChange={(start) => edit({ start: start ?? undefined })}
           />
-        </label>
+        </div>
         <NumberField
           label="Hands"
           value={work.crew}
@@ -80,7 +86,7 @@ export function WorkSettings() {
           }))[0]?.message ?? null
         }
       />
-    </section>
+    </Section>
   );
 }
 
@@ -118,39 +124,59 @@ function WorkChoices({ onEdit }: { onEdit: (update: Partial<WorkDocument>) => st
   );
 }
 
+/** What is timed, and by what it is counted. */
 const paces = [
-  { key: "taping_m_min", label: "Taping", unit: "m/min" },
-  { key: "sealing_m_min", label: "Sealing", unit: "m/min" },
-  { key: "cuttingIn_m_min", label: "Cutting in", unit: "m/min" },
-  { key: "rolling_m2_min", label: "Rolling", unit: "m²/min" },
-  { key: "peeling_m_min", label: "Peeling", unit: "m/min" },
-  { key: "marking_min", label: "A mark", unit: "min" },
-  { key: "washingUp_min", label: "Washing up", unit: "min" },
-  { key: "closing_min", label: "Closing a day", unit: "min" },
+  { key: "taping_m_min", label: "Taping", by: "run" },
+  { key: "sealing_m_min", label: "Sealing", by: "run" },
+  { key: "cuttingIn_m_min", label: "Cutting in", by: "run" },
+  { key: "rolling_m2_min", label: "Rolling", by: "area" },
+  { key: "peeling_m_min", label: "Peeling", by: "run" },
+  { key: "marking_min", label: "A mark", by: "minutes" },
+  { key: "washingUp_min", label: "Washing up", by: "minutes" },
+  { key: "closing_min", label: "Closing a day", by: "minutes" },
 ] as const;
+
+/** How many of the unit that is shown are in the one that is kept, and what it is called. */
+const paceUnits = {
+  metric: {
+    run: { unit: "m/min", of: 1 },
+    area: { unit: "m²/min", of: 1 },
+    minutes: { unit: "min", of: 1 },
+    pieces: { unit: "a min", of: 1 },
+  },
+  imperial: {
+    run: { unit: "ft/min", of: 1000 / (mmPerInch * inchesPerFoot) },
+    area: { unit: "ft²/min", of: 1 / m2PerFt2 },
+    minutes: { unit: "min", of: 1 },
+    pieces: { unit: "a min", of: 1 },
+  },
+} as const;
 
 /** The painter's own pace, once a few pieces have been timed: the usual work, and that of the finishes that are used. */
 function Pace({ rates, onEdit }: { rates: Rates; onEdit: (rates: Partial<Rates>) => string | null }) {
-  const { finishes } = useJob();
+  const { finishes, units } = useJob();
   const own = allFinishes
     .filter(({ kind }) => finishes.some((finish) => finish.kind === kind))
     .flatMap((finish) => Object.entries(finish.rates ?? {}))
-    .map(([key, { label, as }]) => ({ key, label, unit: as === "minutes" ? "min" : "a min" }));
+    .map(([key, { label, as }]) => ({ key, label, by: as === "minutes" ? "minutes" : "pieces" }) as const);
   return (
-    <details>
-      <summary className="flex min-h-11 cursor-pointer items-center font-semibold">Your own pace</summary>
+    <Section name="days/pace" title="Your own pace" isFolded>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
-        {[...paces, ...own].map(({ key, label, unit }) => (
-          <NumberField
-            key={key}
-            label={label}
-            unit={unit}
-            value={(rates as Readonly<Record<string, number>>)[key] ?? null}
-            onChange={(value) => onEdit({ [key]: value })}
-          />
-        ))}
+        {[...paces, ...own].map(({ key, label, by }) => {
+          const { unit, of } = paceUnits[units][by];
+          const rate = (rates as Readonly<Record<string, number>>)[key];
+          return (
+            <NumberField
+              key={key}
+              label={label}
+              unit={unit}
+              value={rate === undefined ? null : rate * of}
+              onChange={(value) => onEdit({ [key]: value / of })}
+            />
+          );
+        })}
       </div>
-    </details>
+    </Section>
   );
 }
 

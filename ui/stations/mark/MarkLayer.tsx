@@ -1,6 +1,7 @@
 "use client";
 
-import { Measure } from "@/ui/parts/Measure";
+import { PlateText } from "@/ui/parts/PlateText";
+import { readingsWithRoom } from "./readingsWithRoom";
 import type { PlanTape } from "@/core/job/planTypes";
 import { useJobState, useWall } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
@@ -14,6 +15,7 @@ export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
   if (!found?.plan) return null;
   const { plan, wall } = found;
   const level = plan.level?.at ?? 0;
+  const shown = readingsWithRoom(plan.marks, frame, current);
   return (
     <g pointerEvents="none" aria-hidden="true">
       {plan.tape.map((piece) =>
@@ -46,19 +48,18 @@ export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
         return (
           <g key={mark.id} transform={`translate(${x} ${y})`}>
             <path d={isX ? "M0 0l-5 -11h10z" : "M0 0l-11 -5v10z"} className={`${tone} stroke-paper`} />
-            <g transform={isX ? "translate(0 -14) rotate(-90)" : "translate(8 -9)"}>
-              <rect
-                y={-9}
-                width={mark.reading.length * 6.6 + 10}
-                height={18}
-                rx={4}
-                className="fill-paper"
-                fillOpacity={0.92}
-              />
-              <text x={4} y={4.5} className={`${tone} text-[12px] font-semibold`}>
-                <Measure as="tspan">{mark.reading}</Measure>
-              </text>
-            </g>
+            {shown.has(mark.id) && (
+              <PlateText
+                x={isX ? 4 : 10}
+                y={isX ? -16 : 4}
+                turn={isX ? -90 : 0}
+                anchor="start"
+                size={12}
+                tone={tone}
+              >
+                {mark.reading}
+              </PlateText>
+            )}
           </g>
         );
       })}

@@ -1,7 +1,8 @@
 "use client";
 
+import { Crosshair } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useMemo, useState, type ComponentProps } from "react";
 import { imaginedRoom } from "@/devices/laser/simulatedRoom";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import { freshId, type SurveyDocument, type WallDocument } from "@/ui/job/jobDocument";
@@ -19,6 +20,14 @@ import { EndReadings } from "./EndReadings";
 import { SurveyReadings } from "./SurveyReadings";
 
 type How = "survey" | "quick";
+
+/** When each way of measuring serves. */
+const whenEach: Record<How, string> = {
+  survey:
+    "Serves wherever a line runs long, meets the ceiling or goes around a corner: it finds out how far floor and ceiling are out.",
+  quick:
+    "Serves for a first look, a price, or a wall that you trust: it takes the corners as square. It can be surveyed later, and nothing is lost.",
+};
 
 /** A new wall: surveyed from a level line, or the quick way by width and height. The outline grows as readings arrive. */
 export function AddWallCard() {
@@ -67,6 +76,7 @@ export function AddWallCard() {
             ]}
             onChoose={(option) => setHow(option.how)}
           />
+          <p className="pb-1 text-[0.9375rem] text-soft">{whenEach[how]}</p>
           <LaserFields>
             {how === "survey" ? (
               <>
@@ -91,7 +101,7 @@ export function AddWallCard() {
                       }}
                     />
                   ))}
-                <LaserPanel room={room} seed={seed} units={units} />
+                <LaserOnDemand room={room} seed={seed} units={units} />
               </>
             ) : (
               <>
@@ -104,6 +114,17 @@ export function AddWallCard() {
         <AddButtons name={name} parts={how === "survey" ? { survey } : sides} />
       </div>
     </div>
+  );
+}
+
+/** The laser takes no room until it is asked for. */
+function LaserOnDemand(props: ComponentProps<typeof LaserPanel>) {
+  const [isUsed, setUsed] = useState(false);
+  if (isUsed) return <LaserPanel {...props} />;
+  return (
+    <Button look="quiet" className="-ml-3 self-start" onClick={() => setUsed(true)}>
+      <Crosshair size={17} aria-hidden /> Read with a laser
+    </Button>
   );
 }
 

@@ -4,6 +4,7 @@ import { Plus, X } from "lucide-react";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
+import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { TextField } from "@/ui/parts/TextField";
 
@@ -31,13 +32,17 @@ export function Conditions({ wall, preparation, onEdit }: Props) {
   const change = (index: number, part: Partial<ConditionDocument>) =>
     set(conditions.map((other, place) => (place === index ? { ...other, ...part } : other)));
   return (
-    <section className="border-t border-hairline py-3" aria-label="Condition">
-      <div className="flex items-center justify-between">
-        <h3 className="text-lg font-bold">Condition</h3>
+    <Section
+      name="measure/condition"
+      title="Condition"
+      sum={conditions.length === 0 ? "sound" : String(conditions.length)}
+      isFolded={conditions.length === 0}
+      action={
         <Button look="quiet" onClick={() => set([...conditions, { kind: "crack" }])}>
           <Plus size={16} aria-hidden /> Note
         </Button>
-      </div>
+      }
+    >
       {conditions.length === 0 && <p className="text-[0.9375rem] text-soft">Sound, as far as is noted.</p>}
       {conditions.map((condition, index) => (
         <div key={index} className="border-b border-hairline pt-1 pb-3 last:border-0">
@@ -75,6 +80,6 @@ export function Conditions({ wall, preparation, onEdit }: Props) {
           )}
         </div>
       ))}
-    </section>
+    </Section>
   );
 }

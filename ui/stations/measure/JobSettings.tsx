@@ -5,6 +5,7 @@ import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
 import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";
+import { Section } from "@/ui/parts/Section";
 import { TextField } from "@/ui/parts/TextField";
 
 const divisions = {
@@ -30,10 +31,7 @@ export function JobSettings() {
   const isListed = offered.some((option) => option.selected);
   const written = { label: `as written: ${document.tapeDivision}`, selected: true };
   return (
-    <details className="border-t border-hairline py-1">
-      <summary className="flex min-h-11 cursor-pointer items-center font-display text-lg font-bold">
-        The job
-      </summary>
+    <Section name="measure/job" title="The job" isFolded>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1 pb-3">
         <div className="col-span-2">
           <TextField label="Name" value={job.name} onChange={(name) => edit({ name })} />
@@ -48,6 +46,19 @@ export function JobSettings() {
           written={document.viewingDistance ?? job.viewingDistance}
           units={job.units}
           onChange={(viewingDistance) => edit({ viewingDistance })}
+        />
+        <Choice
+          label="Paint in"
+          options={[
+            { label: "litres", selected: job.volumes === "litres", volumes: "litres" as const },
+            { label: "gallons", selected: job.volumes === "us", volumes: "us" as const },
+          ]}
+          onChoose={({ volumes }) => edit({ volumes })}
+        />
+        <TextField
+          label="Currency"
+          value={job.currency}
+          onChange={(text) => edit({ currency: text.toUpperCase() })}
         />
         <div className="col-span-2">
           <Choice
@@ -64,6 +75,6 @@ export function JobSettings() {
           />
         </div>
       </div>
-    </details>
+    </Section>
   );
 }

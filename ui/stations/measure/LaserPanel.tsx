@@ -2,7 +2,7 @@
 
 import { Crosshair } from "lucide-react";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { formatLength } from "@/core/measure/formatLength";
+import { formatError, formatLength } from "@/core/measure/formatLength";
 import type { UnitSystem } from "@/core/measure/units";
 import { summariseShots, type LaserMeter } from "@/devices/laser/laserMeter";
 import { createSimulatedLaser } from "@/devices/laser/simulatedLaser";
@@ -147,7 +147,7 @@ function Spread({ readings, units }: { readings: readonly number[]; units: UnitS
         ))}
       </svg>
       <p className="text-[0.9375rem]">
-        <Measure>{`Mean ${formatLength(mean, units)} of ${readings.length}; they lie ${Math.round(spread * 10) / 10} mm apart.`}</Measure>
+        <Measure>{`Mean ${formatLength(mean, units)} of ${readings.length}; they lie ${formatError(spread, units)} apart.`}</Measure>
         {spread > steadyMm && (
           <span className="text-ochre"> Rest the laser on something and read again.</span>
         )}

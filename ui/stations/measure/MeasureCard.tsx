@@ -1,5 +1,6 @@
 "use client";
 
+import { Crosshair } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import type { PlanWall } from "@/core/job/planTypes";
@@ -12,31 +13,22 @@ import { surveyOfQuickWall } from "@/ui/job/surveyOfQuickWall";
 import { useDocument, useJob, useJobState, useWall } from "@/ui/job/JobProvider";
 import { changeById, type WallDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
-import { Choice } from "@/ui/parts/Choice";
+import { CardHead } from "@/ui/parts/CardHead";
 import { FindingList } from "@/ui/parts/FindingList";
 import { LengthField } from "@/ui/parts/LengthField";
-import { TextField } from "@/ui/parts/TextField";
+import { Section } from "@/ui/parts/Section";
 import { findingsAt } from "@/ui/job/findingsAt";
 import { LaserFields } from "@/ui/parts/LaserFields";
 import { LaserPanel } from "./LaserPanel";
 import { stationPath } from "@/ui/job/useAddress";
 import { Conditions } from "./Conditions";
-import { DiagonalReadings } from "./DiagonalReadings";
 import { EndReadings } from "./EndReadings";
 import { JobSettings } from "./JobSettings";
 import { RunSection } from "./RunSection";
 import { SurveyReadings } from "./SurveyReadings";
 import { ThingsOnWall } from "./ThingsOnWall";
+import { TheWall } from "./TheWall";
 import { WallJudgement } from "./WallJudgement";
-
-const textures = {
-  smooth: "smooth",
-  light: "light stipple",
-  heavy: "heavy stipple",
-  brick: "bare brick",
-  boards: "boards",
-} as const;
-const edges = { internal: "inside corner", external: "outside corner", stop: "wall stops" } as const;
 
 /** The wall as it was measured: readings, trim, openings, what is fixed to it, and what that does to a pattern. */
 export function MeasureCard({ wallId }: { wallId: string }) {
@@ -63,20 +55,39 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
   const isExaggerated = useJobState((state) => state.isExaggerated);
   const setExaggerated = useJobState((state) => state.setExaggerated);
   const room = useMemo(() => roomOfWall(wall), [wall]);
+  const [usesLaser, setUsesLaser] = useState(false);
   const { units } = job;
   const edit = (update: (wall: WallDocument) => WallDocument): string | null =>
     change((before) => ({ ...before, walls: changeById(before.walls, wall.id, update) }))[0]?.message ?? null;
   const findings = findingsAt(plan, "wall");
   return (
     <>
-      <h2 className="text-2xl font-bold">Measure</h2>
-      <p className="pb-3 text-soft">
-        {written.survey
-          ? "Read off one level line: along from the left plumb line, down to the floor, up to the ceiling."
-          : "A quick wall: sides square, floor level. x is read from the left, y up from the floor."}
-      </p>
+      <CardHead
+        title="Measure"
+        note={
+          written.survey
+            ? "Read off one level line: along from the left plumb line, down to the floor, up to the ceiling."
+            : "A quick wall: sides square, floor level. x is read from the left, y up from the floor."
+        }
+        action={
+          <Button look="quiet" aria-pressed={usesLaser} onClick={() => setUsesLaser(!usesLaser)}>
+            <Crosshair size={17} aria-hidden /> Laser
+          </Button>
+        }
+      />
+      {usesLaser && <LaserPanel room={room} seed={wall.id} units={units} />}
+      {findings.length > 0 && (
+        <Section name="measure/findings" title="Noticed" sum={String(findings.length)}>
+          <FindingList findings={findings} />
+        </Section>
+      )}
       {written.survey ? (
-        <>
+        <Section
+          name="measure/readings"
+          title="Readings"
+          sum={`${written.survey.stations.length} stations`}
+          isFolded={findings.length > 0}
+        >
           <SurveyReadings
             survey={written.survey}
             units={units}
@@ -91,15 +102,11 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
               onChange={(survey) => edit((before) => ({ ...before, survey }))}
             />
           ))}
-        </>
+        </Section>
       ) : (
-        <QuickSides written={written} units={units} onEdit={edit} />
-      )}
-      <LaserPanel room={room} seed={wall.id} units={units} />
-      {findings.length > 0 && (
-        <div className="border-t border-hairline py-3">
-          <FindingList findings={findings} />
-        </div>
+        <Section name="measure/sides" title="Sides">
+          <QuickSides written={written} units={units} onEdit={edit} />
+        </Section>
       )}
       {plan?.survey && (
         <WallJudgement
@@ -121,12 +128,13 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
   );
 }
 
-interface SectionProps {
+interface SidesProps {
   readonly written: WallDocument;
+  readonly units: UnitSystem;
   readonly onEdit: (update: (wall: WallDocument) => WallDocument) => string | null;
 }
 
-function QuickSides({ written, units, onEdit }: SectionProps & { units: UnitSystem }) {
+function QuickSides({ written, units, onEdit }: SidesProps) {
   const change = useJobState((state) => state.change);
   const wallId = written.id;
   const [problem, setProblem] = useState<string | null>(null);
@@ -156,101 +164,6 @@ function QuickSides({ written, units, onEdit }: SectionProps & { units: UnitSyst
         {problem && <p className="pt-1 text-sm text-brick">{problem}</p>}
       </div>
     </div>
-  );
-}
-
-function TheWall({ wall, written, onEdit }: SectionProps & { wall: Wall }) {
-  const { units, paints } = useJob();
-  const options = <Key extends string>(words: Record<Key, string>, current: Key, key: keyof WallDocument) =>
-    (Object.entries(words) as [Key, string][]).map(([value, label]) => ({
-      label,
-      selected: value === current,
-      choose: () => onEdit((before) => ({ ...before, [key]: value })),
-    }));
-  const length = (key: "skirting" | "cornice", label: string) => (
-    <LengthField
-      label={label}
-      written={written[key] ?? 0}
-      units={units}
-      aim={{ toward: "thing", about: wall[key] }}
-      onChange={(value) => onEdit((before) => ({ ...before, [key]: value }))}
-    />
-  );
-  const primers = paints.filter(({ material }) => material === "primer" || material === "mineral-primer");
-  return (
-    <section className="border-t border-hairline py-3" aria-label="The wall">
-      <h3 className="pb-1 text-lg font-bold">The wall</h3>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
-        <div className="col-span-2">
-          <TextField
-            label="Name"
-            value={wall.name ?? ""}
-            onChange={(name) => onEdit((before) => ({ ...before, name }))}
-          />
-        </div>
-        {length("skirting", "Skirting")}
-        {length("cornice", "Cornice")}
-        <DiagonalReadings written={written} units={units} onEdit={onEdit} />
-        <Choice
-          label="Left end"
-          options={options(edges, wall.leftEdge, "leftEdge")}
-          onChoose={(option) => option.choose()}
-        />
-        <Choice
-          label="Right end"
-          options={options(edges, wall.rightEdge, "rightEdge")}
-          onChoose={(option) => option.choose()}
-        />
-        <Choice
-          label="Texture"
-          options={options(textures, wall.texture, "texture")}
-          onChoose={(option) => option.choose()}
-        />
-        <Choice
-          label="Base colour"
-          options={paints.map((paint) => ({
-            label: paint.name,
-            selected: paint.id === wall.base,
-            choose: () => onEdit((before) => ({ ...before, base: paint.id })),
-          }))}
-          onChoose={(option) => option.choose()}
-        />
-        <div className="col-span-2 pt-2">
-          <Choice
-            label="The base"
-            options={(["on", "paint"] as const).map((state) => ({
-              state,
-              label: { on: "is on the wall", paint: "is to be painted" }[state],
-              selected: wall.baseState === state,
-            }))}
-            // A base that is on needs no primer.
-            onChoose={({ state }) =>
-              onEdit(({ primer, ...before }) => ({
-                ...before,
-                baseState: state,
-                ...(state === "paint" && primer !== undefined && { primer }),
-              }))
-            }
-          />
-        </div>
-        {wall.baseState === "paint" && (
-          <div className="col-span-2 pt-2">
-            <Choice
-              label="Primer under it"
-              options={[
-                {
-                  label: primers.length > 0 ? "none" : "none (add one at Buy)",
-                  selected: wall.primer === undefined,
-                  primer: undefined,
-                },
-                ...primers.map(({ id, name }) => ({ label: name, selected: wall.primer === id, primer: id })),
-              ]}
-              onChoose={({ primer }) => onEdit((before) => ({ ...before, primer }))}
-            />
-          </div>
-        )}
-      </div>
-    </section>
   );
 }
 

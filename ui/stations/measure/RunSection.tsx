@@ -6,6 +6,8 @@ import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
 import { joinToRun, leaveRun, moveInRun } from "@/ui/job/editRuns";
 import { Button } from "@/ui/parts/Button";
+import { IconButton } from "@/ui/parts/IconButton";
+import { Section } from "@/ui/parts/Section";
 
 /** The walls that this one goes on to around its corners: joined, put in order, or taken out. */
 export function RunSection({ wall }: { wall: Wall }) {
@@ -23,8 +25,12 @@ export function RunSection({ wall }: { wall: Wall }) {
       (other.survey === undefined) === (wall.survey === undefined),
   );
   return (
-    <section className="border-t border-hairline py-3" aria-label="Around the corner">
-      <h3 className="text-lg font-bold">Around the corner</h3>
+    <Section
+      name="measure/run"
+      title="Around the corner"
+      sum={run ? `${run.walls.length} walls` : "stands alone"}
+      isFolded={!run}
+    >
       {run ? (
         <ol className="pt-1">
           {run.walls.map((id, index) => (
@@ -33,14 +39,14 @@ export function RunSection({ wall }: { wall: Wall }) {
               <span className={`flex-1 ${id === wall.id ? "font-semibold" : ""}`}>{nameOf(id)}</span>
               <IconButton
                 label={`Move ${nameOf(id)} left`}
-                isOff={index === 0}
+                disabled={index === 0}
                 onClick={() => edit(() => moveInRun(document, run.id, id, -1))}
               >
                 <ArrowUp size={16} aria-hidden />
               </IconButton>
               <IconButton
                 label={`Move ${nameOf(id)} right`}
-                isOff={index === run.walls.length - 1}
+                disabled={index === run.walls.length - 1}
                 onClick={() => edit(() => moveInRun(document, run.id, id, 1))}
               >
                 <ArrowDown size={16} aria-hidden />
@@ -75,7 +81,7 @@ export function RunSection({ wall }: { wall: Wall }) {
           Only walls read from one and the same level line belong together.
         </p>
       )}
-    </section>
+    </Section>
   );
 }
 
@@ -91,27 +97,5 @@ function CornerFold({ isFirst, isLast }: { isFirst: boolean; isLast: boolean }) 
       />
       {!isLast && <circle cx={6} cy={38} r={2.6} className="fill-violet" />}
     </svg>
-  );
-}
-
-interface IconButtonProps {
-  readonly label: string;
-  readonly isOff?: boolean;
-  readonly onClick: () => void;
-  readonly children: React.ReactNode;
-}
-
-function IconButton({ label, isOff, onClick, children }: IconButtonProps) {
-  return (
-    <button
-      type="button"
-      aria-label={label}
-      title={label}
-      disabled={isOff}
-      className="flex size-11 items-center justify-center rounded-md text-soft hover:bg-violet-wash hover:text-ink disabled:opacity-30"
-      onClick={onClick}
-    >
-      {children}
-    </button>
   );
 }

@@ -9,6 +9,7 @@ import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";
+import { Section } from "@/ui/parts/Section";
 import { TextField } from "@/ui/parts/TextField";
 
 type OpeningDocument = NonNullable<WallDocument["openings"]>[number];
@@ -67,10 +68,10 @@ export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
     setFixtures([...fixtures, { id: freshId("plate", taken), kind: "plate", ...place(86, 86, 1100) }]);
   return (
     <>
-      <Heading title="Openings" button="Opening" onAdd={addOpening}>
+      <Heading title="Openings" button="Opening" count={openings.length} onAdd={addOpening}>
         {list(openings, setOpenings, openingKinds, ["x", "y", "width", "height", "casing"])}
       </Heading>
-      <Heading title="Plates and fixtures" button="Fixture" onAdd={addFixture}>
+      <Heading title="Plates and fixtures" button="Fixture" count={fixtures.length} onAdd={addFixture}>
         {list(fixtures, setFixtures, fixtureKinds, ["x", "y", "width", "height"])}
       </Heading>
     </>
@@ -80,21 +81,25 @@ export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
 interface HeadingProps {
   readonly title: string;
   readonly button: string;
+  readonly count: number;
   readonly onAdd: () => void;
   readonly children: React.ReactNode;
 }
 
-function Heading({ title, button, onAdd, children }: HeadingProps) {
+function Heading({ title, button, count, onAdd, children }: HeadingProps) {
   return (
-    <section className="border-t border-hairline py-3" aria-label={title}>
-      <div className="flex items-center justify-between">
-        <h3 className="text-lg font-bold">{title}</h3>
+    <Section
+      name={`measure/${button}`}
+      title={title}
+      sum={String(count)}
+      action={
         <Button look="quiet" onClick={onAdd}>
           <Plus size={16} aria-hidden /> {button}
         </Button>
-      </div>
+      }
+    >
       {children}
-    </section>
+    </Section>
   );
 }
 

@@ -5,6 +5,7 @@ import type { PlanSurvey, PlanWall } from "@/core/job/planTypes";
 import type { UnitSystem } from "@/core/measure/units";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
+import { Section } from "@/ui/parts/Section";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
 
@@ -30,9 +31,10 @@ export function WallJudgement({ plan, written, units, isExaggerated, onExaggerat
   const { survey } = plan;
   const length = (mm: number) => formatLength(mm, units);
   return (
-    <section aria-label="Level or follow" className="border-t border-hairline py-3">
-      <div className="flex items-center justify-between">
-        <h3 className="text-lg font-bold">Level or follow</h3>
+    <Section
+      name="measure/judgement"
+      title="Level or follow"
+      action={
         <Button
           look="quiet"
           className="-mr-3 text-sm"
@@ -41,7 +43,8 @@ export function WallJudgement({ plan, written, units, isExaggerated, onExaggerat
         >
           {isExaggerated ? "Draw it true" : "Out of true × 10"}
         </Button>
-      </div>
+      }
+    >
       <LengthField
         label={written.survey ? "A line at, from the level line" : "A line at, from the floor"}
         written={written.judgeAt ?? survey.judgedAt}
@@ -70,7 +73,7 @@ export function WallJudgement({ plan, written, units, isExaggerated, onExaggerat
         ))}
       </ul>
       <LevelLineAdvice survey={survey} isSurveyed={written.survey !== undefined} />
-    </section>
+    </Section>
   );
 }
 

@@ -9,6 +9,8 @@ import type { Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
+import { Button } from "@/ui/parts/Button";
+import { Section } from "@/ui/parts/Section";
 import { Measure } from "@/ui/parts/Measure";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
 
@@ -33,21 +35,18 @@ export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
     ? candidates
     : candidates.filter((candidate, index) => index < firstShown || isChosen(candidate));
   return (
-    <section aria-label="Ways to divide" className="border-t border-hairline py-3">
-      <div className="flex items-center justify-between pb-1">
-        <h3 className="font-sans text-[0.9375rem] font-semibold text-soft">
-          <Measure>{`Ways to divide ${formatSpan(span, units)}`}</Measure>
-        </h3>
-        {candidates.length > firstShown && (
-          <button
-            type="button"
-            className="min-h-9 px-1 text-[0.9375rem] font-semibold text-violet"
-            onClick={() => setOpen(!isOpen)}
-          >
+    <Section
+      name="pattern/ways"
+      title="Ways to divide"
+      sum={formatSpan(span, units)}
+      action={
+        candidates.length > firstShown && (
+          <Button look="quiet" className="-mr-3 text-violet" onClick={() => setOpen(!isOpen)}>
             {isOpen ? "fewer" : `all ${candidates.length}`}
-          </button>
-        )}
-      </div>
+          </Button>
+        )
+      }
+    >
       <ul className="flex flex-col gap-1">
         {shown.map((candidate) => (
           <li key={JSON.stringify(candidate.fit)}>
@@ -64,7 +63,7 @@ export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
                 </span>{" "}
                 <span className={`text-sm font-semibold ${verdictTone[candidate.verdict]}`}>
                   {candidate.verdict}
-                </span>
+                </span>{" "}
                 <span className={`text-soft ${isChosen(candidate) ? "" : "line-clamp-2"}`}>
                   <Measure>{candidate.why.join(" ")}</Measure>
                 </span>
@@ -73,7 +72,7 @@ export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
           </li>
         ))}
       </ul>
-    </section>
+    </Section>
   );
 }
 
@@ -87,7 +86,8 @@ const sameLines = (a: PlanCandidate, b: PlanCandidate): boolean =>
   a.colours[0] === b.colours[0] &&
   a.boundaries.every((at, index) => Math.abs(at - b.boundaries[index]!) < 0.01);
 
-function titleOf({ count, width, endWidths }: PlanCandidate, units: UnitSystem): string {
+function titleOf({ count, width, module, endWidths }: PlanCandidate, units: UnitSystem): string {
+  if (module !== undefined) return `${count} by ${formatLength(module, units)}, the rest shared out`;
   const size = width === null ? "" : ` of ${formatLength(width, units)}`;
   const hasParts = width !== null && endWidths.some((end) => Math.abs(end - width) > 2);
   return `${count}${size}${hasParts ? `, ends ${formatLength(endWidths[0], units)}` : ""}`;

@@ -5,6 +5,7 @@ import type { Tool } from "@/core/finishes/editing";
 import { valueOfWritten } from "@/ui/parts/lengthEntry";
 import { useJob } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
+import { Section } from "@/ui/parts/Section";
 import { LengthField } from "@/ui/parts/LengthField";
 import { usePatternHand } from "@/ui/job/patternHand";
 import { useDrawing, type Drawing } from "./useDrawing";
@@ -15,8 +16,7 @@ export function DrawingTools({ wallId, handed }: { wallId: string; handed: Hande
   const { tool: taken, takeTool } = usePatternHand();
   const drawing = useDrawing(wallId);
   return (
-    <section aria-label="On the wall" className="border-t border-hairline py-3">
-      <h3 className="pb-1.5 font-sans text-[0.9375rem] font-semibold text-soft">On the wall</h3>
+    <Section name="pattern/tools" title="On the wall">
       <div className="flex flex-wrap gap-1.5">
         {handed.editing.tools.map(({ id, name }: Tool) => (
           <button
@@ -31,7 +31,7 @@ export function DrawingTools({ wallId, handed }: { wallId: string; handed: Hande
         ))}
       </div>
       {drawing && <ToolInHand key={drawing.tool.id} drawing={drawing} />}
-    </section>
+    </Section>
   );
 }
 

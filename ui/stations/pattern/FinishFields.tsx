@@ -1,7 +1,7 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
-import { useState } from "react";
+import { useId, useState } from "react";
 import { setIn } from "@/core/finishes/applyChange";
 import type { CardField } from "@/core/finishes/defineFinish";
 import type { Problem } from "@/core/job/parseJob";
@@ -12,6 +12,7 @@ import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";
 import { NumberField } from "@/ui/parts/NumberField";
+import { SelectList } from "@/ui/parts/SelectList";
 
 interface Props {
   readonly fields: readonly CardField[];
@@ -26,7 +27,7 @@ export function FinishFields({ fields, written, paints, units, onEdit }: Props) 
   const set = (path: readonly (string | number)[], value: unknown): string | null =>
     firstMessage(onEdit((finish) => setIn(finish, path, value)));
   return (
-    <div className="grid grid-cols-2 items-start gap-x-3 gap-y-2 py-3">
+    <div className="grid grid-cols-2 items-start gap-x-3 gap-y-2">
       {fields.map((field, index) => {
         switch (field.type) {
           case "choice":
@@ -121,37 +122,24 @@ interface PaintProps {
   readonly onChange: (value: string | null) => void;
 }
 
-const noPaint = { label: "as it is", id: null };
-
 /** One paint; where the finish may leave the place alone, that is a choice too. */
 function PaintChoice({ field, paints, onChange }: PaintProps) {
   const options = [
-    ...(field.mayBeNone ? [noPaint] : []),
-    ...paints.map(({ id, name }) => ({ label: name, id })),
+    ...(field.mayBeNone ? [{ label: "as it is", id: null, swatch: null }] : []),
+    ...paints.map(({ id, name, hex }) => ({ label: name, id, swatch: hex })),
   ];
+  const listId = useId();
   return (
-    <div className="flex items-end gap-2">
-      <span
-        aria-hidden="true"
-        className="mb-2.5 size-6 shrink-0 rounded-full border border-ink/20"
-        style={{ background: paints.find((paint) => paint.id === field.value)?.hex ?? "transparent" }}
+    <div className="min-w-0">
+      <label htmlFor={listId} className="small-caps-label block pb-1">
+        {field.label}
+      </label>
+      <SelectList
+        id={listId}
+        items={options}
+        chosen={options.findIndex(({ id }) => id === field.value)}
+        onChoose={(index) => onChange(options[index]!.id)}
       />
-      <div className="min-w-0 flex-1">
-        <label className="block">
-          <span className="small-caps-label block pb-1">{field.label}</span>
-          <select
-            className="min-h-11 w-full rounded-md border border-hairline bg-paper px-2.5 font-semibold"
-            value={options.findIndex(({ id }) => id === field.value)}
-            onChange={(event) => onChange(options[Number(event.target.value)]!.id)}
-          >
-            {options.map(({ label }, index) => (
-              <option key={index} value={index}>
-                {label}
-              </option>
-            ))}
-          </select>
-        </label>
-      </div>
     </div>
   );
 }
@@ -172,26 +160,16 @@ function ColourTurn({ label, value, paints, onChange }: TurnProps) {
       <legend className="small-caps-label pb-1">{label}</legend>
       <div className="flex flex-wrap gap-2">
         {value.map((id, index) => (
-          <div key={index} className="flex items-center rounded-md border border-hairline bg-paper pl-1.5">
-            <span
-              aria-hidden="true"
-              className="size-5 shrink-0 rounded-full border border-ink/20"
-              style={{ background: paints.find((paint) => paint.id === id)?.hex }}
-            />
-            <select
-              aria-label={`Colour ${index + 1}`}
-              className="min-h-11 max-w-24 bg-transparent px-0.5 font-semibold"
-              value={id}
-              onChange={(event) =>
-                offer(value.map((old, place) => (place === index ? event.target.value : old)))
+          <div key={index} className="flex items-center rounded-md border border-hairline bg-paper">
+            <SelectList
+              label={`Colour ${index + 1}`}
+              isBare
+              items={paints.map(({ name, hex }) => ({ label: name, swatch: hex }))}
+              chosen={paints.findIndex((paint) => paint.id === id)}
+              onChoose={(chosen) =>
+                offer(value.map((old, place) => (place === index ? paints[chosen]!.id : old)))
               }
-            >
-              {paints.map((paint) => (
-                <option key={paint.id} value={paint.id}>
-                  {paint.name}
-                </option>
-              ))}
-            </select>
+            />
             {value.length > 1 && (
               <button
                 type="button"
@@ -208,7 +186,6 @@ function ColourTurn({ label, value, paints, onChange }: TurnProps) {
           look="quiet"
           className="size-11 px-0"
           aria-label="Add a colour"
-          title="Add a colour"
           onClick={() =>
             offer([...value, paints.find((paint) => !value.includes(paint.id))?.id ?? paints[0]!.id])
           }

@@ -6,6 +6,7 @@ import type { Job, JobFinish } from "@/core/job/schema";
 import { formatRun } from "@/core/measure/formatLength";
 import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
+import { Section } from "@/ui/parts/Section";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { trialPicture } from "./trialPicture";
 
@@ -23,8 +24,7 @@ const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" 
 export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
   const pictures = usePictures(job, wall, spec, offers);
   return (
-    <section aria-label="Other ways" className="border-t border-hairline py-3">
-      <h3 className="pb-1 font-sans text-[0.9375rem] font-semibold text-soft">Ways to lay it out</h3>
+    <Section name="pattern/offers" title="Ways to lay it out" sum={String(offers.length)}>
       <ul className="flex flex-col gap-1">
         {offers.map(({ title, verdict, why, tape_m: tapeM, isChosen, change }, index) => (
           <li key={title}>
@@ -58,7 +58,7 @@ export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
           </li>
         ))}
       </ul>
-    </section>
+    </Section>
   );
 }
 

@@ -1,0 +1,95 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import type { Plan } from "@/core/job/planTypes";
+import { useJob, usePlan } from "@/ui/job/JobProvider";
+import { Measure } from "@/ui/parts/Measure";
+import { useWidth } from "@/ui/parts/useWidth";
+import { countFitting } from "./fitFigures";
+import { jobFigures, paintFigures, type Figure } from "./ledgerFigures";
+import { PaintFold } from "./PaintFold";
+
+/** What the job comes to, always in sight: paint, tape, days, cost and what is still to decide. */
+export function Ledger() {
+  const plan = usePlan();
+  const job = useJob();
+  const before = useFormer(plan);
+  const { ref, width } = useWidth();
+  const paints = paintFigures(job, plan, before);
+  // Before the first measuring, and where there is no room for a name, all of them are folded away.
+  const shown = countFitting(paints, width);
+  return (
+    <footer
+      aria-label="Ledger"
+      className="flex items-stretch border-t border-hairline bg-card px-2 md:h-[74px] md:px-5"
+    >
+      <div
+        ref={ref}
+        role="group"
+        aria-label="Paint of the job"
+        className="flex shrink-0 items-stretch md:min-w-0 md:flex-1 md:shrink"
+      >
+        {paints.slice(0, shown).map((figure) => (
+          <Entry key={figure.key} figure={figure} />
+        ))}
+        {shown < paints.length && <PaintFold folded={plan.paint.slice(shown)} />}
+      </div>
+      <div className="flex min-w-0 flex-1 items-stretch justify-end md:flex-none">
+        {jobFigures(job, plan, before).map((figure) => (
+          <Entry
+            key={figure.key}
+            figure={figure}
+            // On a phone the roll of tape and the notes are told by the table and the cards.
+            className={figure.key === "tape" ? "max-md:hidden" : "max-md:px-2"}
+          />
+        ))}
+      </div>
+    </footer>
+  );
+}
+
+function Entry({ figure, className = "" }: { figure: Figure; className?: string }) {
+  const { value, short, note, change, swatch, tone = "" } = figure;
+  return (
+    <div
+      className={`flex shrink-0 items-center gap-2.5 border-hairline px-3.5 py-2 first:pl-0 not-last:border-r ${className}`}
+    >
+      {swatch && (
+        <span
+          aria-hidden="true"
+          className="size-7 rounded-full border border-ink/20"
+          style={{ background: swatch }}
+        />
+      )}
+      <div className="min-w-0">
+        <p className={`font-semibold whitespace-nowrap max-md:text-[0.875rem] ${tone}`}>
+          <span className={short === undefined ? "" : "max-md:hidden"}>
+            <Measure>{value}</Measure>
+          </span>
+          {short !== undefined && <span className="md:hidden">{short}</span>}
+          {change && <span className="text-[0.8125rem] text-ochre"> {change}</span>}
+        </p>
+        <p className="text-[0.8125rem] whitespace-nowrap text-soft max-md:hidden">
+          <Measure>{note}</Measure>
+        </p>
+      </div>
+    </div>
+  );
+}
+
+const shownForMs = 4000;
+
+/** The plan before the last change, for as long as the difference is shown. */
+function useFormer(plan: Plan): Plan | undefined {
+  const [former, setFormer] = useState<Plan>();
+  const last = useRef(plan);
+  useEffect(() => {
+    if (last.current === plan) return;
+    const replaced = last.current;
+    last.current = plan;
+    setFormer((shown) => shown ?? replaced);
+    const timer = setTimeout(() => setFormer(undefined), shownForMs);
+    return () => clearTimeout(timer);
+  }, [plan]);
+  return former;
+}
