@@ -51,13 +51,28 @@ export function hardDocument() {
 
 export const hardJob = (): Job => parsed(parseJob(hardDocument()));
 
-export function stripedJob(count: number): Job {
+export const stripedJob = (count: number): Job => parsed(parseJob(stripedDocument(count)));
+
+export function stripedDocument(count: number) {
   const walls = [{ id: "w", width: 60000, height: 2700, base: "oyster" }];
   const finishes = [
     { id: "f", on: "w", kind: "stripes", colours: ["kelp", "oyster"], fit: { by: "count", count } },
   ];
-  return parsed(parseJob({ format: "jacaranda-job/1", name: "Long", paints, walls, finishes }));
+  return { format: "jacaranda-job/1", name: "Long", paints, walls, finishes };
 }
+
+/** A wall in a grid of cells, so many columns by so many rows. */
+export function griddedDocument(columns: number, rows: number) {
+  const walls = [{ id: "w", width: 5200, height: 2600, base: "oyster" }];
+  const by = (count: number) => ({ by: "count", count });
+  const grid = { id: "f", on: "w", kind: "chevron", uprights: true, rise: 40, colours: ["kelp", "brine"] };
+  const finishes = [{ ...grid, columns: by(columns), rows: by(rows) }];
+  return { format: "jacaranda-job/1", name: "Gridded", paints, walls, finishes };
+}
+
+/** So many jobs of one striped wall each, with a number in their names. */
+export const manyDocuments = (count: number) =>
+  Array.from({ length: count }, (_, index) => ({ ...stripedDocument(13), name: `Job ${index + 1}` }));
 
 /** A wall under full taped lines, an opening in it, its faces shuffled: what one edited line costs. */
 export function tapedJob(count: number): Job {

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { expect, makeJob, stripedWall, test } from "./support/test";
+import { choose, expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 const threePaints = {
   paints: [
@@ -14,12 +14,13 @@ test("another colour makes another round, and more days; undo takes them back", 
   await page.goto(`/jobs/${id}/w/pattern`);
   const ledger = page.getByRole("contentinfo");
   await expect(ledger).toContainText("2 days, 1 round");
-  await page.getByLabel("Colour 2", { exact: true }).selectOption({ label: "Brine" });
+  await choose(page, "Colour 2", "Brine");
   // Two colours that touch, none of them the base: the second is taped on the first a day after it.
   await expect(ledger).toContainText("3 days, 2 rounds");
   await expect(ledger).toContainText("+1 day");
-  await page.keyboard.press("5");
+  await page.keyboard.press("4");
   await expect(page).toHaveURL(/\/days$/);
+  await unfold(page, "Rounds");
   await expect(page.getByRole("region", { name: "Rounds" })).toContainText("fewer than 2 rounds");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(ledger).toContainText("2 days, 1 round");
@@ -30,6 +31,8 @@ test("a tin that is in the store comes off the list; prices are refreshed, taken
 }) => {
   const id = await makeJob(page, stripedWall("Tins", { job: threePaints }));
   await page.goto(`/jobs/${id}/w/buy`);
+  await unfold(page, "Kelp");
+  await unfold(page, "Tape and sundries");
   const tins = page.getByRole("list", { name: "Tins of Kelp to buy" });
   await expect(tins).toContainText("2 × 1 L");
   await page.getByRole("button", { name: "I have one of 1 L Kelp" }).click();
@@ -37,7 +40,7 @@ test("a tin that is in the store comes off the list; prices are refreshed, taken
   await page.getByRole("button", { name: "I have one of 1 L Kelp" }).click();
   await expect(tins).toBeHidden();
   await expect(page.getByRole("region", { name: "Kelp", exact: true })).toContainText("Nothing to buy");
-  const sundries = page.getByRole("region", { name: "Sundries" });
+  const sundries = page.getByRole("region", { name: "Tape and sundries", exact: true });
   await sundries.getByText("Tray liner").click();
   await sundries.getByRole("button", { name: "I have them" }).click();
   await expect(sundries).toContainText("Tray liner: at hand");
@@ -70,7 +73,9 @@ test("the days answer to air, hands and hours, and the wall to the moment that i
   await page.goto(`/jobs/${id}/w/days`, { waitUntil: "networkidle" });
   const main = page.getByRole("main");
   await expect(main).toContainText("3 days, day 1 to day 4.");
-  await page.getByLabel("First day").fill("2027-01-15");
+  await unfold(page, "Hands, hours and air");
+  await page.getByLabel("First day", { exact: true }).fill("15 Jan 2027");
+  await page.getByLabel("First day", { exact: true }).press("Enter");
   await expect(main).toContainText("3 days, Fri 15 Jan to Tue 19 Jan.");
   const cold = page.getByLabel("Room temperature");
   await cold.fill("9");
@@ -110,7 +115,8 @@ test("the room is read by the sensor, and the day plan is read on a phone", asyn
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await makeJob(page, stripedWall("Phone"));
   await page.goto(`/jobs/${id}/w/days`);
-  const work = page.getByRole("region", { name: "Work" });
+  await unfold(page, "Hands, hours and air");
+  const work = page.getByRole("region", { name: "Hands, hours and air" });
   await expect(async () => {
     await work.getByRole("button", { name: "Read the room" }).click();
     await expect(work).toContainText(/Read 1[5-9]|Read 2[01]/, { timeout: 2500 });
@@ -137,18 +143,22 @@ test("a base that is to be painted gets its primer, in the days and on the list"
   await page.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
   const ledger = page.getByRole("contentinfo");
   await expect(ledger).not.toContainText("Ground");
-  await page.getByRole("button", { name: "is to be painted" }).click();
-  await page.getByRole("group", { name: "Primer under it" }).getByRole("button", { name: "Ground" }).click();
+  await page.getByRole("radio", { name: "is to be painted" }).click();
+  await page
+    .getByRole("radiogroup", { name: "Primer under it" })
+    .getByRole("radio", { name: "Ground" })
+    .click();
   await expect(ledger).toContainText("Ground");
-  await page.keyboard.press("5");
+  await page.keyboard.press("4");
   const days = page.getByRole("region", { name: "Day by day" });
   await expect(days).toContainText("prime 10.60 m² with Ground");
   await expect(days).toContainText("first coat of Oyster over the whole");
-  await page.keyboard.press("4");
+  await page.keyboard.press("3");
+  await unfold(page, "Ground");
   await expect(page.getByRole("list", { name: "Tins of Ground to buy" })).toContainText("2 × 1 L");
   // Back on the wall it needs none, and the primer goes with it.
   await page.keyboard.press("1");
-  await page.getByRole("button", { name: "is on the wall" }).click();
+  await page.getByRole("radio", { name: "is on the wall" }).click();
   await expect(ledger).not.toContainText("Ground");
 });
 

@@ -14,7 +14,7 @@ test("a block is sized from a piece of furniture, laid over stripes, and taken i
   await expect(above).toHaveValue("500 mm");
   await above.fill("380");
   await above.press("Enter");
-  await expect(page.getByRole("status")).toHaveText("Saved");
+  await expect(page.getByRole("status").first()).toHaveText("Saved");
   const plan = await (await page.request.get(`/api/jobs/${id}/plan`)).json();
   const block = plan.walls[0].regions.find(({ name }: { name: string }) => name === "block 1");
   // 1500 and 150 on both sides, up to 820 + 380; the skirting of 95 is not painted.
@@ -36,7 +36,7 @@ test("taped lines are picked by the keyboard, shuffled again, and counted in fac
   await page.keyboard.press("Enter");
   await expect(page.getByRole("button", { name: "Shuffle again" })).toBeVisible();
   const faces = async () => {
-    await expect(page.getByRole("status")).toHaveText("Saved");
+    await expect(page.getByRole("status").first()).toHaveText("Saved");
     const plan = await (await page.request.get(`/api/jobs/${id}/plan`)).json();
     return plan.walls[0].regions.map(({ colour }: { colour: string }) => colour) as string[];
   };

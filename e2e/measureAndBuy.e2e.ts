@@ -1,4 +1,4 @@
-import { expect, makeJob, stripedWall, test } from "./support/test";
+import { choose, expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 test("an opening is added, put outside by a slip, explained, and put right", async ({ page }) => {
   const id = await makeJob(page, stripedWall("Openings"));
@@ -34,9 +34,11 @@ test("what is in the store comes off what is bought, and the ledger shows the di
 }) => {
   const id = await makeJob(page, stripedWall("Store"));
   await page.goto(`/jobs/${id}/w/buy`);
+  await unfold(page, "Kelp");
   const kelp = page.getByRole("region", { name: "Kelp" });
   await expect(kelp).toContainText("2 × 1 L");
-  const paints = page.getByRole("region", { name: "Paints" });
+  await unfold(page, "Paints of this job");
+  const paints = page.getByRole("region", { name: "Paints of this job" });
   await paints.getByText("Kelp").click();
   const editor = paints.getByRole("group").filter({ hasText: "Kelp" });
   await editor.getByLabel("In the store").fill("a tin");
@@ -49,7 +51,7 @@ test("what is in the store comes off what is bought, and the ledger shows the di
   await editor.getByLabel("Coats").fill("4");
   await editor.getByLabel("Coats").press("Enter");
   await expect(kelp).toContainText("4 coats");
-  await page.getByRole("button", { name: "ft in" }).click();
+  await page.getByRole("radio", { name: "ft in" }).click();
   await expect(kelp).toContainText("ft²");
   await expect(page.getByRole("status")).toHaveText("Saved");
   await page.reload();
@@ -61,16 +63,16 @@ test("a wall is added, left in its base, striped level, and taken off again", as
   await page.goto(`/jobs/${id}/w/pattern`);
   await page.getByRole("link", { name: "Wall", exact: true }).click();
   await page.getByLabel("What you call it").fill("Stair wall");
-  await page.getByRole("button", { name: "as a plain rectangle" }).click();
+  await page.getByRole("radio", { name: "as a plain rectangle" }).click();
   await page.getByLabel("Width").fill("3120");
   await page.getByLabel("Height").fill("2655");
   await page.getByRole("button", { name: "Add this wall" }).click();
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: "Pattern" }).click();
   await page.getByRole("button", { name: "Lay out stripes" }).click();
-  await page.getByRole("combobox", { name: "Direction" }).selectOption({ label: "Level" });
+  await choose(page, "Direction", "Level");
   await page.getByRole("link", { name: "Mark" }).click();
-  await expect(page.getByRole("list", { name: "Marks" })).toContainText("up the left end from the floor");
+  await expect(page.getByRole("table", { name: "Marks" })).toContainText("up the left end from the floor");
   await page.goBack();
   await page.getByRole("button", { name: "Take off" }).click();
   await expect(page.getByRole("button", { name: "Lay out stripes" })).toBeVisible();

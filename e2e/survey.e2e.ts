@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, makeJob, stripedWall, test } from "./support/test";
+import { expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 /** Types into whatever has the focus and goes on to the next field, as on the steps. */
 async function typeOn(page: Page, ...entries: string[]) {
@@ -82,6 +82,8 @@ test("two surveyed walls are joined at a corner by the keyboard alone", async ({
 test("the laser fills the field in hand, and repeated shots show their spread", async ({ page }) => {
   const id = await makeJob(page, surveyed("By laser"));
   await page.goto(`/jobs/${id}/w/measure`);
+  await page.getByRole("button", { name: "Laser", exact: true }).click();
+  await unfold(page, "Readings");
   const panel = page.getByRole("region", { name: "Laser measure" });
   await panel.getByRole("button", { name: "Pair" }).click();
   await expect(panel).toContainText("Step into a length field");

@@ -1,8 +1,7 @@
 import { emitPlan } from "@/core/job/emitPlan";
-import { layOutOrStop, plan, planStopped } from "@/core/job/plan";
+import { layOutOrStop, planOrStop } from "@/core/job/plan";
 import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
-import { cannotBePlanned } from "@/core/job/stopWalls";
 import { dayNumberOf, isoDateOf, mondayAfter } from "@/core/measure/calendar";
 import { dayPlanCsv } from "./dayPlanCsv";
 import { dayPlanIcs } from "./dayPlanIcs";
@@ -31,12 +30,7 @@ export interface Wanted {
 export function writeOutput(job: Job, wanted: Wanted): string {
   const { format } = wanted;
   if (format === "svg") return drawSvg(layOutOrStop(job), wanted.wall);
-  const write = (whole: Plan) => writePlan(job, whole, { ...wanted, format });
-  try {
-    return write(plan(job));
-  } catch (error) {
-    return write(planStopped(job, cannotBePlanned(error)));
-  }
+  return writePlan(job, planOrStop(job), { ...wanted, format });
 }
 
 const csvSheets: Record<Sheet, (job: Job, whole: Plan, wall?: string) => string> = {

@@ -1,14 +1,17 @@
 import { parseJobText } from "@/core/job/parseJob";
+import { planOrStop } from "@/core/job/plan";
+import { drawTile, tileFigures } from "@/formats/jobTile";
 import { writeOutput, type Wanted } from "@/formats/writeOutput";
 
-/** A job document, and the written form of its plan that is asked for. */
-export interface PlanRequest extends Wanted {
-  readonly document: string;
-}
+/** A job document, and the written form of its plan that is asked for: one that is given out, or what the list of jobs shows. */
+export type PlanRequest = { readonly document: string } & (Wanted | { readonly format: "tile" });
 
 /** The plan of a document that has been checked, written out. */
 export function answerPlan({ document, ...wanted }: PlanRequest): string {
   const parsed = parseJobText(document);
   if (!parsed.ok) throw new Error("the document does not hold");
-  return writeOutput(parsed.job, wanted);
+  const { job } = parsed;
+  if (wanted.format !== "tile") return writeOutput(job, wanted);
+  const whole = planOrStop(job);
+  return JSON.stringify({ figures: JSON.stringify(tileFigures(job, whole)), picture: drawTile(job, whole) });
 }

@@ -72,3 +72,40 @@ it("writes nothing once its guard says no, and goes on when it says yes again", 
   isHeld = true;
   expect(await save("guarded", 1, named("Kept"))).toEqual({ kind: "saved", version: 2 });
 });
+
+it("puts jobs away and brings deleted ones back as they were; what is purged is gone", async () => {
+  const jobs = buildJobRepository(database.db);
+  await jobs.create(named("Moved about"), "moved");
+  const standing = async () => (await jobs.tiles()).find(({ id }) => id === "moved");
+  expect(await jobs.putAway("moved", true)).toBe(true);
+  expect((await standing())!.putAwayAt).toBeInstanceOf(Date);
+  expect((await jobs.read("moved"))!.name).toBe("Moved about");
+  expect(await jobs.putAway("moved", false)).toBe(true);
+  expect(await jobs.bringBack("moved")).toBe(false);
+  expect(await jobs.remove("moved")).toBe(true);
+  expect([await jobs.read("moved"), await jobs.putAway("moved", true)]).toEqual([null, false]);
+  expect(await jobs.save("moved", 1, named("Late"))).toEqual({ kind: "missing" });
+  expect((await jobs.list()).some(({ id }) => id === "moved")).toBe(false);
+  expect(await jobs.purge(new Date(Date.now() - 1000))).toBe(0);
+  expect(await jobs.bringBack("moved")).toBe(true);
+  expect(await jobs.read("moved")).toMatchObject({ version: 1, document: named("Moved about") });
+  await jobs.remove("moved");
+  // Made again under its own id it comes back with what it is made with.
+  expect(await jobs.create(named("From a file"), "moved")).toBe("moved");
+  expect(await jobs.read("moved")).toMatchObject({ version: 2, name: "From a file" });
+  await jobs.remove("moved");
+  expect(await jobs.purge(new Date(Date.now() + 1000))).toBe(2);
+  expect(await standing()).toBeUndefined();
+});
+
+it("keeps what the list shows of a version, and not of one that has gone on", async () => {
+  const jobs = buildJobRepository(database.db);
+  await jobs.create(named("Shown"), "shown");
+  await jobs.keepTile("shown", 1, { figures: "1", picture: "<svg/>" });
+  await jobs.save("shown", 1, named("Shown", { more: 1 }));
+  await jobs.keepTile("shown", 1, { figures: "late", picture: "late" });
+  const tile = (await jobs.tiles()).find(({ id }) => id === "shown");
+  expect(tile).toMatchObject({ version: 2, tileVersion: 1, figures: "1" });
+  expect(tile).not.toHaveProperty("document");
+  expect(await jobs.picture("shown")).toBe("<svg/>");
+});

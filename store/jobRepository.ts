@@ -1,5 +1,5 @@
 import { randomBytes } from "node:crypto";
-import { and, desc, eq } from "drizzle-orm";
+import { and, desc, eq, isNotNull, isNull, lt, sql, type SQL } from "drizzle-orm";
 import type { PgDatabase, PgQueryResultHKT } from "drizzle-orm/pg-core";
 import { jobs, type JobRow } from "./tables";
 import { WriteQueue } from "./writeQueue";
@@ -11,16 +11,35 @@ export type SaveResult =
   | { kind: "missing" };
 
 export type JobSummary = Pick<JobRow, "id" | "name" | "document" | "version" | "updatedAt">;
+/** What the list of jobs shows of one, without its document. */
+export type JobTile = Omit<JobRow, "document" | "picture" | "createdAt">;
+/** What is worked out for the list of jobs from one version of a document. */
+export interface Tile {
+  readonly figures: string;
+  /** SVG. */
+  readonly picture: string;
+}
 
 export interface JobRepository {
+  /** Those that are not deleted, the last changed first. */
   list(): Promise<JobSummary[]>;
+  /** All of them, also those put away or deleted. */
+  tiles(): Promise<JobTile[]>;
   read(id: string): Promise<JobSummary | null>;
   /** Keeps a new job document and answers the id that it was given: `wanted`, which must be free, or one of its name. */
   create(document: string, wanted?: string): Promise<string>;
   /** Saves a document made from `version`; refused when another has been saved since, unless it is the same. */
   save(id: string, version: number, document: string): Promise<SaveResult>;
-  /** Whether there was such a job. */
+  /** Takes a job away, to be brought back while it is not purged; answers whether there was such a job. */
   remove(id: string): Promise<boolean>;
+  bringBack(id: string): Promise<boolean>;
+  /** Puts a job out of the way, or among the others again. */
+  putAway(id: string, isAway: boolean): Promise<boolean>;
+  /** Takes jobs that were deleted before a moment out for good. */
+  purge(before: Date): Promise<number>;
+  picture(id: string): Promise<string | null>;
+  /** Keeps what was worked out for the list from a version, unless the job has gone on since. */
+  keepTile(id: string, version: number, tile: Tile): Promise<void>;
 }
 
 type Db = PgDatabase<PgQueryResultHKT>;
@@ -33,21 +52,66 @@ const columns = {
   updatedAt: jobs.updatedAt,
 };
 
+const tileColumns = {
+  id: jobs.id,
+  name: jobs.name,
+  version: jobs.version,
+  updatedAt: jobs.updatedAt,
+  putAwayAt: jobs.putAwayAt,
+  deletedAt: jobs.deletedAt,
+  figures: jobs.figures,
+  tileVersion: jobs.tileVersion,
+};
+/** A job that is not deleted. */
+const isThere = isNull(jobs.deletedAt);
+
 /** Jobs in a database. Each write is answered when it is on the disk; `guard` throws when nothing may be written. */
 export function buildJobRepository(db: Db, guard: () => void = () => undefined): JobRepository {
   const writes = new WriteQueue(db, guard);
   return {
-    list: () => db.select(columns).from(jobs).orderBy(desc(jobs.updatedAt), jobs.id),
+    list: () => db.select(columns).from(jobs).where(isThere).orderBy(desc(jobs.updatedAt), jobs.id),
+    tiles: () => db.select(tileColumns).from(jobs).orderBy(desc(jobs.updatedAt), jobs.id),
     read: (id) => readJob(db, id),
     create: (document, wanted) => writes.add((transaction) => createJob(transaction, document, wanted)),
     save: (id, version, document) => writes.add((transaction) => saveJob(transaction, id, version, document)),
-    remove: (id) =>
+    remove: (id) => change(id, { deletedAt: new Date() }, isThere),
+    bringBack: (id) => change(id, { deletedAt: null }, isNotNull(jobs.deletedAt)),
+    putAway: (id, isAway) => change(id, { putAwayAt: isAway ? new Date() : null }, isThere),
+    purge: (before) =>
       writes.add(async (transaction) => {
-        const gone = await transaction.delete(jobs).where(eq(jobs.id, id)).returning({ id: jobs.id });
-        return gone.length > 0;
+        const gone = await transaction
+          .delete(jobs)
+          .where(lt(jobs.deletedAt, before))
+          .returning({ id: jobs.id });
+        return gone.length;
+      }),
+    picture: async (id) =>
+      (await db.select({ picture: jobs.picture }).from(jobs).where(eq(jobs.id, id)))[0]?.picture ?? null,
+    keepTile: (id, version, tile) =>
+      writes.add(async (transaction) => {
+        await transaction
+          .update(jobs)
+          .set({ ...tile, tileVersion: version })
+          .where(and(eq(jobs.id, id), eq(jobs.version, version)));
       }),
   };
+
+  /** Changes where a job stands, and nothing of what it holds. */
+  function change(id: string, set: Partial<JobRow>, where: SQL): Promise<boolean> {
+    return writes.add(async (transaction) => {
+      const changed = await transaction
+        .update(jobs)
+        .set(set)
+        .where(and(eq(jobs.id, id), where))
+        .returning({ id: jobs.id });
+      return changed.length > 0;
+    });
+  }
 }
+
+/** Every document that the table holds, whatever the columns beside it are: also before they are as this program wants them. */
+export const listDocuments = (db: Db): Promise<{ id: string; document: string }[]> =>
+  db.select({ id: jobs.id, document: jobs.document }).from(jobs);
 
 /**
  * The id is taken by the insert itself, which leaves a row that is there alone: whoever asks for the same at the same moment, from
@@ -62,12 +126,30 @@ async function createJob(db: Db, document: string, wanted?: string): Promise<str
       .onConflictDoNothing()
       .returning({ id: jobs.id });
     if (taken.length > 0) return id;
+    if (wanted !== undefined && (await revive(db, id, name, document))) return id;
   }
   throw new Error(`There is a job ${wanted} already`);
 }
 
+/** A deleted job that is made again under its own id comes back with the new document. */
+async function revive(db: Db, id: string, name: string, document: string): Promise<boolean> {
+  const revived = await db
+    .update(jobs)
+    .set({ name, document, version: sql`${jobs.version} + 1`, deletedAt: null, updatedAt: new Date() })
+    .where(and(eq(jobs.id, id), isNotNull(jobs.deletedAt)))
+    .returning({ id: jobs.id });
+  return revived.length > 0;
+}
+
 async function readJob(db: Db, id: string): Promise<JobSummary | null> {
-  return (await db.select(columns).from(jobs).where(eq(jobs.id, id)))[0] ?? null;
+  return (
+    (
+      await db
+        .select(columns)
+        .from(jobs)
+        .where(and(eq(jobs.id, id), isThere))
+    )[0] ?? null
+  );
 }
 
 /** A save sent twice, because its first answer was lost, counts once. */
@@ -75,7 +157,7 @@ async function saveJob(db: Db, id: string, version: number, document: string): P
   const saved = await db
     .update(jobs)
     .set({ document, name: nameIn(document), version: version + 1, updatedAt: new Date() })
-    .where(and(eq(jobs.id, id), eq(jobs.version, version)))
+    .where(and(eq(jobs.id, id), eq(jobs.version, version), isThere))
     .returning({ version: jobs.version });
   if (saved[0]) return { kind: "saved", version: saved[0].version };
   const current = await readJob(db, id);

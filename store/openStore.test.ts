@@ -1,7 +1,10 @@
-import { mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
+import { cpSync, mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { PGlite } from "@electric-sql/pglite";
+import { drizzle } from "drizzle-orm/pglite";
+import { migrate } from "drizzle-orm/pglite/migrator";
 import { openStore, type Store } from "./openStore";
 
 const document = (name: string) => JSON.stringify({ name });
@@ -77,3 +80,29 @@ describe("the store", () => {
     rmSync(other, { recursive: true });
   });
 });
+
+it("a folder of the first version is kept as files, brought up to date, and has its jobs", async () => {
+  const folder = mkdtempSync(join(tmpdir(), "jacaranda-old-"));
+  const migrationsFolder = join(folder, "first-migration");
+  cpSync(join("store", "migrations"), migrationsFolder, { recursive: true });
+  const journal = join(migrationsFolder, "meta", "_journal.json");
+  const { entries, ...rest } = JSON.parse(readFileSync(journal, "utf8")) as { entries: object[] };
+  writeFileSync(journal, JSON.stringify({ ...rest, entries: entries.slice(0, 1) }));
+  const client = await PGlite.create(join(folder, "database"));
+  await migrate(drizzle(client), { migrationsFolder });
+  await client.query("insert into jobs (id, name, document, version) values ($1, $2, $3, 7)", [
+    "shed",
+    "Shed",
+    document("Shed"),
+  ]);
+  await client.close();
+  const store = await openStore(folder, "http://127.0.0.1:1");
+  expect(await store.jobs.read("shed")).toMatchObject({ version: 7, document: document("Shed") });
+  expect(await store.jobs.tiles()).toMatchObject([{ id: "shed", deletedAt: null, figures: null }]);
+  await store.close();
+  const [before] = readdirSync(join(folder, "backups")).filter((name) => name.includes("-before-0001"));
+  expect(readFileSync(join(folder, "backups", before!, "shed.jacaranda.json"), "utf8")).toBe(
+    document("Shed"),
+  );
+  rmSync(folder, { recursive: true });
+}, 60_000);

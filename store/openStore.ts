@@ -12,7 +12,7 @@ import { join, resolve } from "node:path";
 import { backUp, nameOfDay } from "./backups";
 import { takeDataLock, type DataLock } from "./dataLock";
 import { syncPath, syncTree } from "./durableFiles";
-import { buildJobRepository, type JobRepository } from "./jobRepository";
+import { buildJobRepository, listDocuments, type JobRepository } from "./jobRepository";
 import type { Database } from "./database";
 import { isDatabase, openPglite } from "./openPglite";
 import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
@@ -24,6 +24,8 @@ export interface Store {
 
 const demoFile = join(process.cwd(), "docs", "examples", "ferry-landing.json");
 const backUpEveryMs = 600_000;
+/** A deleted job can be brought back for a month. */
+const deletedKeptMs = 30 * 86_400_000;
 
 /** Where jobs are kept: JACARANDA_DATA, or `data` beside the program. */
 export function dataFolder(): string {
@@ -58,6 +60,11 @@ function keepOpen(folder: string, lock: DataLock, database: Database): Store {
       console.error(`Today's backup could not be made (${reasonOf(error)}); it is tried again.`),
     );
   void backUpToday();
+  jobs
+    .purge(new Date(Date.now() - deletedKeptMs))
+    .catch((error: unknown) =>
+      console.error(`Old deleted jobs could not be taken out (${reasonOf(error)}).`),
+    );
   const timer = setInterval(() => void backUpToday(), backUpEveryMs);
   timer.unref();
   return {
@@ -82,7 +89,7 @@ function checkHeld(folder: string, lock: DataLock): void {
 async function migrateSafely(folder: string, database: Database): Promise<void> {
   const [first] = await database.pending();
   if (first === undefined) return;
-  const { list } = buildJobRepository(database.db);
+  const list = () => listDocuments(database.db);
   await backUp(folder, `${nameOfDay(new Date())}-before-${first}`, list);
   await database.migrate();
 }
@@ -161,6 +168,12 @@ function explaining(jobs: JobRepository): JobRepository {
     read: (id) => explain(jobs.read(id)),
     create: (document, wanted) => explain(jobs.create(document, wanted)),
     save: (id, version, document) => explain(jobs.save(id, version, document)),
+    tiles: () => explain(jobs.tiles()),
     remove: (id) => explain(jobs.remove(id)),
+    bringBack: (id) => explain(jobs.bringBack(id)),
+    putAway: (id, isAway) => explain(jobs.putAway(id, isAway)),
+    purge: (before) => explain(jobs.purge(before)),
+    picture: (id) => explain(jobs.picture(id)),
+    keepTile: (id, version, tile) => explain(jobs.keepTile(id, version, tile)),
   };
 }

@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 import type { Cure, Finding } from "../findings/finding";
 import type { Offer } from "../fit/offer";
 import type { Candidate } from "../fit/candidates";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { idSchema } from "../measure/schema";
 
 /** The keys that every finish of a job document has, whatever its kind. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import type { Finding } from "../findings/finding";
 import type { Point } from "../geometry/point";
 import { coordinateRange, idSchema, lengthSchema } from "../measure/schema";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { idSchema } from "../measure/schema";
 import { createSequence, shuffled } from "../trade/randomSequence";
 import type { CardField, SpecReference } from "./defineFinish";

@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 import type { FindingWords } from "../findings/messages";
 import type { Words } from "../findings/said";
 import type { SundryKind } from "../work/contribution";

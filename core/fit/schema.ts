@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { coordinateRange, divisionRange, lengthSchema } from "../measure/schema";
 
 const width = lengthSchema(divisionRange);

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { finishOf } from "../finishes/registry";
 import { quote } from "../measure/schema";
 import { jobSchema, type Job } from "./schema";

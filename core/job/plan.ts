@@ -38,6 +38,15 @@ function stopFor(job: Job, error: unknown): Plan {
   return planStopped(job, tooMuch(error));
 }
 
+/** As `plan`, but a job that the program fails to plan comes out with a stop that says so on every wall. */
+export function planOrStop(job: Job): Plan {
+  try {
+    return plan(job);
+  } catch (error) {
+    return planStopped(job, cannotBePlanned(error));
+  }
+}
+
 /** The plan of a job that is not worked out: every wall carries the stop that says why. */
 export const planStopped = (job: Job, stop: Finding): Plan =>
   planInStages(job, { ...afresh, layOutJob: () => stopped(job, stop) }).rest();

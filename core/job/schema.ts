@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { finishKinds, finishRates, finishSpecs } from "../finishes/registry";
 import { lengthSchema, nameSchema } from "../measure/schema";
 import { mmPerInch, volumeSystems } from "../measure/units";
@@ -11,6 +11,10 @@ import { runSchema, wallSchema } from "../wall/schema";
 import { allSundries } from "./words";
 
 export const jobFormat = "jacaranda-job/1";
+export const longestJobName = 200;
+export const currencySchema = z
+  .string()
+  .regex(/^[A-Z]{3}$/, { error: 'expected a currency code such as "EUR"' });
 
 export const finishSchema = z.discriminatedUnion("kind", finishSpecs, {
   error: () => `unknown kind of finish; expected ${finishKinds.join(", ")}`,
@@ -20,13 +24,10 @@ export const finishSchema = z.discriminatedUnion("kind", finishSpecs, {
 export const jobSchema = z
   .strictObject({
     format: z.literal(jobFormat),
-    name: nameSchema(200).min(1),
+    name: nameSchema(longestJobName).min(1),
     units: z.enum(["imperial", "metric"]).default("metric"),
     volumes: z.enum(volumeSystems).optional().describe("what tins and spread rates are shown in; by units"),
-    currency: z
-      .string()
-      .regex(/^[A-Z]{3}$/, { error: 'expected a currency code such as "EUR"' })
-      .default("EUR"),
+    currency: currencySchema.default("EUR"),
     tapeDivision: lengthSchema({ min: 0.01, max: 100 }).optional().describe("1 mm or 1/16 in by units"),
     viewingDistance: lengthSchema({ min: 100, max: 1e5 }).default(2500),
     school: z.enum(schools).default("finish"),

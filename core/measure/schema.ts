@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { parseLength } from "./parseLength";
 import { parseArea, parseVolume } from "./parseQuantity";
 import type { Parsed } from "./units";

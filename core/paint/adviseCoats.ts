@@ -1,9 +1,6 @@
 import type { CoatsReason } from "../findings/coatReasons";
 import { lightnessOf, strengthOf } from "../colour/lightness";
-
-/** How well a paint hides what is under it, as its label or the painter's hand says. */
-export const hidings = ["weak", "usual", "good"] as const;
-export type Hiding = (typeof hidings)[number];
+import type { Hiding } from "./hidings";
 
 export interface CoatsAdvice {
   readonly coats: number;

@@ -1,6 +1,6 @@
-import { z } from "zod";
+import * as z from "zod";
 import { idSchema, nameSchema, volumeSchema } from "../measure/schema";
-import { hidings } from "./adviseCoats";
+import { hidings } from "./hidings";
 import { materials } from "../trade/constants";
 
 export const materialNames = Object.keys(materials) as (keyof typeof materials)[];

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 
 /** The painter's schools for edges. */
 export const edgesSchema = z.strictObject({

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { dayNumberOf, minutesOfClock, weekdays } from "../measure/calendar";
 import { quote } from "../measure/schema";
 import { usualRates } from "../trade/constants";

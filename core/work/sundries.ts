@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { dustSheetM, flexibleRollM, maskingFilmM2, sandingsPerPaper, sealerTubeMl } from "../trade/constants";
 import type { SundryKind, SundryUse } from "./contribution";
 

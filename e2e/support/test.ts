@@ -60,3 +60,20 @@ export const stripedWall = (name: string, more: { wall?: object; finish?: object
   ],
   ...more.job,
 });
+
+/** Opens a section of the card, unless it stands open. */
+export async function unfold(page: Page, title: string): Promise<void> {
+  const section = page.getByRole("region", { name: title, exact: true });
+  await expect(section).toBeVisible();
+  await expect(async () => {
+    const folded = section.getByRole("button", { expanded: false, name: new RegExp(`^${title}`) });
+    if (await folded.isVisible()) await folded.click();
+    await expect(folded).toHaveCount(0, { timeout: 500 });
+  }).toPass();
+}
+
+/** Chooses one of a list that opens. */
+export async function choose(page: Page, list: string, option: string): Promise<void> {
+  await page.getByRole("combobox", { name: list, exact: true }).click();
+  await page.getByRole("option", { name: option, exact: true }).click();
+}

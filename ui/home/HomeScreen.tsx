@@ -1,16 +1,44 @@
 "use client";
 
+import { useRouter } from "next/navigation";
+import { useEffect, useState } from "react";
+import { Button } from "@/ui/parts/Button";
+import { FormField } from "@/ui/parts/FormField";
 import { Logo } from "@/ui/parts/Logo";
+import { Section } from "@/ui/parts/Section";
 import { useContrast } from "@/ui/parts/useContrast";
-import { JobTile, type JobOnHome } from "./JobTile";
+import { useFolds } from "@/ui/parts/useFolds";
+import type { JobOnHome } from "./jobOnHome";
+import { JobTile } from "./JobTile";
 import { NewJob } from "./NewJob";
 import { UnsentChanges } from "./UnsentChanges";
+import { useJobActions } from "./useJobActions";
+
+/** With fewer jobs than this a look finds any of them. */
+const fewJobs = 8;
+/** Figures that are being worked out are looked for again after so long. */
+const againMs = 2000;
 
 /** All jobs as little elevations, and the way to a new one. */
 export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
   useContrast();
+  useEffect(() => void useFolds.persist.rehydrate(), []);
+  useFiguresToCome(jobs);
+  const actions = useJobActions();
+  const [sought, setSought] = useState("");
+  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = jobs.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)));
+  const of = (standing: JobOnHome["standing"]) => found.filter((job) => job.standing === standing);
+  const list = (some: readonly JobOnHome[]) => (
+    <ul>
+      {some.map((job) => (
+        <JobTile key={job.id} job={job} actions={actions} />
+      ))}
+    </ul>
+  );
+  const [current, away, deleted] = [of("current"), of("put-away"), of("deleted")];
   return (
-    <main className="mx-auto max-w-5xl px-5 py-8 md:py-14">
+    <main className="mx-auto max-w-5xl px-5 py-8 md:py-12">
       <header className="flex items-center gap-3">
         <Logo size={44} />
         <div>
@@ -21,20 +49,76 @@ export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
         </div>
       </header>
       <UnsentChanges />
-      <div className="mt-10 grid gap-x-12 gap-y-10 md:grid-cols-[1fr_300px]">
-        <section aria-label="Jobs" className="min-w-0">
-          <h2 className="border-b border-ink pb-2 text-xl font-bold">Jobs</h2>
-          {jobs.length === 0 && (
-            <p className="py-4 text-soft">No jobs yet. Start one, or bring in a job file.</p>
+      <div className="mt-8 grid gap-x-12 gap-y-10 md:grid-cols-[1fr_300px]">
+        <div className="min-w-0">
+          <section aria-label="Jobs">
+            <div className="flex items-end gap-4 border-b border-ink pb-2">
+              <h2 className="flex-1 text-xl font-bold">Jobs</h2>
+              {jobs.length >= fewJobs && (
+                <FormField
+                  label="Find a job"
+                  isHidden
+                  placeholder="Find a job"
+                  value={sought}
+                  onChange={(event) => setSought(event.target.value)}
+                />
+              )}
+            </div>
+            {current.length === 0 && (
+              <p className="py-4 text-soft">
+                {words.length > 0
+                  ? "No job here is called that."
+                  : "No jobs yet. Start one, or bring in a job file."}
+              </p>
+            )}
+            {list(current)}
+          </section>
+          {away.length > 0 && (
+            <Section name="home/away" title="Put away" sum={String(away.length)} isFolded>
+              {list(away)}
+            </Section>
           )}
-          <ul>
-            {jobs.map((tile) => (
-              <JobTile key={tile.id} tile={tile} />
-            ))}
-          </ul>
-        </section>
+          {deleted.length > 0 && (
+            <Section
+              name="home/deleted"
+              title="Deleted in the last month"
+              sum={String(deleted.length)}
+              isFolded
+            >
+              {list(deleted)}
+            </Section>
+          )}
+        </div>
         <NewJob />
+      </div>
+      <div aria-live="polite" className="sticky bottom-4 z-30 mt-6">
+        {(actions.done || actions.refused) && (
+          <div className="flex items-center gap-3 rounded-md border border-ink bg-card px-4 py-2">
+            <p className={`min-w-0 flex-1 ${actions.refused ? "text-brick" : ""}`}>
+              {actions.refused ? `That was not done: ${actions.refused}` : actions.done!.say}
+            </p>
+            {!actions.refused && (
+              <>
+                <Button onClick={actions.done!.undo}>Undo</Button>
+                <Button look="quiet" onClick={actions.forget}>
+                  Close
+                </Button>
+              </>
+            )}
+          </div>
+        )}
       </div>
     </main>
   );
+}
+
+/** Looks again for what is still being worked out. */
+function useFiguresToCome(jobs: readonly JobOnHome[]): void {
+  const router = useRouter();
+  const isWaiting = jobs.some(({ isFresh, standing }) => !isFresh && standing !== "deleted");
+  useEffect(() => {
+    if (!isWaiting) return;
+    const timer = setInterval(() => router.refresh(), againMs);
+    return () => clearInterval(timer);
+  }, [isWaiting, router]);
 }

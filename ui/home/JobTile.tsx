@@ -1,114 +1,126 @@
 "use client";
 
-import { Download, Trash2 } from "lucide-react";
+import { format, parseISO } from "date-fns";
+import { Ellipsis } from "lucide-react";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
+import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
-import type { Plan } from "@/core/job/planTypes";
-import type { Job } from "@/core/job/schema";
 import { Button } from "@/ui/parts/Button";
-import { MiniWall } from "@/ui/wall-view/WallDrawing";
+import { iconLook } from "@/ui/parts/IconButton";
+import type { JobOnHome } from "./jobOnHome";
+import { RenameJob } from "./RenameJob";
+import type { JobActions } from "./useJobActions";
 
-export interface JobOnHome {
-  readonly id: string;
-  readonly name: string;
-  readonly changed: string;
-  readonly job: Job | null;
-  readonly plan: Plan | null;
-  /** Why it could not be planned or read; null where it could. */
-  readonly trouble: string | null;
-}
-
-const icon =
-  "inline-flex size-11 items-center justify-center rounded-md text-soft hover:bg-violet-wash hover:text-ink";
-
-/** One job: its walls in little, the way in, its file, and the way to be rid of it. */
-export function JobTile({ tile }: { tile: JobOnHome }) {
-  const [isAsking, setAsking] = useState(false);
-  const path = `/jobs/${encodeURIComponent(tile.id)}`;
+/** One job: its walls in little, what it comes to, the way in, and what else can be done with it. */
+export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions }) {
+  const [isRenaming, setRenaming] = useState(false);
+  const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
-    <li className="border-b border-hairline py-4">
-      <div className="flex items-end gap-2">
-        <Link href={path} className="group flex min-w-0 flex-1 flex-wrap items-end gap-x-6 gap-y-3 py-1">
-          <div className="min-w-44 flex-1">
-            <p className="font-display text-2xl font-bold break-words group-hover:text-violet">{tile.name}</p>
-            <p className="text-soft">{summaryOf(tile)}</p>
-            <p className="text-sm text-soft">{`changed ${tile.changed.slice(0, 10)}`}</p>
-          </div>
-          <div className="flex flex-wrap items-end gap-2">
-            {tile.trouble === null &&
-              tile.job?.walls
-                .slice(0, 5)
-                .map((wall) => (
-                  <MiniWall
-                    key={wall.id}
-                    wall={wall}
-                    plan={tile.plan!.walls.find((planned) => planned.id === wall.id) ?? null}
-                    paints={tile.job!.paints}
-                    className="h-16 max-w-36"
-                  />
-                ))}
-          </div>
-        </Link>
-        <a
-          className={icon}
-          href={`/api/jobs/${encodeURIComponent(tile.id)}/job?download`}
-          aria-label={`Export ${tile.name}`}
-          title="Export the job file"
-        >
-          <Download size={18} aria-hidden />
-        </a>
-        <button
-          type="button"
-          className={icon}
-          aria-label={`Delete ${tile.name}`}
-          title="Delete"
-          aria-expanded={isAsking}
-          onClick={() => setAsking(true)}
-        >
-          <Trash2 size={18} aria-hidden />
-        </button>
+    <li className="border-b border-hairline py-3">
+      <div className="flex items-center gap-2">
+        <div className="min-w-0 flex-1">
+          {isRenaming ? (
+            <RenameJob
+              name={job.name}
+              onName={async (name) => {
+                if (await actions.rename(job, name)) setRenaming(false);
+              }}
+              onLeave={() => setRenaming(false)}
+            />
+          ) : (
+            <Link href={path} className="group flex flex-wrap items-center gap-x-6 gap-y-2">
+              <div className="min-w-44 flex-1">
+                <p className="font-display text-xl font-bold break-words group-hover:text-violet">
+                  {job.name}
+                </p>
+                <p className="text-[0.9375rem] text-soft">{figuresOf(job)}</p>
+              </div>
+              {job.picture && job.figures?.trouble === null && (
+                // A drawing of the program's own, kept with the job: there is nothing in it to be made smaller.
+                // eslint-disable-next-line @next/next/no-img-element
+                <img
+                  src={job.picture}
+                  alt=""
+                  loading="lazy"
+                  className="h-14 max-w-[19rem] object-contain object-right"
+                />
+              )}
+            </Link>
+          )}
+        </div>
+        {job.standing === "deleted" ? (
+          <Button onClick={() => void actions.bringBack(job)}>
+            Bring back<span className="sr-only"> {job.name}</span>
+          </Button>
+        ) : (
+          <TileMenu job={job} actions={actions} onRename={() => setRenaming(true)} />
+        )}
       </div>
-      {tile.trouble !== null && <p className="text-brick">{tile.trouble}</p>}
-      {isAsking && <AskDelete tile={tile} keep={() => setAsking(false)} />}
+      {job.figures?.trouble && <p className="text-[0.9375rem] text-brick">{job.figures.trouble}</p>}
     </li>
   );
 }
 
-function AskDelete({ tile, keep }: { tile: JobOnHome; keep: () => void }) {
-  const router = useRouter();
-  const [refused, setRefused] = useState<string | null>(null);
-  const remove = async () => {
-    try {
-      const response = await fetch(`/api/jobs/${encodeURIComponent(tile.id)}/job`, { method: "DELETE" });
-      // Gone already is gone.
-      if (response.ok || response.status === 404) return router.refresh();
-      const { problems } = (await response.json()) as { problems: { message: string }[] };
-      setRefused(problems[0]!.message);
-    } catch {
-      setRefused("the program does not answer; is it still running?");
-    }
-  };
+interface MenuProps {
+  readonly job: JobOnHome;
+  readonly actions: JobActions;
+  readonly onRename: () => void;
+}
+
+const entry =
+  "flex min-h-11 w-full cursor-pointer items-center rounded-md px-3 outline-none data-[highlighted]:bg-violet-wash";
+
+function TileMenu({ job, actions, onRename }: MenuProps) {
   return (
-    <div role="group" aria-label={`Delete ${tile.name}?`} className="flex flex-wrap items-center gap-3 pt-2">
-      <p className="min-w-60 flex-1">
-        {refused === null
-          ? "It goes with all that was worked out for it. The backups of the last days still hold it."
-          : `It was not deleted: ${refused}`}
-      </p>
-      <Button onClick={() => void remove()}>Delete it</Button>
-      <Button look="primary" onClick={keep}>
-        Keep it
-      </Button>
-    </div>
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger className={`${iconLook} text-soft`} aria-label={`More about ${job.name}`}>
+        <Ellipsis size={20} aria-hidden />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="end"
+          sideOffset={2}
+          className="z-40 min-w-48 rounded-md border border-ink bg-card p-1"
+        >
+          <DropdownMenu.Item className={entry} onSelect={onRename}>
+            Rename
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={entry} onSelect={() => void actions.copy(job)}>
+            Copy
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={entry} asChild>
+            <a href={`/api/jobs/${encodeURIComponent(job.id)}/job?download`} download>
+              Export the job file
+            </a>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={entry}
+            onSelect={() => void actions.putAway(job, job.standing !== "put-away")}
+          >
+            {job.standing === "put-away" ? "Put among the others" : "Put away"}
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={`${entry} text-brick`} onSelect={() => void actions.remove(job)}>
+            Delete
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   );
 }
 
-function summaryOf({ job, plan }: JobOnHome): string {
-  if (!job || !plan) return "not readable";
-  const walls = job.walls.length;
-  const open = plan.walls
-    .flatMap((wall) => wall.findings)
-    .filter((finding) => finding.severity !== "note").length;
-  return `${walls} ${walls === 1 ? "wall" : "walls"}${open > 0 ? `, ${open} to decide` : ""}`;
+function figuresOf({ figures, isFresh, changed }: JobOnHome): string {
+  const date = `changed ${format(parseISO(changed), "d MMM yyyy")}`;
+  if (!figures) return `being worked out, ${date}`;
+  const counted = (count: number, thing: string) => `${count} ${count === 1 ? thing : `${thing}s`}`;
+  return [
+    counted(figures.walls, "wall"),
+    ...(figures.days === null ? [] : [counted(figures.days, "day")]),
+    ...(figures.stops > 0
+      ? [`${figures.stops} to mend first`]
+      : figures.toDecide > 0
+        ? [`${figures.toDecide} to decide`]
+        : []),
+    ...(isFresh ? [] : ["being worked out again"]),
+    date,
+  ].join(", ");
 }

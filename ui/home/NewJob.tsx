@@ -1,23 +1,177 @@
 "use client";
 
+import { zodResolver } from "@hookform/resolvers/zod";
 import { Upload } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useState, type DragEvent } from "react";
+import { useState } from "react";
+import { useDropzone } from "react-dropzone";
+import { Controller, useForm } from "react-hook-form";
+import * as z from "zod";
 import type { Problem } from "@/core/job/parseJob";
-import type { UnitSystem } from "@/core/measure/units";
-import { textOf, type JobDocument } from "@/ui/job/jobDocument";
+import { currencySchema, longestJobName } from "@/core/job/schema";
+import { nameSchema } from "@/core/measure/schema";
+import { volumeSystems, type UnitSystem, type VolumeSystem } from "@/core/measure/units";
+import { textOf } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { FormField } from "@/ui/parts/FormField";
+import { firstDocument } from "./firstDocument";
+
+const schema = z.object({
+  name: nameSchema(longestJobName).refine((name) => name.trim() !== "", {
+    error: "Write what the job is called.",
+  }),
+  units: z.enum(["imperial", "metric"]),
+  volumes: z.enum(volumeSystems),
+  currency: z.string().toUpperCase().pipe(currencySchema),
+});
+
+/** What goes together where people measure and buy like this; it is only a beginning. */
+const usualCurrency: Record<UnitSystem, Record<VolumeSystem, string>> = {
+  imperial: { us: "USD", litres: "CAD" },
+  metric: { us: "USD", litres: "EUR" },
+};
+
+type Refused = { readonly what: string; readonly problems: readonly Problem[] } | null;
 
 /** Starts a job, or takes one in from its file. A bad file is explained place by place and changes nothing. */
 export function NewJob() {
-  const router = useRouter();
-  const [name, setName] = useState("");
-  const [units, setUnits] = useState<UnitSystem>("imperial");
-  const [refused, setRefused] = useState<{ what: string; problems: Problem[] } | null>(null);
-  const [isOver, setOver] = useState(false);
+  const { send, refused } = useSendJob();
+  const takeFile = async (file: File | undefined) => {
+    if (file) await send(await file.text(), file.name);
+  };
+  const { getRootProps, getInputProps, isDragActive } = useDropzone({
+    onDrop: ([file]) => void takeFile(file),
+    multiple: false,
+    noClick: true,
+    noKeyboard: true,
+  });
+  return (
+    <section
+      {...getRootProps({ role: "region" })}
+      aria-label="New job"
+      className={`rounded-md ${isDragActive ? "outline-2 outline-dashed outline-violet outline-offset-8" : ""}`}
+    >
+      <h2 className="border-b border-ink pb-2 text-xl font-bold">A new job</h2>
+      <JobForm send={send} />
+      <label className="flex min-h-11 cursor-pointer items-center justify-center gap-2 rounded-md border border-dashed border-soft px-3 py-3 text-[0.9375rem] focus-within:outline-2 focus-within:outline-violet hover:border-violet">
+        <Upload size={17} aria-hidden />
+        Bring in a job file, or drop it here
+        <input
+          {...getInputProps({
+            className: "sr-only",
+            style: {},
+            accept: ".json,application/json",
+            // The label around it names it, and it is reached by the keyboard.
+            "aria-label": undefined,
+            tabIndex: 0,
+          })}
+        />
+      </label>
+      {refused && (
+        <div role="alert" className="mt-4 border-l-4 border-brick bg-brick-wash p-3">
+          <p className="font-semibold">{`${refused.what} was not taken in. Nothing was changed.`}</p>
+          <ul className="pt-1 text-[0.9375rem]">
+            {refused.problems.map(({ path, message }, index) => (
+              <li key={index} className="pt-1 break-words">
+                {path && <b>{path}: </b>}
+                {message}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  );
+}
 
-  const send = async (text: string, what: string) => {
+function JobForm({ send }: { send: (text: string, what: string) => Promise<void> }) {
+  const { register, control, handleSubmit, formState, setValue, getValues } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: {
+      name: "",
+      units: "imperial" as UnitSystem,
+      volumes: "litres" as VolumeSystem,
+      currency: "CAD",
+    },
+  });
+  const { errors, dirtyFields } = formState;
+  const suggestCurrency = () => {
+    const { units, volumes } = getValues();
+    if (!dirtyFields.currency) setValue("currency", usualCurrency[units][volumes]);
+  };
+  return (
+    <form
+      className="flex flex-col gap-3 py-4"
+      onSubmit={(event) =>
+        void handleSubmit((values) =>
+          send(textOf(firstDocument({ ...values, name: values.name.trim() })), "The job"),
+        )(event)
+      }
+    >
+      <FormField
+        label="What it is called"
+        maxLength={longestJobName}
+        problem={errors.name?.message}
+        {...register("name")}
+      />
+      <Controller
+        control={control}
+        name="units"
+        render={({ field }) => (
+          <Choice
+            label="Tape measure"
+            options={(["imperial", "metric"] as const).map((units) => ({
+              units,
+              label: { imperial: "feet and inches", metric: "millimetres" }[units],
+              selected: field.value === units,
+            }))}
+            onChoose={({ units }) => {
+              field.onChange(units);
+              suggestCurrency();
+            }}
+          />
+        )}
+      />
+      <div className="grid grid-cols-[1fr_5.5rem] gap-3">
+        <Controller
+          control={control}
+          name="volumes"
+          render={({ field }) => (
+            <Choice
+              label="Paint in"
+              options={volumeSystems.map((volumes) => ({
+                volumes,
+                label: { litres: "litres", us: "gallons" }[volumes],
+                selected: field.value === volumes,
+              }))}
+              onChoose={({ volumes }) => {
+                field.onChange(volumes);
+                suggestCurrency();
+              }}
+            />
+          )}
+        />
+        <FormField
+          label="Money"
+          className="uppercase"
+          maxLength={3}
+          problem={errors.currency?.message}
+          {...register("currency")}
+        />
+      </div>
+      <Button look="primary" type="submit" disabled={formState.isSubmitting}>
+        Start the job
+      </Button>
+    </form>
+  );
+}
+
+/** Sends a document as a new job and goes there; what is wrong with it stays to be read. */
+function useSendJob() {
+  const router = useRouter();
+  const [refused, setRefused] = useState<Refused>(null);
+  const send = async (text: string, what: string): Promise<void> => {
     try {
       const response = await fetch("/api/jobs", {
         method: "POST",
@@ -34,104 +188,5 @@ export function NewJob() {
       });
     }
   };
-  const start = () => {
-    if (name.trim() === "")
-      return setRefused({
-        what: "The job",
-        problems: [{ path: "name", message: "write what the job is called" }],
-      });
-    void send(textOf(firstDocument(name.trim(), units)), "The job");
-  };
-  const takeFile = async (file: File | undefined) => {
-    if (file) await send(await file.text(), file.name);
-  };
-  const onDrop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    void takeFile(event.dataTransfer.files[0]);
-  };
-  return (
-    <section
-      aria-label="New job"
-      className={`rounded-md ${isOver ? "outline-2 outline-dashed outline-violet outline-offset-8" : ""}`}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={onDrop}
-    >
-      <h2 className="border-b border-ink pb-2 text-xl font-bold">A new job</h2>
-      <form
-        className="flex flex-col gap-3 py-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          start();
-        }}
-      >
-        <label>
-          <span className="small-caps-label block pb-1">What it is called</span>
-          <input
-            className="min-h-11 w-full rounded-md border border-hairline bg-paper px-3 font-semibold"
-            value={name}
-            maxLength={200}
-            autoComplete="off"
-            onChange={(event) => setName(event.target.value)}
-          />
-        </label>
-        <Choice
-          label="Tape measure"
-          options={[
-            { label: "feet and inches", selected: units === "imperial", units: "imperial" as const },
-            { label: "millimetres", selected: units === "metric", units: "metric" as const },
-          ]}
-          onChoose={(option) => setUnits(option.units)}
-        />
-        <Button look="primary" type="submit">
-          Start the job
-        </Button>
-      </form>
-      <label className="flex min-h-11 cursor-pointer items-center justify-center gap-2 rounded-md border border-dashed border-soft px-3 py-3 text-[0.9375rem] focus-within:outline-2 focus-within:outline-violet hover:border-violet">
-        <Upload size={17} aria-hidden />
-        Bring in a job file, or drop it here
-        <input
-          type="file"
-          accept=".json,application/json"
-          className="sr-only"
-          onChange={(event) => {
-            void takeFile(event.target.files?.[0]);
-            event.target.value = "";
-          }}
-        />
-      </label>
-      {refused && (
-        <div role="alert" className="mt-4 border-l-4 border-brick bg-brick-wash p-3">
-          <p className="font-semibold">{`${refused.what} was not taken in. Nothing was changed.`}</p>
-          <ul className="pt-1 text-[0.9375rem]">
-            {refused.problems.map(({ path, message }, index) => (
-              <li key={index} className="break-words pt-1">
-                {path && <b>{path}: </b>}
-                {message}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-    </section>
-  );
-}
-
-/** Two paints to begin with; names and colours are the painter's to change. */
-function firstDocument(name: string, units: UnitSystem): JobDocument {
-  return {
-    format: "jacaranda-job/1",
-    name,
-    units,
-    paints: [
-      { id: "ground", name: "Ground", hex: "#EFE9DC" },
-      { id: "colour-1", name: "Colour 1", hex: "#5B6F86" },
-    ],
-    walls: [],
-    finishes: [],
-  };
+  return { send, refused };
 }

@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type * as z from "zod";
 import type { jobSchema } from "@/core/job/schema";
 import { applyChange } from "@/core/finishes/applyChange";
 import type { PlanChange } from "@/core/job/planTypes";

@@ -1,11 +1,14 @@
 "use client";
 
-import { useParams } from "next/navigation";
+import { useParams, usePathname } from "next/navigation";
 
 /** The wall and the station that the address names. */
 export function useAddress(): { wallId: string | null; station: string | null } {
-  const { wallId, station } = useParams<{ wallId?: string; station?: string }>();
-  return { wallId: wallId === undefined ? null : decodeURIComponent(wallId), station: station ?? null };
+  const { wallId } = useParams<{ wallId?: string }>();
+  const last = usePathname().split("/").at(-1) ?? null;
+  return wallId === undefined
+    ? { wallId: null, station: null }
+    : { wallId: decodeURIComponent(wallId), station: last };
 }
 
 export const stationPath = (jobId: string, wallId: string, slug: string): string =>

@@ -2,7 +2,6 @@
 
 import { Copy, Download } from "lucide-react";
 import { useState } from "react";
-import { csvOf } from "@/formats/csv";
 import { IconButton } from "./IconButton";
 
 export type Cell = string | number | null;
@@ -28,7 +27,8 @@ export function TakeAlong({ name, columns, rows }: Props) {
     setWord(said);
     setTimeout(() => setWord(""), shownForMs);
   };
-  const keep = () => {
+  const keep = async () => {
+    const { csvOf } = await import("@/formats/csv");
     const url = URL.createObjectURL(new Blob([csvOf(columns, rows())], { type: "text/csv" }));
     const link = document.createElement("a");
     link.href = url;
@@ -44,7 +44,7 @@ export function TakeAlong({ name, columns, rows }: Props) {
       <IconButton label={`Copy the table of ${name}`} onClick={() => void copy()}>
         <Copy size={16} aria-hidden />
       </IconButton>
-      <IconButton label={`Keep the table of ${name} as CSV`} onClick={keep}>
+      <IconButton label={`Keep the table of ${name} as CSV`} onClick={() => void keep()}>
         <Download size={16} aria-hidden />
       </IconButton>
     </span>

@@ -2,6 +2,7 @@
 
 import { Contrast, Download, Plus, Printer, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
+import { ToggleGroup } from "radix-ui";
 import { useEffect } from "react";
 import { useStore } from "zustand";
 import { useJob, useJobState, useJobStore, usePlan } from "@/ui/job/JobProvider";
@@ -11,10 +12,9 @@ import { CommandSearch } from "./CommandSearch";
 import { isTyping } from "./isTyping";
 import { wallsInRunOrder } from "./wallsInRunOrder";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
+import type { UnitSystem } from "@/core/measure/units";
+import { IconButton, iconLook } from "@/ui/parts/IconButton";
 import { useContrast } from "@/ui/parts/useContrast";
-
-const icon =
-  "inline-flex size-11 items-center justify-center rounded-md text-ink hover:bg-violet-wash disabled:opacity-35";
 
 /** Job, walls, units, undo and redo, and whether everything is saved. */
 export function JobLine() {
@@ -39,17 +39,11 @@ export function JobLine() {
         <div className="hidden md:block">
           <UnitSwitch />
         </div>
-        <button
-          type="button"
-          className={icon}
-          onClick={toggle}
-          aria-label="High contrast for a sunlit room"
-          title="High contrast"
-        >
+        <IconButton label="High contrast for a sunlit room" onClick={toggle}>
           <Contrast size={18} aria-hidden />
-        </button>
+        </IconButton>
         <a
-          className={`${icon} max-md:hidden`}
+          className={`${iconLook} max-md:hidden`}
           href={`/api/jobs/${encodeURIComponent(jobId)}/job?download`}
           aria-label="Export the job file"
           title="Export the job file"
@@ -58,7 +52,7 @@ export function JobLine() {
         </a>
         {wallId !== null && (
           <Link
-            className={`${icon} max-md:hidden`}
+            className={`${iconLook} max-md:hidden`}
             href={`/print/${encodeURIComponent(jobId)}/${encodeURIComponent(wallId)}`}
             aria-label="Print the setting-out sheet"
             title="Print the setting-out sheet"
@@ -169,26 +163,17 @@ function UndoRedo() {
   }, [history]);
   return (
     <>
-      <button
-        type="button"
-        className={icon}
-        disabled={!canUndo}
-        onClick={() => history.getState().undo()}
-        aria-label="Undo"
-        title="Undo (Ctrl Z)"
-      >
+      <IconButton label="Undo" hint="Ctrl Z" disabled={!canUndo} onClick={() => history.getState().undo()}>
         <Undo2 size={18} aria-hidden />
-      </button>
-      <button
-        type="button"
-        className={icon}
+      </IconButton>
+      <IconButton
+        label="Redo"
+        hint="Ctrl Shift Z"
         disabled={!canRedo}
         onClick={() => history.getState().redo()}
-        aria-label="Redo"
-        title="Redo (Ctrl Shift Z)"
       >
         <Redo2 size={18} aria-hidden />
-      </button>
+      </IconButton>
     </>
   );
 }
@@ -197,22 +182,24 @@ function UnitSwitch() {
   const { units } = useJob();
   const change = useJobState((state) => state.change);
   return (
-    <div
-      role="group"
+    <ToggleGroup.Root
+      type="single"
       aria-label="Units"
+      value={units}
+      onValueChange={(choice) =>
+        choice !== "" && change((document) => ({ ...document, units: choice as UnitSystem }))
+      }
       className="flex overflow-hidden rounded-md border border-ink text-[0.875rem]"
     >
       {(["imperial", "metric"] as const).map((choice) => (
-        <button
+        <ToggleGroup.Item
           key={choice}
-          type="button"
-          aria-pressed={units === choice}
-          className={`min-h-9 px-2.5 ${units === choice ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-violet-wash"}`}
-          onClick={() => change((document) => ({ ...document, units: choice }))}
+          value={choice}
+          className={`min-h-9 px-2.5 outline-offset-[-3px] ${units === choice ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-violet-wash"}`}
         >
           {choice === "imperial" ? "ft in" : "mm"}
-        </button>
+        </ToggleGroup.Item>
       ))}
-    </div>
+    </ToggleGroup.Root>
   );
 }

@@ -12,12 +12,13 @@ export interface Seen {
   readonly isMarked: (mark: PlanMark) => boolean;
 }
 
-/** A station of the folding rule; it takes its place there, and its number, from the registry. */
+/**
+ * A station of the folding rule; it takes its place there, and its number, from the registry. Its card is brought by its
+ * page, so that each page ships its own card alone (decision 16).
+ */
 export interface Station {
   readonly slug: string;
   readonly title: string;
-  /** What it lets the painter decide. */
-  readonly Card: ComponentType<{ wallId: string }>;
   /** What it draws over the wall. */
   readonly Layer: ComponentType<{ wallId: string; frame: LayerFrame }>;
   /** What it shows under the wall, where there is room for it. */

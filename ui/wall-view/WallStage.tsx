@@ -131,6 +131,7 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
           ))}
           <g
             role="img"
+            data-wall
             aria-label={`${wall.name ?? wall.id}, as it will look`}
             transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${view.scale})`}
           >

@@ -1,4 +1,5 @@
 import { parseJobText } from "@/core/job/parseJob";
+import { refreshTile } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
@@ -10,6 +11,7 @@ export const POST = (request: Request): Promise<Response> =>
     if (text === null) return refuse(413, "the file is over 5 MB; expected a smaller one");
     const parsed = parseJobText(text);
     if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
-    const { jobs } = await currentStore();
-    return Response.json({ id: await jobs.create(text) }, { status: 201 });
+    const id = await (await currentStore()).jobs.create(text);
+    refreshTile(id, 0);
+    return Response.json({ id }, { status: 201 });
   });

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { coordinateRange, divisionRange, idSchema, lengthSchema, sizeRange } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { wholeFitSchema } from "../../fit/schema";
 import { idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";

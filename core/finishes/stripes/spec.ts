@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { finishEnvelope } from "../envelope";
 import { fitSchema } from "../../fit/schema";
 import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod";
 import { areaSchema, coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";

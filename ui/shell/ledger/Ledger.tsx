@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useEffect, useRef, useState } from "react";
 import type { Plan } from "@/core/job/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
@@ -7,7 +8,8 @@ import { Measure } from "@/ui/parts/Measure";
 import { useWidth } from "@/ui/parts/useWidth";
 import { countFitting } from "./fitFigures";
 import { jobFigures, paintFigures, type Figure } from "./ledgerFigures";
-import { PaintFold } from "./PaintFold";
+
+const PaintFold = dynamic(() => import("./PaintFold").then((module) => module.PaintFold));
 
 /** What the job comes to, always in sight: paint, tape, days, cost and what is still to decide. */
 export function Ledger() {

@@ -1,7 +1,7 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
-import { hidings } from "@/core/paint/adviseCoats";
+import { hidings } from "@/core/paint/hidings";
 import { materialNames } from "@/core/paint/schema";
 import { finishOf } from "@/core/finishes/registry";
 import { convertSpread, spreadUnit } from "@/core/measure/formatLength";

@@ -5,8 +5,7 @@ import { standingOf, type Station } from "../station";
 export const buy: Station = {
   slug: "buy",
   title: "Buy",
-  Card: dynamic(() => import("./BuyCard").then(({ BuyCard }) => BuyCard)),
-  Layer: dynamic(() => import("./BuyLayer").then(({ BuyLayer }) => BuyLayer)),
+  Layer: dynamic(() => import("./BuyLayer").then((module) => module.BuyLayer)),
   standing({ plan }) {
     const findings = plan.findings.filter(({ about }) => about === "buying");
     return standingOf(findings, plan.paint.length > 0 && isAllThere(plan));

@@ -47,8 +47,8 @@ export function DaysCard() {
         <TimeChart wallId={wallId ?? ""} />
       </div>
       <Now plan={plan} />
-      <DayList />
       <WorkSettings />
+      <DayList />
       <Schools />
       <Critical plan={plan} />
       {plan.work && (

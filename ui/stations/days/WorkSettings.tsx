@@ -1,6 +1,7 @@
 "use client";
 
 import { Thermometer } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useMemo } from "react";
 import { allFinishes } from "@/core/finishes/registry";
 import { clockOf, minutesOfClock } from "@/core/measure/calendar";
@@ -11,11 +12,12 @@ import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
-import { DateField } from "@/ui/parts/DateField";
 import { Section } from "@/ui/parts/Section";
 import { EntryField } from "@/ui/parts/EntryField";
 import { NumberField } from "@/ui/parts/NumberField";
 import { useDevice } from "@/ui/parts/useDevice";
+
+const DateField = dynamic(() => import("@/ui/parts/DateField").then((module) => module.DateField));
 
 type WorkDocument = NonNullable<JobDocument["work"]>;
 

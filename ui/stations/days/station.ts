@@ -4,9 +4,8 @@ import { standingOf, type Station } from "../station";
 export const days: Station = {
   slug: "days",
   title: "Days",
-  Card: dynamic(() => import("./DaysCard").then(({ DaysCard }) => DaysCard)),
-  Layer: dynamic(() => import("./DaysLayer").then(({ DaysLayer }) => DaysLayer)),
-  Below: dynamic(() => import("./TimeChart").then(({ TimeChart }) => TimeChart)),
+  Layer: dynamic(() => import("./DaysLayer").then((module) => module.DaysLayer)),
+  Below: dynamic(() => import("./TimeChart").then((module) => module.TimeChart)),
   standing({ plan }) {
     const findings = plan.findings.filter(({ about }) => about === "work");
     // Planned, once the days have their dates.

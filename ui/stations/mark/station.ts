@@ -4,8 +4,7 @@ import { standingOf, type Station } from "../station";
 export const mark: Station = {
   slug: "mark",
   title: "Mark",
-  Card: dynamic(() => import("./MarkCard").then(({ MarkCard }) => MarkCard)),
-  Layer: dynamic(() => import("./MarkLayer").then(({ MarkLayer }) => MarkLayer)),
+  Layer: dynamic(() => import("./MarkLayer").then((module) => module.MarkLayer)),
   standing({ wall, isMarked }) {
     const marks = wall?.marks ?? [];
     return standingOf([], marks.length > 0 && marks.every(isMarked));

@@ -44,7 +44,7 @@ export function TheWall({ wall, written, onEdit }: Props) {
   );
   const primers = paints.filter(({ material }) => material === "primer" || material === "mineral-primer");
   return (
-    <Section name="measure/wall" title="The wall" isFolded>
+    <Section name="measure/wall" title="The wall">
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         <div className="col-span-2">
           <TextField

@@ -7,7 +7,6 @@ import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable, type Column } from "@/ui/parts/DataTable";
 import { Measure } from "@/ui/parts/Measure";
-import { Section } from "@/ui/parts/Section";
 import { ShareBar } from "@/ui/parts/ShareBar";
 
 const tones: readonly Tone[] = ["light", "middle", "dark"];
@@ -22,7 +21,6 @@ export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
     walls.flatMap(({ regions }) => regions),
     (id) => paintOf(id)?.hex ?? "#ffffff",
   );
-  if (balance.shares.length < 2) return null;
   type Row = (typeof balance.shares)[number];
   const columns: Column<Row>[] = [
     {
@@ -64,7 +62,7 @@ export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
   ];
   const words = tones.map((tone) => `${tone} ${percent(balance.tones[tone])}`).join(", ");
   return (
-    <Section name="pattern/colours" title="Colours on the wall" sum={String(balance.shares.length)} isFolded>
+    <>
       <DataTable
         name="Colours on the wall"
         columns={columns}
@@ -78,6 +76,6 @@ export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
       <p className="text-sm text-soft" aria-hidden="true">
         {words}
       </p>
-    </Section>
+    </>
   );
 }

@@ -8,7 +8,7 @@ import type { Wall } from "@/core/wall/schema";
 import { useDocument, useJob } from "@/ui/job/JobProvider";
 import { freshId, type FinishDocument } from "@/ui/job/jobDocument";
 import { Choice } from "@/ui/parts/Choice";
-import { trialPicture } from "./trialPicture";
+import { useTrialPictures } from "./useTrialPictures";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 
 interface Props {
@@ -24,6 +24,10 @@ export function FinishPicker({ wall, onPick }: Props) {
   const [goesAround, setGoesAround] = useState(run !== undefined);
   const on = run && goesAround ? run.id : wall.id;
   const offers = useMemo(() => offersOn(job, wall, on), [job, wall, on]);
+  const pictures = useTrialPictures(
+    wall.id,
+    offers.map(({ spec }) => spec),
+  );
   return (
     <section aria-label="Finishes" className="py-2">
       {run && (
@@ -39,7 +43,7 @@ export function FinishPicker({ wall, onPick }: Props) {
         </div>
       )}
       <ul className="grid grid-cols-2 gap-2">
-        {offers.map(({ kind, title, spec, picture }) => (
+        {offers.map(({ kind, title, spec }, index) => (
           <li key={kind}>
             <button
               type="button"
@@ -48,7 +52,12 @@ export function FinishPicker({ wall, onPick }: Props) {
                 onPick({ ...spec, id: freshId(`${wall.id}-${kind}`, document.finishes) } as FinishDocument)
               }
             >
-              {picture && <MiniWall wall={wall} plan={picture} paints={job.paints} className="h-20 w-full" />}
+              <MiniWall
+                wall={wall}
+                plan={pictures[index] ?? null}
+                paints={job.paints}
+                className="h-20 w-full"
+              />
               <span className="font-semibold">
                 <span className="sr-only">Lay out </span>
                 {title.toLowerCase()}
@@ -61,13 +70,13 @@ export function FinishPicker({ wall, onPick }: Props) {
   );
 }
 
-/** Each finish with its first spec for this place, and the wall as that would make it. */
+/** Each finish with its first spec for this place. */
 function offersOn(job: Job, wall: Wall, on: string) {
   const paints = job.paints.map(({ id }) => id);
   const strip = stripOfFinish(job, { on });
   if (strip.corners.length === 0) return [];
   return allFinishes.map((finish) => {
     const spec = { id: "offer", on, kind: finish.kind, ...finish.start(strip, paints, wall.base) };
-    return { kind: finish.kind, title: finish.title, spec, picture: trialPicture(job, wall, spec) };
+    return { kind: finish.kind, title: finish.title, spec };
   });
 }

@@ -101,7 +101,7 @@ interface HeldProps extends Props {
 function HeldHandle({ handle, snapped, handed, placing, frame }: HeldProps) {
   const { x, y } = placing.toPx(snapped.at);
   return (
-    <g pointerEvents="none">
+    <g pointerEvents="none" data-held>
       <path
         d={placing.pathOf(handle.path, subtract(snapped.at, handle.at))}
         fill="none"

@@ -1,14 +1,13 @@
 "use client";
 
-import { useEffect, useState } from "react";
-import type { PlanOffer, PlanWall } from "@/core/job/planTypes";
+import type { PlanOffer } from "@/core/job/planTypes";
 import type { Job, JobFinish } from "@/core/job/schema";
 import { formatRun } from "@/core/measure/formatLength";
 import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
-import { trialPicture } from "./trialPicture";
+import { useTrialPictures } from "./useTrialPictures";
 
 interface Props {
   readonly job: Job;
@@ -22,7 +21,10 @@ const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" 
 
 /** The ranked ways to lay out a finish, each drawn as this wall would look, with its reasons. */
 export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
-  const pictures = usePictures(job, wall, spec, offers);
+  const pictures = useTrialPictures(
+    wall.id,
+    offers.map(({ change }) => ({ ...spec, ...change.set })),
+  );
   return (
     <Section name="pattern/offers" title="Ways to lay it out" sum={String(offers.length)}>
       <ul className="flex flex-col gap-1">
@@ -60,24 +62,4 @@ export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
       </ul>
     </Section>
   );
-}
-
-/** Long enough that nothing is drawn while a hand still moves, ms. */
-const settledMs = 200;
-
-/** The wall as each offer would make it, drawn one after the other when things are at rest. */
-function usePictures(job: Job, wall: Wall, spec: JobFinish, offers: readonly PlanOffer[]) {
-  const [pictures, setPictures] = useState<readonly (PlanWall | null)[]>([]);
-  useEffect(() => {
-    let timer = setTimeout(() => draw(0, []), settledMs);
-    const draw = (index: number, drawn: readonly (PlanWall | null)[]) => {
-      const offer = offers[index];
-      if (!offer) return;
-      const all = [...drawn, trialPicture(job, wall, { ...spec, ...offer.change.set })];
-      setPictures(all);
-      timer = setTimeout(() => draw(index + 1, all));
-    };
-    return () => clearTimeout(timer);
-  }, [job, wall, spec, offers]);
-  return pictures;
 }

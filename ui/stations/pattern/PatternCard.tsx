@@ -1,6 +1,7 @@
 "use client";
 
 import { Plus } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { finishOf } from "@/core/finishes/registry";
 import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
@@ -16,13 +17,15 @@ import { CardHead } from "@/ui/parts/CardHead";
 import { FindingList } from "@/ui/parts/FindingList";
 import { Section } from "@/ui/parts/Section";
 import { CandidateList } from "./CandidateList";
-import { ColourShares } from "./ColourShares";
 import { DrawingTools } from "./DrawingTools";
 import { FinishFields } from "./FinishFields";
 import { FinishPicker } from "./FinishPicker";
-import { FinishStack } from "./FinishStack";
 import { OfferList } from "./OfferList";
 import { useHandedFinish } from "./useEditing";
+
+// What is only shown now and then comes then.
+const FinishStack = dynamic(() => import("./FinishStack").then((module) => module.FinishStack));
+const ColourShares = dynamic(() => import("./ColourShares").then((module) => module.ColourShares));
 
 /** What the wall is to look like: its finishes, the few numbers of the one in hand, and what is to decide. */
 export function PatternCard({ wallId }: { wallId: string }) {
@@ -172,7 +175,9 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
         </Section>
       )}
       {handed && handed.editing.tools.length > 0 && <DrawingTools wallId={wall.id} handed={handed} />}
-      <ColourShares walls={wholePlan.walls.filter(({ id }) => isOnWall(job, spec, id))} />
+      <Section name={section("colours")} title="Colours on the wall" isFolded>
+        <ColourShares walls={wholePlan.walls.filter(({ id }) => isOnWall(job, spec, id))} />
+      </Section>
     </>
   );
 }

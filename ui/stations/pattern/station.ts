@@ -6,8 +6,7 @@ import { standingOf, type Station } from "../station";
 export const pattern: Station = {
   slug: "pattern",
   title: "Pattern",
-  Card: dynamic(() => import("./PatternCard").then(({ PatternCard }) => PatternCard)),
-  Layer: dynamic(() => import("./PatternLayer").then(({ PatternLayer }) => PatternLayer)),
+  Layer: dynamic(() => import("./PatternLayer").then((module) => module.PatternLayer)),
   unfoldsRun: true,
   standing({ wall }) {
     const findings = findingsAt(wall, "pattern").map(({ finding }) => finding);

@@ -1,4 +1,5 @@
 import { parseJobText } from "@/core/job/parseJob";
+import { refreshTile } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
@@ -43,6 +44,7 @@ export const PUT = (request: Request, { params }: Context): Promise<Response> =>
     const result = await (await currentStore()).jobs.save(jobId, version, text);
     switch (result.kind) {
       case "saved":
+        refreshTile(jobId);
         return Response.json({ version: result.version });
       case "stale":
         return Response.json({ version: result.version, document: result.document }, { status: 409 });
@@ -53,7 +55,7 @@ export const PUT = (request: Request, { params }: Context): Promise<Response> =>
     }
   });
 
-/** Takes a job away, whatever state it is in. */
+/** Takes a job away, whatever state it is in; for a month it can be brought back. */
 export const DELETE = (_: Request, { params }: Context): Promise<Response> =>
   answer(async () => {
     const isGone = await (await currentStore()).jobs.remove((await params).jobId);

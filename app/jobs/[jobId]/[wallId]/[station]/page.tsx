@@ -1,5 +1,0 @@
-import { StationCard } from "@/ui/shell/StationCard";
-
-export default function StationPage() {
-  return <StationCard />;
-}

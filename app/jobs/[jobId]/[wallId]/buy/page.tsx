@@ -1,0 +1,5 @@
+import { BuyCard } from "@/ui/stations/buy/BuyCard";
+
+export default function BuyPage() {
+  return <BuyCard />;
+}

@@ -1,0 +1,5 @@
+import { DaysCard } from "@/ui/stations/days/DaysCard";
+
+export default function DaysPage() {
+  return <DaysCard />;
+}

@@ -1,0 +1,6 @@
+import { PatternCard } from "@/ui/stations/pattern/PatternCard";
+
+export default async function PatternPage({ params }: { params: Promise<{ wallId: string }> }) {
+  const { wallId } = await params;
+  return <PatternCard wallId={decodeURIComponent(wallId)} />;
+}

@@ -1,0 +1,14 @@
+import { chromium } from "@playwright/test";
+import config from "../../playwright.config";
+import { removeFolder, startServer, stopServer } from "./server";
+import { gzipSync } from "node:zlib";
+const server = await startServer();
+const browser = await chromium.launch(config.use!.launchOptions);
+const page = await browser.newPage();
+const seen: {url:string,kb:number,body:string}[] = [];
+page.on("response", async (r) => { if (r.request().resourceType()==="script") { const b = await r.body().catch(()=>Buffer.from("")); seen.push({url:r.url().split("/").at(-1)!, kb: gzipSync(b).length/1000, body:b.toString()}); }});
+await page.goto(server.url + process.argv[2], { waitUntil: "networkidle" });
+const marks: Record<string,string[]> = { zod:["ZodError","invalid_union"], reactdom:["react-dom"], recharts:["recharts"], dnd:["DndContext","Sortable"], cmdk:["cmdk-"], rhf:["react-hook-form","shouldUnregister"], datefns:["EEEE","firstWeekContainsDate"], table:["getCoreRowModel"], virt:["estimateSize"], radixSelect:["SelectViewport"], gesture:["useGesture","pointerLock"], papa:["papaparse","Papa"], flatbush:["Flatbush"], core:["near-miss"], next:["__next_f"], culori:["oklch"], lucide:["lucide"], ics:["BEGIN:VCALENDAR"], polyfill:["core-js"] };
+for (const s of seen.sort((a,b)=>b.kb-a.kb)) console.log(s.url, s.kb.toFixed(1), Object.entries(marks).filter(([,ms])=>ms.some(m=>s.body.includes(m))).map(([k])=>k).join(","));
+console.log(seen.reduce((t,s)=>t+s.kb,0).toFixed(1));
+await browser.close(); await stopServer(server); removeFolder(server.data);

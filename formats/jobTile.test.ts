@@ -1,0 +1,27 @@
+import { expect, it } from "vitest";
+import { plan } from "@/core/job/plan";
+import { hardJob } from "@/bench/jobs";
+import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { drawTile, tileFigures } from "./jobTile";
+
+it("draws the pieces of a colour as one path, to scale, and tells what the job comes to", () => {
+  // 3000 x 2600 in 5 stripes of 600: three of kelp, two of oyster.
+  const job = parsed(oneWall({ width: 3000, height: 2600 }, { fit: { by: "count", count: 5 } }));
+  const whole = plan(job);
+  const svg = drawTile(job, whole);
+  expect(svg).toContain('viewBox="0 0 3000 2600"');
+  const rings = (hex: string) =>
+    [...svg.matchAll(new RegExp(`<path fill="${hex}" fill-rule="evenodd" d="([^"]*)"`, "g"))].map(
+      ([, d]) => d!.split("M").length - 1,
+    );
+  const [kelp, oyster] = ["kelp", "oyster"].map((id) => job.paints.find((paint) => paint.id === id)!.hex);
+  expect([rings(kelp!), rings(oyster!)]).toEqual([[3], [2]]);
+  // The second stripe from the skirting of 95 to the ceiling, y down.
+  expect(svg).toMatch(/M(?=[^Z]*600 0)(?=[^Z]*1200 2505)[^Z]*Z/);
+  expect(tileFigures(job, whole)).toMatchObject({ walls: 1, days: whole.work!.days, trouble: null });
+});
+
+it("stays small, however many pieces there are", () => {
+  const job = hardJob();
+  expect(drawTile(job, plan(job)).length).toBeLessThan(30_000);
+});

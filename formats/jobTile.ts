@@ -1,0 +1,101 @@
+import type { Plan, PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { Job } from "@/core/job/schema";
+import { flattenContour } from "@/core/geometry/flatten";
+import { boxOfWall } from "@/core/wall/boxOfWall";
+import { openingContour } from "@/core/wall/openingContour";
+import type { Wall } from "@/core/wall/schema";
+
+/** What the list of jobs tells of one. */
+export interface TileFigures {
+  readonly walls: number;
+  readonly toDecide: number;
+  readonly stops: number;
+  /** Days of work; null where they are not planned. */
+  readonly days: number | null;
+  readonly cost: number;
+  readonly currency: string;
+  /** Why nothing of it was worked out; null where it was. */
+  readonly trouble: string | null;
+}
+
+export function tileFigures(job: Job, plan: Plan): TileFigures {
+  const findings = [...plan.findings, ...plan.walls.flatMap((wall) => wall.findings)];
+  const count = (severity: string) => findings.filter((finding) => finding.severity === severity).length;
+  return {
+    walls: job.walls.length,
+    toDecide: count("check"),
+    stops: count("stop"),
+    days: plan.work?.days ?? null,
+    cost: plan.cost.total,
+    currency: job.currency,
+    trouble: unplanned(plan),
+  };
+}
+
+/** Why nothing of a job was worked out. */
+function unplanned({ walls }: Plan): string | null {
+  const stop = walls[0]?.findings.find(({ code }) => code === "cannot-be-planned" || code === "too-much");
+  return stop?.say ?? null;
+}
+
+const mostWalls = 5;
+/** Characters of one wall's pieces: the largest pieces are drawn, what is finer than that could not be seen anyway. */
+const mostPerWall = 4000;
+const betweenMm = 350;
+
+/** The first walls of a job in little, side by side and to one scale, as SVG; the pieces of a colour are one path. */
+export function drawTile(job: Job, plan: Plan): string {
+  const walls = job.walls.slice(0, mostWalls);
+  const boxes = walls.map(boxOfWall);
+  const high = Math.max(1, ...boxes.map(({ minY, maxY }) => maxY - minY));
+  let left = 0;
+  const drawn = walls.map((wall, index) => {
+    const { minX, maxX, minY } = boxes[index]!;
+    const origin: PlanPoint = [left - minX, high + minY];
+    left += maxX - minX + betweenMm;
+    const planned = plan.walls.find(({ id }) => id === wall.id);
+    return drawWall(job, wall, planned, ([x, y]) => [Math.round(origin[0] + x), Math.round(origin[1] - y)]);
+  });
+  const wide = Math.max(1, Math.round(left - betweenMm));
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${wide} ${Math.round(high)}" width="${wide / 20}" height="${Math.round(high) / 20}">${drawn.join("")}</svg>`;
+}
+
+type Place = (point: PlanPoint) => PlanPoint;
+
+function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Place): string {
+  const hexOf = (id: string) => job.paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
+  const { minX, maxX, minY, maxY } = boxOfWall(wall);
+  const outline: PlanPoint[] = planned?.outline ?? [
+    [minX, minY],
+    [maxX, minY],
+    [maxX, maxY],
+    [minX, maxY],
+  ];
+  const paths = new Map<string, string>([[hexOf(wall.base), ""]]);
+  let room = mostPerWall;
+  for (const { colour, outline: ring, holes } of largestFirst(planned?.regions ?? [])) {
+    const d = [ring, ...holes].map((points) => ringOf(points, place)).join("");
+    room -= d.length;
+    if (room < 0) break;
+    paths.set(hexOf(colour), (paths.get(hexOf(colour)) ?? "") + d);
+  }
+  const openings = wall.openings.map((opening) =>
+    ringOf(
+      flattenContour(openingContour(opening, opening.casing)).map(({ x, y }): PlanPoint => [x, y]),
+      place,
+    ),
+  );
+  return [
+    `<path fill="${hexOf(wall.base)}" d="${ringOf(outline, place)}"/>`,
+    ...[...paths].map(([hex, d]) => (d === "" ? "" : `<path fill="${hex}" fill-rule="evenodd" d="${d}"/>`)),
+    openings.length === 0
+      ? ""
+      : `<path fill="#f7f3ea" stroke="#8b8074" stroke-width="12" d="${openings.join("")}"/>`,
+    `<path fill="none" stroke="#2b1f33" stroke-opacity=".5" stroke-width="16" d="${ringOf(outline, place)}"/>`,
+  ].join("");
+}
+
+const largestFirst = (regions: PlanWall["regions"]) => [...regions].sort((a, b) => b.area_m2 - a.area_m2);
+
+const ringOf = (points: readonly PlanPoint[], place: Place): string =>
+  `M${points.map((point) => place(point).join(" ")).join("L")}Z`;

@@ -1,0 +1,53 @@
+"use client";
+
+import { Command } from "cmdk";
+import { Dialog } from "radix-ui";
+import { useCommands } from "./useCommands";
+
+/** Every word that is typed has to stand somewhere in a name; the order of the list stays. */
+function matches(name: string, typed: string): number {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  return words.every((word) => name.toLowerCase().includes(word)) ? 1 : 0;
+}
+
+/** What can be gone to or done, by a few letters of its name. */
+export function CommandDialog({ onClose }: { onClose: () => void }) {
+  const commands = useCommands();
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-16 left-1/2 z-50 w-[min(34rem,94vw)] -translate-x-1/2 rounded-md border border-ink bg-card p-3"
+        >
+          <Dialog.Title className="sr-only">Find</Dialog.Title>
+          <Command label="Find" filter={matches} loop>
+            <Command.Input
+              autoFocus
+              aria-label="What are you looking for"
+              className="min-h-11 w-full rounded-md border border-hairline bg-paper px-3 font-semibold"
+              placeholder="A wall, a station, something to do"
+            />
+            <Command.List label="Found" className="max-h-[50vh] overflow-y-auto pt-2">
+              <Command.Empty className="px-3 py-3 text-soft">Nothing here is called that.</Command.Empty>
+              {commands.map(({ name, run }) => (
+                <Command.Item
+                  key={name}
+                  value={name}
+                  className="flex min-h-11 cursor-pointer items-center rounded-md px-3 data-[selected=true]:bg-violet-wash"
+                  onSelect={() => {
+                    onClose();
+                    run();
+                  }}
+                >
+                  {name}
+                </Command.Item>
+              ))}
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
