@@ -65,18 +65,20 @@ const planOf = (text: string) => ({ of: text, walls: [wallOf(text)] });
 async function client() {
   const { PlannerClient } = await import("./plannerClient");
   const answers: unknown[] = [];
+  const shown: unknown[] = [];
   const shares: (number | null)[] = [];
   let failures = 0;
   const planner = new PlannerClient({
+    walls: (walls) => shown.push(walls),
     answer: (plan: Plan) => answers.push(plan),
     progress: (share) => shares.push(share),
     failed: () => failures++,
   });
-  return { answers, shares, planner, failures: () => failures };
+  return { answers, shown, shares, planner, failures: () => failures };
 }
 
 it("plans one at a time, and of those that wait only the newest", async () => {
-  const { planner, answers } = await client();
+  const { planner, answers, shown } = await client();
   for (const text of ["1", "2", "3", "4"]) planner.request(text);
   expect(calls.map((call) => call.text)).toEqual(["1"]);
   calls[0]!.answer();
@@ -90,13 +92,42 @@ it("plans one at a time, and of those that wait only the newest", async () => {
   calls[2]!.answer();
   await settled();
   // From then on the walls come first, with the last of everything else.
-  const between = { of: "4", walls: [{ ...wallOf("5"), fit: "fit of 4", offers: "offers of 4" }] };
-  expect(answers).toEqual([planOf("4"), between, planOf("5")]);
+  const between = [{ ...wallOf("5"), fit: "fit of 4", offers: "offers of 4" }];
+  expect([shown, answers]).toEqual([[between], [planOf("4"), planOf("5")]]);
+});
+
+it("shows the walls of a drag at once, and the rest of its plan when the hand rests", async () => {
+  const { planner, answers, shown } = await client();
+  planner.request("first");
+  calls[0]!.answer();
+  await settled();
+  for (const text of ["drag 1", "drag 2"]) {
+    planner.request(text, true);
+    calls.at(-1)!.answer();
+    await settled();
+  }
+  expect(shown.flat()).toMatchObject([{ of: "drag 1" }, { of: "drag 2" }]);
+  expect(answers).toEqual([planOf("first")]);
+  await new Promise((resolve) => setTimeout(resolve, 250));
+  expect(answers).toEqual([planOf("first"), planOf("drag 2")]);
+  // What is let go is planned whole without waiting.
+  planner.request("drag 3", true);
+  calls.at(-1)!.answer();
+  await settled();
+  planner.request("kept");
+  await settled();
+  calls.at(-1)!.answer();
+  await settled();
+  expect(answers.at(-1)).toEqual(planOf("kept"));
 });
 
 it("is stopped by ending the worker; a late answer is not taken, a new request starts afresh", async () => {
   const { planner, answers, shares } = await client();
   planner.request("slow");
+  calls[0]!.progress(0.1);
+  // A plan that is there within a moment is not announced.
+  expect(shares).toEqual([]);
+  await new Promise((resolve) => setTimeout(resolve, 150));
   calls[0]!.progress(0.5);
   planner.stop();
   expect(ended).toBe(1);

@@ -5,13 +5,25 @@ import type { PlannerApi } from "./planner.worker";
 import type { SentWalls } from "./planSender";
 
 interface Listener {
-  /** Is given each plan; and before it, where there has been one, the last one with its walls as they are now. */
+  /** Is given the walls of a plan before its rest is there, with what else could be done as it was known last. */
+  walls(walls: readonly PlanWall[]): void;
+  /** Is given each whole plan. */
   answer(plan: Plan): void;
   /** Is told how much of a plan is done while one is being made, and null when nothing is under way any more. */
   progress?(share: number | null): void;
   /** Is told when a plan could not be made; the next request is tried again. */
   failed?(): void;
 }
+
+interface Request {
+  readonly text: string;
+  readonly isPreview: boolean;
+}
+
+/** A plan that takes no longer is not announced. */
+const silentMs = 120;
+/** A hand that has not moved for so long rests. */
+const restMs = 200;
 
 /**
  * Plans jobs off the main thread. While one is being planned only the newest later request is kept, so a drag
@@ -21,7 +33,9 @@ interface Listener {
 export class PlannerClient {
   private worker: Worker | null = null;
   private remote: Remote<PlannerApi> | null = null;
-  private waiting: string | null = null;
+  private waiting: Request | null = null;
+  /** Ends the pause in which a drag may go on. */
+  private wake: () => void = () => undefined;
   private busy = false;
   /** What the worker knows to have been received. */
   private walls: readonly PlanWall[] = [];
@@ -32,13 +46,16 @@ export class PlannerClient {
     private last: Plan | null = null,
   ) {}
 
-  request(documentText: string): void {
-    this.waiting = documentText;
+  /** `isPreview`: of a drag that is under way; its walls come at once, its rest when the hand rests. */
+  request(text: string, isPreview = false): void {
+    this.waiting = { text, isPreview };
+    this.wake();
     if (!this.busy) void this.work();
   }
 
   stop(): void {
     this.end();
+    this.wake();
     this.busy = false;
     this.waiting = null;
     this.listener.progress?.(null);
@@ -54,10 +71,9 @@ export class PlannerClient {
   private async work(): Promise<void> {
     this.busy = true;
     while (this.waiting !== null) {
-      const text = this.waiting;
+      const request = this.waiting;
       this.waiting = null;
-      this.listener.progress?.(0);
-      const isOurs = await this.planOne(text);
+      const isOurs = await this.planOne(request);
       // Stopped meanwhile: whoever asks next begins afresh.
       if (!isOurs) return;
     }
@@ -65,19 +81,25 @@ export class PlannerClient {
   }
 
   /** Plans one document and tells the listener what came of it; false when it was stopped meanwhile. */
-  private async planOne(text: string): Promise<boolean> {
+  private async planOne({ text, isPreview }: Request): Promise<boolean> {
     const { worker, remote } = this.connect();
+    // What is there at once is not worth a word.
+    const late = setTimeout(() => this.listener.progress?.(0), silentMs);
     // A worker that cannot start, or dies, never answers a call.
     const failure = new Promise<never>((_, reject) => {
       worker.onerror = worker.onmessageerror = () => reject(new Error("The worker failed."));
     });
+    const started = performance.now();
     const progress = proxy((share: number) => {
-      if (worker === this.worker) this.listener.progress?.(share);
+      const isLate = performance.now() - started >= silentMs;
+      if (worker === this.worker && isLate) this.listener.progress?.(share);
     });
     try {
       const walls = await Promise.race([remote.walls(text, progress), failure]);
       if (worker !== this.worker) return false;
       if (walls) this.showWalls(this.receive(walls));
+      if (isPreview) await this.pause();
+      if (worker !== this.worker) return false;
       if (walls && this.waiting === null) {
         const whole = await Promise.race([remote.rest(), failure]);
         if (worker !== this.worker) return false;
@@ -92,14 +114,28 @@ export class PlannerClient {
       this.end();
       this.listener.progress?.(null);
       if (this.waiting === null) this.listener.failed?.();
+    } finally {
+      clearTimeout(late);
     }
     return true;
+  }
+
+  /** Until the hand has rested for a moment, or something newer is asked for. */
+  private pause(): Promise<void> {
+    if (this.waiting !== null) return Promise.resolve();
+    return new Promise((resolve) => {
+      const timer = setTimeout(resolve, restMs);
+      this.wake = () => {
+        clearTimeout(timer);
+        resolve();
+      };
+    });
   }
 
   private showWalls(walls: readonly PlanWall[]): void {
     if (!this.last) return;
     const before = new Map(this.last.walls.map((wall) => [wall.id, wall]));
-    this.listener.answer({ ...this.last, walls: walls.map((wall) => keepAdvice(wall, before.get(wall.id))) });
+    this.listener.walls(walls.map((wall) => keepAdvice(wall, before.get(wall.id))));
   }
 
   /** The walls as they are now; those that have not changed are the same objects as before. */

@@ -47,9 +47,9 @@ export function JobProvider(props: Props) {
     [store],
   );
   useEffect(() => {
-    const { plan, setPlan, setPlanning, document } = store.getState();
+    const { plan, setPlan, showWalls, setPlanning, document } = store.getState();
     const client = new PlannerClient(
-      { answer: setPlan, progress: setPlanning, failed: () => setPlanning("failed") },
+      { walls: showWalls, answer: setPlan, progress: setPlanning, failed: () => setPlanning("failed") },
       plan,
     );
     planner.current = client;
@@ -58,7 +58,8 @@ export function JobProvider(props: Props) {
     if (isPlanOld) client.request(textOf(document));
     const stopListening = store.subscribe((state, before) => {
       const shown = state.previewing ?? state.document;
-      if (shown !== (before.previewing ?? before.document)) client.request(textOf(shown));
+      if (shown !== (before.previewing ?? before.document))
+        client.request(textOf(shown), state.previewing !== null);
       const conflictEnded = before.save.kind === "conflict" && state.save.kind === "unsaved";
       if (state.document !== before.document || conflictEnded) autosave.documentChanged();
       if (state.save.kind === "saved") rememberSaved(state);
@@ -90,14 +91,11 @@ export function useJobState<Part>(select: (state: JobState) => Part): Part {
   return useStore(useJobStore(), select);
 }
 
-/** The document that the screen shows: the one under way in a drag, or the real one. */
-export const useDocument = (): JobDocument => useJobState((state) => state.previewing ?? state.document);
+/** The document as it was kept last: what a drag only shows so far is drawn on the wall alone. */
+export const useDocument = (): JobDocument => useJobState((state) => state.document);
 
-/** The parsed job as the screen shows it. */
+/** The same, parsed. */
 export const useJob = (): Job => useParsed(useDocument());
-
-/** The parsed job without what a drag only shows so far. */
-export const useKeptJob = (): Job => useParsed(useJobState((state) => state.document));
 
 /** What is in the state has always been let through by its check. */
 function useParsed(document: JobDocument): Job {
@@ -112,6 +110,17 @@ export const usePlan = (): Plan => useJobState((state) => state.plan);
 export function useWall(wallId: string | null): { wall: Wall; plan: PlanWall | null } | null {
   const job = useJob();
   const plan = usePlan();
+  return wallIn(job, plan.walls, wallId);
+}
+
+/** The same as it is drawn: with what is under way in a drag. */
+export function useShownWall(wallId: string | null): { wall: Wall; plan: PlanWall | null } | null {
+  const job = useParsed(useJobState((state) => state.previewing ?? state.document));
+  const walls = useJobState((state) => state.shownWalls);
+  return wallIn(job, walls, wallId);
+}
+
+function wallIn(job: Job, walls: readonly PlanWall[], wallId: string | null) {
   const wall = job.walls.find((candidate) => candidate.id === wallId);
-  return wall ? { wall, plan: plan.walls.find((candidate) => candidate.id === wallId) ?? null } : null;
+  return wall ? { wall, plan: walls.find((candidate) => candidate.id === wallId) ?? null } : null;
 }

@@ -1,6 +1,6 @@
 import { temporal } from "zundo";
 import { createStore } from "zustand";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan, PlanWall } from "@/core/job/planTypes";
 import type { Problem } from "@/core/job/parseJob";
 import { problemsOf, type JobDocument } from "./jobDocument";
 
@@ -21,7 +21,10 @@ export interface JobState {
   readonly save: SaveState;
   /** The document as it stands in the data folder, as far as this screen knows. */
   readonly savedDocument: JobDocument;
+  /** The last whole plan: what cards, the ledger and the rule tell. */
   readonly plan: Plan;
+  /** The walls as they are drawn: of a drag that is under way, or of a plan whose rest is still being worked out. */
+  readonly shownWalls: readonly PlanWall[];
   /** The finding or mark that is pointed at, on the card or on the wall. */
   readonly pointedAt: string | null;
   /** Whether Measure draws what is out of true ten times over. */
@@ -43,6 +46,7 @@ export interface JobState {
   /** The data folder holds this document as this version now. */
   markSaved(document: JobDocument, version: number): void;
   setPlan(plan: Plan): void;
+  showWalls(walls: readonly PlanWall[]): void;
   /** How far a plan that is being made has come; null while none is, "stopped" when it was told to stop, "failed". */
   readonly planning: Planning;
   setPlanning(planning: Planning): void;
@@ -67,6 +71,7 @@ export function createJobState(start: JobStart) {
     temporal(
       (set, get) => ({
         ...start,
+        shownWalls: start.plan.walls,
         save: { kind: "saved" },
         savedDocument: start.document,
         previewing: null,
@@ -106,7 +111,8 @@ export function createJobState(start: JobStart) {
             leftBehind: leftBehind && document === savedDocument ? "sent" : leftBehind,
             save: { kind: document === savedDocument ? "saved" : "unsaved" },
           })),
-        setPlan: (plan) => set({ plan }),
+        setPlan: (plan) => set({ plan, shownWalls: plan.walls }),
+        showWalls: (shownWalls) => set({ shownWalls }),
         planning: null,
         setPlanning: (planning) => set({ planning }),
         pointAt: (pointedAt) => set({ pointedAt }),

@@ -1,7 +1,7 @@
 import { create } from "zustand";
 import { isOnWall } from "@/core/job/layOutWalls";
 import type { Job, JobFinish } from "@/core/job/schema";
-import { useKeptJob } from "./JobProvider";
+import { useJob } from "./JobProvider";
 import type { Point } from "@/core/geometry/point";
 
 /** What the painter has in hand at the Pattern station: a finish, and a tool with the points set so far. */
@@ -38,7 +38,7 @@ export function finishInHand(job: Job, wallId: string, taken: string | null): Jo
 
 /** The same, as it was kept last: what a drag shows is made of that. */
 export function useFinishInHand(wallId: string): JobFinish | undefined {
-  const job = useKeptJob();
+  const job = useJob();
   const taken = usePatternHand(({ finish }) => finish);
   return finishInHand(job, wallId, taken);
 }

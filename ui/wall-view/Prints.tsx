@@ -25,7 +25,7 @@ export function Prints({
 }: Props) {
   const list = prints.flatMap((own) => own.list);
   if (list.length === 0) return null;
-  const shapes = list.flatMap((print) => shapesOf(print, motifs, fillOf));
+  const shapes = printShapes({ prints, motifs }, fillOf);
   if (list.length > mostAsShapes) return <PrintedBitmap shapes={shapes} box={box} />;
   return (
     <g data-prints={list.length}>
@@ -53,6 +53,12 @@ export interface PrintShape {
   readonly d: string;
   readonly matrix: Matrix;
 }
+
+/** Every paint of every print. */
+export const printShapes = (
+  { prints = [], motifs = [] }: Pick<PlanWall, "prints" | "motifs">,
+  fillOf: (paint: string) => string,
+): PrintShape[] => prints.flatMap(({ list }) => list.flatMap((print) => shapesOf(print, motifs, fillOf)));
 
 function shapesOf(
   print: PlanPrint,

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { PlanRegion, PlanWall } from "@/core/job/planTypes";
 import { PlateText } from "@/ui/parts/PlateText";
 import { textWidth } from "@/ui/parts/textWidth";
@@ -12,7 +13,13 @@ const numberPx = 11;
 const namePx = 12;
 
 /** The number of each region, low on the wall; its name where pieces of several kinds share the wall. */
-export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFrame }) {
+export const RegionLabels = memo(function RegionLabels({
+  plan,
+  frame,
+}: {
+  plan: PlanWall;
+  frame: LayerFrame;
+}) {
   const { regions } = plan;
   const nouns = new Set(regions.map(({ noun }) => noun));
   const isMixed = nouns.size > 1 && regions.length < mostNamed;
@@ -31,7 +38,7 @@ export function RegionLabels({ plan, frame }: { plan: PlanWall; frame: LayerFram
       ))}
     </g>
   );
-}
+});
 
 interface Label {
   readonly text: string;

@@ -1,4 +1,5 @@
-import { useId } from "react";
+import { memo, useId, useMemo } from "react";
+import { groupBy } from "@/core/geometry/groupBy";
 import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
@@ -13,23 +14,27 @@ interface Props {
   readonly paints: readonly Paint[];
   /** Prefix of pattern ids, needed where hatches are drawn; regions are hatched by paint as well as coloured. */
   readonly hatch?: string;
+  /** Its pieces are many, and drawn on a canvas under it. */
+  readonly isOnCanvas?: boolean;
 }
+
+/** What is not painted at all. */
+export const unpainted = "#fbf8f1";
 
 /** An SVG path through points given with y up, in a wall whose top (in its own mm) is drawn at 0. */
 export function pathOf(points: readonly PlanPoint[], top: number): string {
   return `M${points.map(([x, y]) => `${x} ${top - y}`).join("L")}Z`;
 }
 
-const asPoints = (corners: readonly { x: number; y: number }[]): PlanPoint[] =>
+export const asPoints = (corners: readonly { x: number; y: number }[]): PlanPoint[] =>
   corners.map(({ x, y }) => [x, y]);
 
 /** The elevation of a wall in its own mm: x from its datum, y down from its top. Colours are the client's own. */
-export function WallDrawing({ wall, plan, paints, hatch }: Props) {
+export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: Props) {
   const top = boxOfWall(wall).maxY;
   const outline = pathOf(asPoints(cornersOfWall(wall)), top);
   const inside = pathOf(asPoints(cornersInsideTrim(wall)), top);
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
-  const hatchOf = (id: string) => paints.findIndex((paint) => paint.id === id) % hatches.length;
   const clip = useId();
   return (
     <g>
@@ -37,21 +42,17 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
         <path d={outline} />
       </clipPath>
       {hatch && <HatchPatterns prefix={hatch} />}
-      <path d={outline} fill="#fbf8f1" />
-      {plan?.regions.length
-        ? plan.regions.map((region) => {
-            const d = [region.outline, ...region.holes].map((ring) => pathOf(ring, top)).join("");
-            return (
-              <g key={region.id}>
-                <path d={d} fill={hexOf(region.colour)} fillRule="evenodd" />
-                {hatch && region.colour !== wall.base && (
-                  <path d={d} fill={`url(#${hatch}-${hatchOf(region.colour)})`} fillRule="evenodd" />
-                )}
-              </g>
-            );
-          })
-        : plan?.surface_m2 !== 0 && <path d={inside} fill={hexOf(wall.base)} />}
-      {plan && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} />}
+      {!isOnCanvas && (
+        <>
+          <path d={outline} fill={unpainted} />
+          {plan?.regions.length ? (
+            <Regions regions={plan.regions} top={top} paints={paints} base={wall.base} hatch={hatch} />
+          ) : (
+            plan?.surface_m2 !== 0 && <path d={inside} fill={hexOf(wall.base)} />
+          )}
+        </>
+      )}
+      {plan && !isOnCanvas && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} />}
       {wall.skirting + wall.cornice > 0 && plan?.surface_m2 !== 0 && (
         <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />
       )}
@@ -94,6 +95,41 @@ export function WallDrawing({ wall, plan, paints, hatch }: Props) {
   );
 }
 
+interface RegionsProps {
+  readonly regions: PlanWall["regions"];
+  readonly top: number;
+  readonly paints: readonly Paint[];
+  readonly base: string;
+  readonly hatch?: string;
+}
+
+/** The pieces of a wall, those of a colour as one path; drawn anew only when they are others. */
+const Regions = memo(function Regions({ regions, top, paints, base, hatch }: RegionsProps) {
+  const paths = useMemo(() => pathsByColour(regions, top), [regions, top]);
+  return [...paths].map(([colour, d]) => {
+    const index = paints.findIndex(({ id }) => id === colour);
+    return (
+      <g key={colour}>
+        <path d={d} fill={paints[index]?.hex ?? "#ffffff"} fillRule="evenodd" />
+        {hatch && colour !== base && (
+          <path d={d} fill={`url(#${hatch}-${index % hatches.length})`} fillRule="evenodd" />
+        )}
+      </g>
+    );
+  });
+});
+
+/** Path data by colour: pieces share no ground, so that all of a colour may be filled at once. */
+export function pathsByColour(regions: PlanWall["regions"], top: number): Map<string, string> {
+  const parts = groupBy(regions, ({ colour }) => colour);
+  return new Map(
+    [...parts].map(([colour, own]) => [
+      colour,
+      own.flatMap(({ outline, holes }) => [outline, ...holes].map((ring) => pathOf(ring, top))).join(""),
+    ]),
+  );
+}
+
 const pointsOf = (opening: Wall["openings"][number], margin: number): PlanPoint[] =>
   flattenContour(openingContour(opening, margin)).map(({ x, y }) => [x, y]);
 
@@ -128,7 +164,12 @@ function HatchPatterns({ prefix }: { prefix: string }) {
 }
 
 /** The whole wall as a small picture. */
-export function MiniWall({ wall, plan, paints, className }: Omit<Props, "hatch"> & { className?: string }) {
+export const MiniWall = memo(function MiniWall({
+  wall,
+  plan,
+  paints,
+  className,
+}: Omit<Props, "hatch" | "isOnCanvas"> & { className?: string }) {
   const { minX, maxX, minY, maxY } = boxOfWall(wall);
   return (
     <svg
@@ -140,4 +181,4 @@ export function MiniWall({ wall, plan, paints, className }: Omit<Props, "hatch">
       <WallDrawing wall={wall} plan={plan} paints={paints} />
     </svg>
   );
-}
+});

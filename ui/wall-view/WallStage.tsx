@@ -1,16 +1,18 @@
 "use client";
 
 import { Maximize, Minus, Plus, SquareSplitHorizontal } from "lucide-react";
-import { useId, useState, type KeyboardEvent, type ReactNode } from "react";
+import { memo, useId, useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
 import type { Box } from "@/core/geometry/curve";
 import { formatSpan } from "@/core/measure/formatLength";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import { useJob, useWall } from "@/ui/job/JobProvider";
+import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
+import { useSame } from "@/ui/parts/useSame";
 import { Ruler } from "./Ruler";
 import { useView, type Size, type View } from "./useView";
 import { useWallsBeside, type WallBeside } from "./useWallsBeside";
+import { isForCanvas, WallCanvas } from "./WallCanvas";
 import { WallDrawing } from "./WallDrawing";
 
 /** What a station's layer may draw with: px on the stage for mm on the wall. */
@@ -54,24 +56,29 @@ function boxWith(box: Box, beside: readonly WallBeside[]): Box {
 
 /** The wall to scale between two tape measures; each station draws its own layer over it. */
 export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
-  const found = useWall(wallId);
+  const found = useShownWall(wallId);
   const run = useWallsBeside(wallId);
   const beside = unfoldsRun ? run : noWalls;
   const job = useJob();
   const hatchId = useId().replace(/[^\w-]/g, "");
   const [hatched, setHatched] = useState(false);
   const wall = found?.wall;
-  const box = wall ? boxOfWall(wall) : noWall;
-  const whole = boxWith(box, beside);
+  const box = useSame(wall ? boxOfWall(wall) : noWall);
+  const whole = useSame(boxWith(box, beside));
   const { stage, size, view, zoom, fit, isFitted } = useView(sizeOf(whole));
+  const frame = useMemo(
+    (): LayerFrame => ({
+      x: (mm) => view.left + (mm - whole.minX) * view.scale,
+      y: (mm) => view.top + (whole.maxY - mm) * view.scale,
+      view,
+      size,
+      box,
+    }),
+    [view, size, box, whole],
+  );
   if (!wall) return null;
-  const frame: LayerFrame = {
-    x: (mm) => view.left + (mm - whole.minX) * view.scale,
-    y: (mm) => view.top + (whole.maxY - mm) * view.scale,
-    view,
-    size,
-    box,
-  };
+  const { plan } = found;
+  const isOnCanvas = plan !== null && !hatched && isForCanvas(plan);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "+" || event.key === "=") zoom(1.25);
     else if (event.key === "-") zoom(0.8);
@@ -118,6 +125,16 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
         aria-label="Wall view; plus and minus zoom, 0 fits"
         onKeyDown={onKeyDown}
       >
+        {isOnCanvas && (
+          <WallCanvas
+            wall={wall}
+            plan={plan}
+            paints={job.paints}
+            view={view}
+            origin={{ x: frame.x(0), y: frame.y(box.maxY) }}
+            size={size}
+          />
+        )}
         <svg width={size.width} height={size.height} className="absolute inset-0 block select-none">
           {beside.map((other) => (
             <g
@@ -140,6 +157,7 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
               plan={found.plan}
               paints={job.paints}
               hatch={hatched ? hatchId : undefined}
+              isOnCanvas={isOnCanvas}
             />
           </g>
           {beside.map((other) => (
@@ -180,7 +198,7 @@ function BesideName({ beside: { wall, offset }, frame }: { beside: WallBeside; f
   );
 }
 
-function Rulers({ frame }: { frame: LayerFrame }) {
+const Rulers = memo(function Rulers({ frame }: { frame: LayerFrame }) {
   const { units } = useJob();
   const { view, size, box } = frame;
   // The rulers lie beside the wall, but never leave the stage when it is panned or zoomed.
@@ -210,4 +228,4 @@ function Rulers({ frame }: { frame: LayerFrame }) {
       </g>
     </>
   );
-}
+});

@@ -1,7 +1,7 @@
 "use client";
 
 import { useGesture } from "@use-gesture/react";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 
 /** How the wall lies in the stage: px per mm, and where its top left corner is drawn. */
 export interface View {
@@ -38,7 +38,8 @@ export function useView(wall: Size) {
   const stage = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState<Size>(firstSize);
   const [moved, setMoved] = useState<View | null>(null);
-  const fitted = fitView(wall, size);
+  const { width, height } = wall;
+  const fitted = useMemo(() => fitView({ width, height }, size), [width, height, size]);
   const view = moved ?? fitted;
 
   useEffect(() => {

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { stripOfFinish } from "@/core/job/layOutWalls";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { Wall } from "@/core/wall/schema";
-import { useKeptJob, usePlan } from "@/ui/job/JobProvider";
+import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { useFinishInHand } from "@/ui/job/patternHand";
 
 /** A wall of the same run, and where its left plumb line lies from that of the wall that is shown. */
@@ -16,9 +16,9 @@ const none: readonly WallBeside[] = [];
 
 /** The other walls that the finish in hand goes on over, unfolded beside this one. */
 export function useWallsBeside(wallId: string): readonly WallBeside[] {
-  const job = useKeptJob();
+  const job = useJob();
   const spec = useFinishInHand(wallId);
-  const plan = usePlan();
+  const walls = useJobState((state) => state.shownWalls);
   const strip = useMemo(() => (spec ? stripOfFinish(job, spec) : null), [job, spec]);
   return useMemo(() => {
     const here = strip?.parts.find(({ wall }) => wall.id === wallId);
@@ -27,8 +27,8 @@ export function useWallsBeside(wallId: string): readonly WallBeside[] {
       .filter((part) => part !== here)
       .map(({ wall, offset }) => ({
         wall,
-        plan: plan.walls.find(({ id }) => id === wall.id) ?? null,
+        plan: walls.find(({ id }) => id === wall.id) ?? null,
         offset: offset - here.offset,
       }));
-  }, [strip, plan, wallId]);
+  }, [strip, walls, wallId]);
 }

@@ -1,14 +1,14 @@
 "use client";
 
 import { formatArea } from "@/core/measure/formatLength";
-import { useJob, useWall } from "@/ui/job/JobProvider";
+import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { RegionLabels } from "@/ui/wall-view/RegionLabels";
 
 /** What each paint covers on this wall. */
 export function BuyLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
-  const found = useWall(wallId);
+  const found = useShownWall(wallId);
   const job = useJob();
   if (!found?.plan) return null;
   const { plan, wall } = found;

@@ -2,7 +2,7 @@
 
 import { useId, useMemo } from "react";
 import type { PlanPoint, PlanRegion } from "@/core/job/planTypes";
-import { useJob, usePlan, useWall } from "@/ui/job/JobProvider";
+import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
 import { useDayClock } from "./dayClock";
 import { wallAt, type RegionAt } from "./wallAt";
@@ -17,7 +17,7 @@ const mostLabelled = 60;
 
 /** The wall as it stands at the moment that is looked at: what is bare, wet, drying, done, and the tape on it. */
 export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
-  const found = useWall(wallId);
+  const found = useShownWall(wallId);
   const job = useJob();
   const plan = usePlan();
   const hatch = useId().replace(/[^\w-]/g, "");

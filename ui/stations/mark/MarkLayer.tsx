@@ -3,14 +3,14 @@
 import { PlateText } from "@/ui/parts/PlateText";
 import { readingsWithRoom } from "./readingsWithRoom";
 import type { PlanTape } from "@/core/job/planTypes";
-import { useJobState, useWall } from "@/ui/job/JobProvider";
+import { useJobState, useShownWall } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** The level line, every mark with its reading, and the tape on the side where it sits. */
 export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const current = useJobState((state) => state.pointedAt);
-  const found = useWall(wallId);
+  const found = useShownWall(wallId);
   const { isDone } = useMarkProgress(wallId);
   if (!found?.plan) return null;
   const { plan, wall } = found;

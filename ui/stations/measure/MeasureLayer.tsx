@@ -3,7 +3,7 @@
 import { PlateText } from "@/ui/parts/PlateText";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import type { Wall } from "@/core/wall/schema";
-import { useJob, useJobState, useWall } from "@/ui/job/JobProvider";
+import { useJob, useJobState, useShownWall } from "@/ui/job/JobProvider";
 import { findingsAt } from "@/ui/job/findingsAt";
 import { exaggerate } from "./exaggerate";
 import { FindingFlags } from "@/ui/wall-view/FindingFlags";
@@ -13,7 +13,7 @@ import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** The readings where they were taken, things to be dragged into place, and the line that is judged. */
 export function MeasureLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
-  const found = useWall(wallId);
+  const found = useShownWall(wallId);
   const { units } = useJob();
   const isExaggerated = useJobState((state) => state.isExaggerated);
   if (!found) return null;

@@ -1,7 +1,6 @@
 "use client";
 
-import { useDrag } from "@use-gesture/react";
-import { useState, type KeyboardEvent } from "react";
+import { useMemo, useState, type KeyboardEvent } from "react";
 import type { Handle } from "@/core/finishes/editing";
 import { subtract, type Point } from "@/core/geometry/point";
 import { formatReading } from "@/core/measure/formatReading";
@@ -10,6 +9,7 @@ import { snapPoint, type SnappedPoint } from "@/core/setout/snapPoint";
 import { useJob } from "@/ui/job/JobProvider";
 import { useChanging, useSnapTargets, type HandedFinish } from "./useEditing";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
+import { Grips } from "./Grips";
 import { PlaceReading } from "./PlaceReading";
 import { placingOf, snapPx, type Placing } from "./placing";
 
@@ -26,7 +26,7 @@ export function Handles({ handed, frame }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const targets = useSnapTargets(handed, held?.handle.lines ?? "all");
   const { show, settle, cancel, make } = useChanging(spec);
-  const placing = placingOf(frame, offset);
+  const placing = useMemo(() => placingOf(frame, offset), [frame, offset]);
   const { handles } = editing;
   const put = (handle: Handle, place: Point, reach: number) => {
     const snapped = snapPoint(
@@ -42,28 +42,24 @@ export function Handles({ handed, frame }: Props) {
   };
   return (
     <g>
-      {handles.map((handle) => (
-        <HandleGrip
-          key={handle.id}
-          handle={handle}
-          placing={placing}
-          scale={frame.view.scale}
-          isHeld={held?.handle.id === handle.id}
-          isHidden={held !== null && held.handle.id !== handle.id}
-          onMove={(from, place) => {
-            setChosen(handle.id);
-            put(from, place, snapPx / frame.view.scale);
-          }}
-          onEnd={() => {
-            settle();
-            setHeld(null);
-          }}
-          onCancel={() => {
-            cancel();
-            setHeld(null);
-          }}
-        />
-      ))}
+      <Grips
+        handles={handles}
+        placing={placing}
+        scale={frame.view.scale}
+        held={held?.handle.id ?? null}
+        onMove={(from, place) => {
+          setChosen(from.id);
+          put(from, place, snapPx / frame.view.scale);
+        }}
+        onEnd={() => {
+          settle();
+          setHeld(null);
+        }}
+        onCancel={() => {
+          cancel();
+          setHeld(null);
+        }}
+      />
       {handles.length > 0 && (
         <KeyboardHandle
           handles={handles}
@@ -116,86 +112,6 @@ function HeldHandle({ handle, snapped, handed, placing, frame }: HeldProps) {
         x={x}
         y={y}
         frame={frame}
-      />
-    </g>
-  );
-}
-
-interface GripProps {
-  readonly handle: Handle;
-  readonly placing: Placing;
-  readonly scale: number;
-  readonly isHeld: boolean;
-  /** While another is held: it lies where the finish was, not where it is shown. */
-  readonly isHidden: boolean;
-  /** The handle as it was taken hold of, and where it is dragged to. */
-  readonly onMove: (from: Handle, place: Point) => void;
-  readonly onEnd: () => void;
-  readonly onCancel: () => void;
-}
-
-function HandleGrip({ handle, placing, scale, isHeld, isHidden, onMove, onEnd, onCancel }: GripProps) {
-  const bind = useDrag(
-    ({ movement: [dx, dy], memo, last, canceled, tap }) => {
-      if (tap) return undefined;
-      const from = (memo as Handle | undefined) ?? handle;
-      if (canceled) onCancel();
-      else if (last) onEnd();
-      else onMove(from, { x: from.at.x + dx / scale, y: from.at.y - dy / scale });
-      return from;
-    },
-    { pointer: { keys: false } },
-  );
-  const { x, y } = placing.toPx(handle.at);
-  const cursor =
-    handle.along === null ? "cursor-move" : handle.along.x === 0 ? "cursor-ns-resize" : "cursor-ew-resize";
-  if (handle.path.length > 0) {
-    const d = placing.pathOf(handle.path);
-    const start = placing.toPx(handle.path[0]!.a);
-    const end = placing.toPx(handle.path[0]!.b);
-    const grip = start.y < end.y - 1 || (Math.abs(start.y - end.y) <= 1 && start.x < end.x) ? start : end;
-    const isFlat = handle.along?.x === 0;
-    return (
-      <g
-        data-draggable
-        className={`group ${cursor}`}
-        {...bind()}
-        style={{ touchAction: "none" }}
-        opacity={isHidden ? 0 : 1}
-      >
-        <path d={d} fill="none" stroke="transparent" strokeWidth={16} />
-        <path
-          d={d}
-          fill="none"
-          className={isHeld ? "stroke-transparent" : "stroke-transparent group-hover:stroke-violet"}
-          strokeWidth={1.5}
-          pointerEvents="none"
-        />
-        {handle.along && (
-          <path
-            d={isFlat ? `M${grip.x - 2} ${grip.y}l-9 -5v10z` : `M${grip.x} ${grip.y - 2}l-5 -9h10z`}
-            className="fill-violet stroke-paper"
-          />
-        )}
-      </g>
-    );
-  }
-  return (
-    <g
-      data-draggable
-      className={cursor}
-      {...bind()}
-      style={{ touchAction: "none" }}
-      opacity={isHidden ? 0 : 1}
-    >
-      <circle cx={x} cy={y} r={13} fill="transparent" />
-      <circle
-        cx={x}
-        cy={y}
-        r={5}
-        className={isHeld ? "fill-violet stroke-paper" : "fill-paper stroke-violet"}
-        strokeWidth={1.75}
-        pointerEvents="none"
       />
     </g>
   );

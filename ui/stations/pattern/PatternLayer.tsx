@@ -3,7 +3,7 @@
 import { PlateText } from "@/ui/parts/PlateText";
 import { formatLength } from "@/core/measure/formatLength";
 import type { PlanWall } from "@/core/job/planTypes";
-import { useJob, useWall } from "@/ui/job/JobProvider";
+import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { useDrawing } from "./useDrawing";
 import { useHandedFinish } from "./useEditing";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
@@ -15,7 +15,7 @@ import { RegionLabels } from "@/ui/wall-view/RegionLabels";
 
 /** The finish in hand, to be moved and drawn on the wall, with what was noticed about it. */
 export function PatternLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
-  const found = useWall(wallId);
+  const found = useShownWall(wallId);
   const handed = useHandedFinish(wallId);
   const drawing = useDrawing(wallId);
   if (!found?.plan) return null;

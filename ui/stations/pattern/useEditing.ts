@@ -10,7 +10,7 @@ import { segment } from "@/core/geometry/curve";
 import { snapTargetsOf, type SnapLine } from "@/core/setout/snapPoint";
 import { OverLimit } from "@/core/trade/allowance";
 import type { Strip } from "@/core/wall/strip";
-import { useJobState, useKeptJob, usePlan } from "@/ui/job/JobProvider";
+import { useJobState, useJob, usePlan } from "@/ui/job/JobProvider";
 import { changeDocument, problemsOf, type JobDocument } from "@/ui/job/jobDocument";
 import { useFinishInHand } from "@/ui/job/patternHand";
 
@@ -27,7 +27,7 @@ export interface HandedFinish {
  * being shown in a drag is made of that, and is not there yet.
  */
 export function useHandedFinish(wallId: string): HandedFinish | null {
-  const job = useKeptJob();
+  const job = useJob();
   const spec = useFinishInHand(wallId);
   return useMemo(() => {
     if (!spec) return null;
@@ -61,13 +61,19 @@ export function snapLinesOf(
   );
 }
 
+const frameMs = 16;
+
 /** Shows changes of the finish in hand as they are made, and keeps the last one when it is let go. */
 export function useChanging(spec: JobFinish | undefined) {
   const change = useJobState((state) => state.change);
   const preview = useJobState((state) => state.preview);
   const document = useJobState((state) => state.document);
   const pending = useRef<JobDocument | null>(null);
-  const show = (made: SpecChange | null) => {
+  const asked = useRef<{ made: SpecChange; timer: ReturnType<typeof setTimeout> } | null>(null);
+  const showNow = () => {
+    const made = asked.current?.made;
+    clearTimeout(asked.current?.timer);
+    asked.current = null;
     if (!spec || !made) return;
     const next = changeDocument(document, { finish: spec.id, ...made });
     // What would not hold is not shown; the last that does stays.
@@ -75,18 +81,30 @@ export function useChanging(spec: JobFinish | undefined) {
     pending.current = next;
     preview(next);
   };
+  const show = (made: SpecChange | null) => {
+    if (!made) return;
+    // What is in the hand has moved already; the rest follows once a frame, with the last of what was asked for.
+    if (asked.current) asked.current.made = made;
+    else asked.current = { made, timer: setTimeout(showNow, frameMs) };
+  };
+  const drop = () => {
+    clearTimeout(asked.current?.timer);
+    asked.current = null;
+    pending.current = null;
+  };
   const settle = () => {
+    showNow();
     const next = pending.current;
     pending.current = null;
     if (next) change(() => next);
   };
   const cancel = () => {
-    pending.current = null;
+    drop();
     preview(null);
   };
   /** Makes a change at once; answers whether it holds. */
   const make = (made: SpecChange | null): boolean => {
-    pending.current = null;
+    drop();
     preview(null);
     if (!spec || !made) return false;
     return change((before) => changeDocument(before, { finish: spec.id, ...made })).length === 0;
