@@ -155,7 +155,7 @@ test("two windows that edit the same job meet, and either may hold", async ({ pa
   const id = await makeJob(page, stripedWall("Two windows"));
   const second = await context.newPage();
   await page.goto(`/jobs/${id}/w/measure`);
-  await second.goto(`/jobs/${id}/w/measure`);
+  await second.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
   const setSkirting = async (on: typeof page, value: string) => {
     await on.getByLabel("Skirting").fill(value);
     await on.getByLabel("Skirting").press("Enter");

@@ -30,7 +30,7 @@ it("the day plan as a table has a line for every step, and reads back as written
 it("the shopping list comes to the plan's cost; a name cannot become a formula", () => {
   const { job, plan: whole } = demo({ supplies: { "tape-24": { price: 4.5 } } });
   const rows = rowsOf(shoppingCsv(job, whole));
-  const total = rows.reduce((sum, row) => sum + Number(row["cost EUR"] ?? 0), 0);
+  const total = rows.reduce((sum, row) => sum + Number(row[`cost ${job.currency}`] ?? 0), 0);
   expect(total).toBeCloseTo(whole.cost.total, 6);
   const tricky = { ...job, paints: job.paints.map((paint) => ({ ...paint, name: "=1+1" })) };
   expect(rowsOf(shoppingCsv(tricky, whole))[0]!.thing).toBe("'=1+1");

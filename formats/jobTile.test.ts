@@ -5,7 +5,7 @@ import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { drawTile, tileFigures } from "./jobTile";
 
 it("draws the pieces of a colour as one path, to scale, and tells what the job comes to", () => {
-  // 3000 x 2600 in 5 stripes of 600: three of kelp, two of oyster.
+  // 3000 x 2600 in 5 stripes of 600: three of kelp; the two of oyster are the base, which is there already.
   const job = parsed(oneWall({ width: 3000, height: 2600 }, { fit: { by: "count", count: 5 } }));
   const whole = plan(job);
   const svg = drawTile(job, whole);
@@ -15,9 +15,9 @@ it("draws the pieces of a colour as one path, to scale, and tells what the job c
       ([, d]) => d!.split("M").length - 1,
     );
   const [kelp, oyster] = ["kelp", "oyster"].map((id) => job.paints.find((paint) => paint.id === id)!.hex);
-  expect([rings(kelp!), rings(oyster!)]).toEqual([[3], [2]]);
-  // The second stripe from the skirting of 95 to the ceiling, y down.
-  expect(svg).toMatch(/M(?=[^Z]*600 0)(?=[^Z]*1200 2505)[^Z]*Z/);
+  expect([rings(kelp!), rings(oyster!)]).toEqual([[3], []]);
+  // The third stripe from the skirting of 95 to the ceiling, y down.
+  expect(svg).toMatch(/M(?=[^Z]*1200 0)(?=[^Z]*1800 2505)[^Z]*Z/);
   expect(tileFigures(job, whole)).toMatchObject({ walls: 1, days: whole.work!.days, trouble: null });
 });
 

@@ -73,7 +73,9 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
   ];
   const paths = new Map<string, string>([[hexOf(wall.base), ""]]);
   let room = mostPerWall;
-  for (const { colour, outline: ring, holes } of largestFirst(planned?.regions ?? [])) {
+  // What is left in base is there already.
+  const painted = (planned?.regions ?? []).filter(({ colour }) => colour !== wall.base);
+  for (const { colour, outline: ring, holes } of largestFirst(painted)) {
     const d = [ring, ...holes].map((points) => ringOf(points, place)).join("");
     room -= d.length;
     if (room < 0) break;
@@ -97,5 +99,14 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
 
 const largestFirst = (regions: PlanWall["regions"]) => [...regions].sort((a, b) => b.area_m2 - a.area_m2);
 
-const ringOf = (points: readonly PlanPoint[], place: Place): string =>
-  `M${points.map((point) => place(point).join(" ")).join("L")}Z`;
+/** Finer than this could not be seen, mm. */
+const leastStepMm = 20;
+
+function ringOf(points: readonly PlanPoint[], place: Place): string {
+  const kept: PlanPoint[] = [];
+  for (const point of points) {
+    const last = kept.at(-1);
+    if (!last || Math.abs(point[0] - last[0]) + Math.abs(point[1] - last[1]) >= leastStepMm) kept.push(point);
+  }
+  return `M${kept.map((point) => place(point).join(" ")).join("L")}Z`;
+}

@@ -103,6 +103,7 @@ it("shows the walls of a drag at once, and the rest of its plan when the hand re
   await settled();
   for (const text of ["drag 1", "drag 2"]) {
     planner.request(text, true);
+    await settled();
     calls.at(-1)!.answer();
     await settled();
   }
@@ -112,6 +113,7 @@ it("shows the walls of a drag at once, and the rest of its plan when the hand re
   expect(answers).toEqual([planOf("first"), planOf("drag 2")]);
   // What is let go is planned whole without waiting.
   planner.request("drag 3", true);
+  await settled();
   calls.at(-1)!.answer();
   await settled();
   planner.request("kept");

@@ -7,6 +7,8 @@ import {
   formatRun,
   formatSpan,
   formatTin,
+  convertSpread,
+  formatSpread,
   formatVolume,
 } from "./formatLength";
 import { trimDecimals } from "./formatReading";
@@ -39,6 +41,22 @@ describe("numbers for people", () => {
     expect(formatError(0.73, "imperial")).toBe(`1/32"`);
     expect(formatError(0.8, "imperial")).toBe(`1/16"`);
     expect(formatError(-0.41, "metric")).toBe("0.5 mm");
+  });
+
+  it("tells a spread rate in the job's area by the job's measure of paint", () => {
+    // 11 m2 are 118.4 ft2; a gallon is 3.785 litres: 41.6 m2 and 448.2 ft2.
+    expect(formatSpread(11, "metric", "litres")).toBe("11 m2 a litre");
+    expect(formatSpread(11, "imperial", "litres")).toBe("118 ft2 a litre");
+    expect(formatSpread(11, "imperial", "us")).toBe("448 ft2 a gallon");
+    expect(formatSpread(11, "metric", "us")).toBe("42 m2 a gallon");
+    expect(formatSpread(1.8, "metric", "litres")).toBe("1.8 m2 a litre");
+    for (const units of ["metric", "imperial"] as const) {
+      for (const volumes of ["litres", "us"] as const) {
+        // What is written in a unit comes back as it was written.
+        const written = 400 / convertSpread(1, units, volumes);
+        expect(convertSpread(written, units, volumes)).toBeCloseTo(400, 9);
+      }
+    }
   });
 
   it("are areas, volumes, tins, tape and times", () => {

@@ -60,7 +60,7 @@ const browser = await chromium.launch(config.use!.launchOptions);
 for (const { name, path, width = 1280, height = 800, press, points = [], next = 0, scrollTo } of views) {
   const page = await browser.newPage({ viewport: { width, height } });
   await page.goto(server.url + path, { waitUntil: "networkidle" });
-  if (press) await page.getByRole("button", { name: press }).click();
+  if (press) await page.getByRole("button", { name: press, exact: true }).click();
   for (const [x, y] of points.slice(0, -1)) await page.mouse.click(x, y);
   const last = points.at(-1);
   if (last) await page.mouse.move(...last, { steps: 5 });
@@ -68,7 +68,7 @@ for (const { name, path, width = 1280, height = 800, press, points = [], next = 
     await page.getByRole("region", { name: scrollTo }).evaluate((element) => element.scrollIntoView());
   }
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
-  await page.waitForTimeout(700);
+  await page.waitForTimeout(path === "/" ? 3000 : 700);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await page.close();
 }

@@ -14,6 +14,12 @@ export const test = base.extend<{ quiet: void }, { server: RunningServer }>({
     { scope: "worker" },
   ],
   baseURL: async ({ server }, provide) => provide(server.url),
+  // A painter does not type before the page has come to rest; only then does it listen.
+  page: async ({ page }, provide) => {
+    const go = page.goto.bind(page);
+    page.goto = (url, options) => go(url, { waitUntil: "networkidle", ...options });
+    await provide(page);
+  },
   quiet: [
     async ({ page }, provide) => {
       const complaints: string[] = [];

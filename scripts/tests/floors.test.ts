@@ -49,7 +49,7 @@ it.each([
   ["ui/wall-view/planted.ts", "../stations/registry"],
   ["ui/stations/mark/planted.ts", "../days/timeScale"],
   ["ui/stations/mark/planted.ts", "../registry"],
-  ["ui/stations/mark/planted.ts", "../../shell/Ledger"],
+  ["ui/stations/mark/planted.ts", "../../shell/ledger/Ledger"],
   ["ui/shell/planted.ts", "../stations/mark/MarkCard"],
   ["ui/shell/planted.ts", "../home/NewJob"],
 ])(

@@ -1,6 +1,6 @@
 "use client";
 
-import { useId, useState, type ReactNode, type Ref } from "react";
+import { useEffect, useId, useImperativeHandle, useRef, useState, type ReactNode, type Ref } from "react";
 
 interface Props {
   readonly label: string;
@@ -45,6 +45,14 @@ export function EntryField({
     setProblem(refused);
     if (refused === null) setTyped(null);
   };
+  // What was typed before the page listened stands in the field, and is taken as typed.
+  const input = useRef<HTMLInputElement>(null);
+  useImperativeHandle(inputRef, () => input.current!, []);
+  useEffect(() => {
+    const early = input.current!.value;
+    if (early !== shown) setTyped(early);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page begins to listen
+  }, []);
   const restore = () => {
     setTyped(null);
     setProblem(null);
@@ -66,7 +74,7 @@ export function EntryField({
           value={typed ?? shown}
           inputMode={inputMode}
           autoComplete="off"
-          ref={inputRef}
+          ref={input}
           onFocus={onFocus}
           aria-invalid={problem !== null}
           aria-describedby={`${id}-note`}

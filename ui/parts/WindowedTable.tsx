@@ -66,7 +66,7 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
                   <th
                     key={header.id}
                     scope="col"
-                    className={`small-caps-label sticky top-0 bg-card py-1 pr-2 text-left ${sideOf(header.id)}`}
+                    className={`small-caps-label sticky top-0 bg-card py-1 pr-3 text-left ${sideOf(header.id)}`}
                   >
                     {flexRender(header.column.columnDef.header, header.getContext())}
                   </th>
@@ -85,7 +85,7 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
                 onPointerLeave={props.onPoint && (() => props.onPoint!(null))}
               >
                 {row.getVisibleCells().map((cell) => (
-                  <td key={cell.id} className={`py-1 pr-2 align-baseline ${sideOf(cell.column.id)}`}>
+                  <td key={cell.id} className={`py-1 pr-3 align-baseline ${sideOf(cell.column.id)}`}>
                     {flexRender(cell.column.columnDef.cell, cell.getContext())}
                   </td>
                 ))}

@@ -74,8 +74,12 @@ describe("drawings hold numbers only", () => {
       <MiniWall wall={job.walls[0]!} plan={planned.walls[0]!} paints={job.paints} />,
     );
     expect(markup).not.toMatch(/NaN|undefined|Infinity/);
-    // Besides the regions: the clip, the wall, its trim line, the opening and its casing, and the outline.
-    expect(markup.match(/<path/g)!.length).toBe(planned.walls[0]!.regions.length + 6);
+    // A path a colour; besides: the clip, the wall, its trim line, the opening and its casing, and the outline.
+    expect(markup.match(/<path/g)!.length).toBe(2 + 6);
+    // Every piece is in one of them.
+    const rings = [...markup.matchAll(/fill-rule="evenodd"|d="([^"]*)" fill="[^"]*" fill-rule/g)];
+    const pieces = rings.reduce((sum, [, d]) => sum + (d?.split("M").length ?? 1) - 1, 0);
+    expect(pieces).toBe(planned.walls[0]!.regions.reduce((sum, { holes }) => sum + 1 + holes.length, 0));
     const sheet = renderToStaticMarkup(
       <SettingOutSheet
         job={job}

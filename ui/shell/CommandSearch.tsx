@@ -1,20 +1,19 @@
 "use client";
 
 import { Search } from "lucide-react";
-import dynamic from "next/dynamic";
-import { useEffect, useState } from "react";
+import { useEffect, useState, type ComponentType } from "react";
 import { IconButton } from "@/ui/parts/IconButton";
 import { isTyping } from "./isTyping";
 
-const load = () => import("./CommandDialog").then((module) => module.CommandDialog);
-const CommandDialog = dynamic(load, { ssr: false });
-/** It comes once the page has its rest, so that not a letter is lost when it is asked for. */
+/** The dialog comes once the page has its rest, so that not a letter is lost when it is asked for. */
 const restMs = 300;
 
 /** Everything that can be gone to or done, found by typing a few letters of it. Opens with / */
 export function CommandSearch() {
   const [isOpen, setOpen] = useState(false);
+  const [Dialog, setDialog] = useState<ComponentType<{ onClose: () => void }> | null>(null);
   useEffect(() => {
+    const load = () => import("./CommandDialog").then(({ CommandDialog }) => setDialog(() => CommandDialog));
     const timer = setTimeout(() => void load(), restMs);
     const onKey = (event: globalThis.KeyboardEvent) => {
       if (event.key !== "/" || isTyping(event)) return;
@@ -32,7 +31,7 @@ export function CommandSearch() {
       <IconButton label="Find a wall, a station or a command" hint="/" onClick={() => setOpen(true)}>
         <Search size={18} aria-hidden />
       </IconButton>
-      {isOpen && <CommandDialog onClose={() => setOpen(false)} />}
+      {isOpen && Dialog && <Dialog onClose={() => setOpen(false)} />}
     </>
   );
 }

@@ -40,6 +40,11 @@ export function PaintFold({ folded }: { folded: readonly PlanPaint[] }) {
           sideOffset={6}
           collisionPadding={8}
           aria-label="Paint of the job"
+          // The table itself, and not the first of its buttons with its hint.
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            (event.currentTarget as HTMLElement).focus();
+          }}
           className="z-40 max-h-[70vh] w-[min(34rem,94vw)] overflow-y-auto rounded-md border border-ink bg-card px-4 py-3"
         >
           <PaintTable />

@@ -40,7 +40,12 @@ export function BuyCard() {
         <p className="py-3">Nothing is to be painted yet. Lay out a pattern first.</p>
       )}
       {findings.length > 0 && (
-        <Section name="buy/findings" title="Noticed" sum={String(findings.length)}>
+        <Section
+          name="buy/findings"
+          title="Noticed"
+          sum={String(findings.length)}
+          isFolded={findings.every(({ finding }) => finding.severity === "note")}
+        >
           <FindingList findings={findings} />
         </Section>
       )}

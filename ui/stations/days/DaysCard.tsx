@@ -8,6 +8,7 @@ import type { PlanStep } from "@/core/job/planDayTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
 import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { CardHead } from "@/ui/parts/CardHead";
+import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 import { FindingList } from "@/ui/parts/FindingList";
 import { useAddress } from "@/ui/job/useAddress";
@@ -113,13 +114,16 @@ function Now({ plan }: { plan: Plan }) {
       <ul className="flex flex-col gap-1">
         {under.length === 0 && <li className="text-soft">No one is at work.</li>}
         {under.map((step) => (
-          <li key={step.id} className="font-semibold">
-            {shortly(step)}
+          <li key={step.id} className="line-clamp-2 font-semibold">
+            <Measure>{step.say}</Measure>
           </li>
         ))}
         {waitsAt(plan, at).map(({ step, wait }) => (
           <li key={step.id} className="text-soft">
-            {`${shortly(step)}: ${waitWords[wait.what]}, until ${untilWords(plan, at, wait.until)}.`}
+            {`Until ${untilWords(plan, at, wait.until)}, ${waitWords[wait.what]}: `}
+            <span className="line-clamp-1">
+              <Measure>{step.say}</Measure>
+            </span>
           </li>
         ))}
       </ul>
@@ -138,8 +142,10 @@ function Critical({ plan }: { plan: Plan }) {
         {chain.map((step) => (
           <li key={step.id} className="py-0.5">
             <span className="text-soft">{momentWords(plan, step.start)}</span>
-            {` ${shortly(step)}`}
             <span className="text-soft">{heldWords(step)}</span>
+            <span className="line-clamp-2">
+              <Measure>{step.say}</Measure>
+            </span>
           </li>
         ))}
       </ol>
@@ -157,9 +163,6 @@ function heldWords({ heldBy, heldFrom, waitsFor }: PlanStep): string {
   );
   return heldBy === "wait" && minutes > 0 ? `, after ${formatDuration(minutes)} of drying` : "";
 }
-
-/** A step without what there is to watch at it. */
-const shortly = ({ say }: PlanStep): string => say.split(/;|\.(?: |$)|, \d/)[0]!;
 
 /** The clock alone on the day that is looked at. */
 function untilWords(plan: Plan, at: number, until: number): string {

@@ -184,7 +184,7 @@ function ColourTurn({ label, value, paints, onChange }: TurnProps) {
         ))}
         <Button
           look="quiet"
-          className="size-11 px-0"
+          className="w-9 px-0"
           aria-label="Add a colour"
           onClick={() =>
             offer([...value, paints.find((paint) => !value.includes(paint.id))?.id ?? paints[0]!.id])

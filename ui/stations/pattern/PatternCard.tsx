@@ -15,6 +15,7 @@ import { finishInHand, usePatternHand } from "@/ui/job/patternHand";
 import { Button } from "@/ui/parts/Button";
 import { CardHead } from "@/ui/parts/CardHead";
 import { FindingList } from "@/ui/parts/FindingList";
+import { IconButton } from "@/ui/parts/IconButton";
 import { Section } from "@/ui/parts/Section";
 import { CandidateList } from "./CandidateList";
 import { DrawingTools } from "./DrawingTools";
@@ -147,9 +148,9 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
         title={definition.title}
         action={
           <>
-            <Button look="quiet" className="px-2 text-violet" onClick={onAdd}>
-              <Plus size={16} aria-hidden /> Lay another over it
-            </Button>
+            <IconButton label="Lay another over it" className="text-violet" onClick={onAdd}>
+              <Plus size={18} aria-hidden />
+            </IconButton>
             <Button look="quiet" className="-mr-3 px-2" onClick={() => takeOff(spec.id)}>
               Take off
             </Button>

@@ -31,7 +31,7 @@ export function PlaceReading({ at, along, strip, to, x, y, frame }: Props) {
   const slanted = along && along.x !== 0 && along.y !== 0;
   const words = [
     ...(slanted
-      ? [`${read(at.x * along.x + at.y * along.y)} across the stripes`]
+      ? [`${read(at.x * along.x + at.y * along.y)} across the lines`]
       : [...(along && along.x === 0 ? [] : [across]), ...(along && along.y === 0 ? [] : [up])]),
     ...(to.length > 0 ? [`on ${to.join(", ")}`] : []),
   ];

@@ -1,0 +1,124 @@
+import { expect, makeJob, stripedWall, test } from "./support/test";
+
+test("a job is renamed, copied, put away and deleted from the list, and each is taken back", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Harbour office"));
+  await page.goto("/");
+  const jobs = page.getByRole("region", { name: "Jobs" });
+  const tile = (name: string) => jobs.getByRole("listitem").filter({ hasText: name });
+  const more = async (name: string, what: string) => {
+    await page.getByRole("button", { name: `More about ${name}`, exact: true }).click();
+    await page.getByRole("menuitem", { name: what }).click();
+  };
+  // Worked out at its save, and not while the list waits for it.
+  await expect(tile("Harbour office")).toContainText("1 wall, 2 days");
+  await expect(tile("Harbour office").locator("img")).toBeVisible();
+
+  await more("Harbour office", "Rename");
+  const field = page.getByLabel("New name of Harbour office");
+  await field.fill("");
+  await field.press("Enter");
+  await expect(page.getByRole("alert").filter({ hasText: "Write what the job is called." })).toBeVisible();
+  await field.fill("Pilot house");
+  await field.press("Enter");
+  await expect(tile("Pilot house")).toBeVisible();
+  const renamed = await (await page.request.get(`/api/jobs/${id}/job`)).json();
+  expect(renamed.name).toBe("Pilot house");
+
+  await more("Pilot house", "Copy");
+  await expect(tile("Copy of Pilot house")).toContainText("1 wall, 2 days");
+
+  await more("Copy of Pilot house", "Put away");
+  await expect(tile("Copy of Pilot house")).toHaveCount(0);
+  const away = page.getByRole("region", { name: "Put away" });
+  await away.getByRole("button", { name: /^Put away/ }).click();
+  await expect(away).toContainText("Copy of Pilot house");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(tile("Copy of Pilot house")).toBeVisible();
+
+  await more("Copy of Pilot house", "Delete");
+  await expect(tile("Copy of Pilot house")).toHaveCount(0);
+  const deleted = page.getByRole("region", { name: "Deleted in the last month" });
+  await deleted.getByRole("button", { name: /^Deleted/ }).click();
+  await deleted.getByRole("button", { name: "Bring back Copy of Pilot house" }).click();
+  await expect(tile("Copy of Pilot house")).toBeVisible();
+});
+
+test("a new job goes to a printed sheet by the keyboard alone, in inches with litres and in millimetres", async ({
+  page,
+}) => {
+  for (const [units, width, height, size] of [
+    ["feet and inches", `12' 3 1/2"`, `8' 2"`, /ft²/],
+    ["millimetres", "3.75 m", "2490", /m²/],
+  ] as const) {
+    const name = `By keys in ${units}`;
+    const started = Date.now();
+    const focus = async (role: "textbox" | "button" | "radio" | "link", label: string | RegExp) => {
+      const target = page.getByRole(role, { name: label }).first();
+      for (let tab = 0; tab < 120; tab++) {
+        if (await target.evaluate((element) => element === document.activeElement).catch(() => false)) return;
+        await page.keyboard.press("Tab");
+      }
+      throw new Error(`${label} is not reached by Tab`);
+    };
+    const next = async (choice: string) => {
+      await page.keyboard.press("ArrowRight");
+      await expect(page.getByRole("radio", { name: choice })).toBeFocused();
+      await page.keyboard.press("Space");
+      await expect(page.getByRole("radio", { name: choice })).toBeChecked();
+    };
+    await page.goto("/", { waitUntil: "networkidle" });
+    await focus("textbox", "What it is called");
+    await page.keyboard.type(name);
+    await page.keyboard.press("Tab");
+    // Of one group the arrows choose.
+    if (units === "millimetres") {
+      await next("millimetres");
+    }
+    await focus("button", "Start the job");
+    await page.keyboard.press("Enter");
+    await page.waitForURL(/add-wall$/);
+    await page.waitForLoadState("networkidle");
+    await focus("textbox", "What you call it");
+    await page.keyboard.type("Long wall");
+    await page.keyboard.press("Tab");
+    await next("as a plain rectangle");
+    await focus("textbox", "Width");
+    await page.keyboard.type(width);
+    await focus("textbox", "Height");
+    await page.keyboard.type(height);
+    await focus("button", "Add this wall");
+    await page.keyboard.press("Enter");
+    await page.waitForURL(/measure$/);
+    await page.keyboard.press("2");
+    await page.waitForURL(/pattern$/);
+    await focus("button", "Lay out stripes");
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("heading", { name: "Stripes" })).toBeVisible();
+    await expect(page.getByRole("status").first()).toHaveText("Saved");
+    // Buy works at once: usual tins, without prices yet.
+    await page.keyboard.press("3");
+    await expect(page.getByRole("region", { name: "Colour 1" })).toContainText(/\d+ ×|L|ml/);
+    await expect(page.getByRole("contentinfo")).toContainText("without a price");
+    await focus("link", "Print the setting-out sheet");
+    await page.keyboard.press("Enter");
+    await expect(page.getByRole("heading", { name: /^Marks/ })).toBeVisible();
+    await expect(page.getByRole("article")).toContainText(size);
+    await expect(page.getByRole("article")).toContainText(/ (L|ml)/);
+    console.log(`${name}: ${Math.round((Date.now() - started) / 1000)} s`);
+  }
+});
+
+test("three hundred jobs stand on the list at once, and none is planned for it", async ({ page }) => {
+  const names = Array.from({ length: 300 }, (_, index) => `Berth ${index + 1}`);
+  for (const name of names) await makeJob(page, stripedWall(name));
+  const start = Date.now();
+  await page.goto("/");
+  await expect(page.getByText("Berth 1", { exact: true })).toBeVisible();
+  await expect(page.getByText("Berth 300", { exact: true })).toBeVisible();
+  expect(Date.now() - start).toBeLessThan(8000);
+  // 29, 129, 229, and 290 to 299.
+  await page.getByLabel("Find a job").fill("berth 29");
+  await expect(page.getByRole("region", { name: "Jobs" }).getByRole("listitem")).toHaveCount(13);
+});

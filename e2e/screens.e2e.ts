@@ -1,0 +1,90 @@
+import { readFileSync } from "node:fs";
+import { choose, expect, makeJob, stripedWall, test, unfold } from "./support/test";
+
+test("finishes are laid in another order by the keyboard; what lies below shows where it is free", async ({
+  page,
+}) => {
+  const blocks = [{ shape: "rectangle", x: 500, y: 500, width: 900, height: 900, colour: "kelp" }];
+  const document = stripedWall("Order");
+  const block = { id: "b", on: "w", kind: "blocks", blocks };
+  const id = await makeJob(page, { ...document, finishes: [...document.finishes, block] });
+  await page.goto(`/jobs/${id}/w/pattern`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: /^Move 2 colour blocks/ }).focus();
+  await page.keyboard.press("Space");
+  await page.waitForTimeout(300);
+  await page.keyboard.press("ArrowLeft");
+  await page.waitForTimeout(300);
+  await page.keyboard.press("Space");
+  const stack = page.getByRole("group", { name: "Finishes on this wall" });
+  await expect(stack.getByRole("button", { name: "1 colour blocks", exact: true })).toBeVisible();
+  await expect(page.getByRole("status").first()).toHaveText("Saved");
+  const saved = await (await page.request.get(`/api/jobs/${id}/job`)).json();
+  expect(saved.finishes.map((finish: { id: string }) => finish.id)).toEqual(["b", document.finishes[0]!.id]);
+});
+
+test("sections fold and stay so; the marks are taken along as CSV", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Folded"));
+  await page.goto(`/jobs/${id}/w/mark`, { waitUntil: "networkidle" });
+  const marks = page.getByRole("region", { name: "Marks", exact: true });
+  await expect(marks.getByRole("table", { name: "Marks" })).toBeVisible();
+  const download = page.waitForEvent("download");
+  await marks.getByRole("button", { name: "Keep the table of Marks as CSV" }).click();
+  const lines = readFileSync((await (await download).path())!, "utf8")
+    .trim()
+    .split("\r\n");
+  expect(lines[0]).toBe("No.,Reading,Tape and place");
+  expect(lines).toHaveLength(13);
+  expect(lines[1]).toBe("1,324 mm,tape right");
+  await marks.getByRole("button", { name: /^Marks/ }).click();
+  await expect(marks.getByRole("table")).toHaveCount(0);
+  await page.reload();
+  await expect(marks.getByRole("table")).toHaveCount(0);
+});
+
+test("a wall of a thousand pieces is drawn on a canvas, moves with the hand, and its lists are windowed", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Many", { finish: { fit: { by: "count", count: 800 } } }));
+  await page.goto(`/jobs/${id}/w/mark`, { waitUntil: "networkidle" });
+  const table = page.getByRole("table", { name: "Marks" });
+  await expect(table).toHaveAttribute("aria-rowcount", "800");
+  expect(await table.getByRole("row").count()).toBeLessThan(80);
+  const canvas = page.locator("canvas[data-pieces]");
+  await expect(canvas).toHaveAttribute("data-pieces", "800");
+  const colourAt = (share: number) =>
+    canvas.evaluate((element, at) => {
+      const { width, height } = element as HTMLCanvasElement;
+      const context = (element as HTMLCanvasElement).getContext("2d")!;
+      return [...context.getImageData(Math.round(width * at), Math.round(height / 2), 1, 1).data].join();
+    }, share);
+  const painted = await colourAt(0.5);
+  expect(painted.endsWith(",255")).toBe(true);
+  const view = page.getByRole("group", { name: /Wall view/ });
+  await view.focus();
+  const drawn = await canvas.getAttribute("data-drawn");
+  for (let press = 0; press < 6; press++) await page.keyboard.press("+");
+  await expect(canvas).not.toHaveAttribute("data-drawn", drawn!);
+  // What has no room by its side is told by its hatch, in the drawing itself.
+  await page.getByRole("button", { name: "Hatch" }).click();
+  await expect(canvas).toHaveCount(0);
+});
+
+test("paint is told in the measure that it is bought in, and a paint has the usual tins of its material", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Measures", { job: { units: "imperial", volumes: "us" } }));
+  await page.goto(`/jobs/${id}/w/buy`, { waitUntil: "networkidle" });
+  await unfold(page, "Kelp");
+  await expect(page.getByRole("region", { name: "Kelp", exact: true })).toContainText("ft² a gallon");
+  await page.getByRole("button", { name: "Paint", exact: true }).click();
+  await unfold(page, "Paints of this job");
+  const paints = page.getByRole("region", { name: "Paints of this job" });
+  await paints.getByText("New paint").click();
+  const editor = paints.getByRole("group").filter({ hasText: "New paint" });
+  await expect(editor).toContainText("Usual tins");
+  const tins = editor.getByLabel("Tin", { exact: true });
+  await expect(tins).toHaveCount(3);
+  await expect(tins.last()).toHaveValue("1 gal");
+  await choose(page, "Material", "metallic plaster").catch(() => undefined);
+  await expect(page.getByRole("status").first()).toHaveText("Saved");
+});
