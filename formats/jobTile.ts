@@ -40,7 +40,7 @@ function unplanned({ walls }: Plan): string | null {
 
 const mostWalls = 5;
 /** Characters of one wall's pieces: the largest pieces are drawn, what is finer than that could not be seen anyway. */
-const mostPerWall = 4000;
+const mostPerWall = 9000;
 const betweenMm = 350;
 
 /** The first walls of a job in little, side by side and to one scale, as SVG; the pieces of a colour are one path. */
@@ -100,7 +100,7 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
 const largestFirst = (regions: PlanWall["regions"]) => [...regions].sort((a, b) => b.area_m2 - a.area_m2);
 
 /** Finer than this could not be seen, mm. */
-const leastStepMm = 20;
+const leastStepMm = 40;
 
 function ringOf(points: readonly PlanPoint[], place: Place): string {
   const kept: PlanPoint[] = [];

@@ -12,6 +12,7 @@ import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";
 import { NumberField } from "@/ui/parts/NumberField";
+import { IconButton } from "@/ui/parts/IconButton";
 import { SelectList } from "@/ui/parts/SelectList";
 
 interface Props {
@@ -182,16 +183,15 @@ function ColourTurn({ label, value, paints, onChange }: TurnProps) {
             )}
           </div>
         ))}
-        <Button
-          look="quiet"
-          className="w-9 px-0"
-          aria-label="Add a colour"
+        <IconButton
+          label="Add a colour"
+          className="w-9"
           onClick={() =>
             offer([...value, paints.find((paint) => !value.includes(paint.id))?.id ?? paints[0]!.id])
           }
         >
-          <Plus size={17} aria-hidden />
-        </Button>
+          <Plus size={18} aria-hidden />
+        </IconButton>
       </div>
       {problem && <p className="pt-1 text-sm text-brick">{problem}</p>}
     </fieldset>
