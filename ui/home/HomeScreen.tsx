@@ -12,7 +12,7 @@ import type { JobOnHome } from "./jobOnHome";
 import { JobTile } from "./JobTile";
 import { NewJob } from "./NewJob";
 import { UnsentChanges } from "./UnsentChanges";
-import { useJobActions } from "./useJobActions";
+import { useJobActions, type JobActions } from "./useJobActions";
 
 /** With fewer jobs than this a look finds any of them. */
 const fewJobs = 8;
@@ -39,15 +39,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
   const [current, away, deleted] = [of("current"), of("put-away"), of("deleted")];
   return (
     <main className="mx-auto max-w-5xl px-5 py-8 md:py-12">
-      <header className="flex items-center gap-3">
-        <Logo size={44} />
-        <div>
-          <h1 className="text-4xl font-bold tracking-tight">Jacaranda</h1>
-          <p className="text-soft">
-            Every mark, every piece of tape, every tin, worked out before the first line.
-          </p>
-        </div>
-      </header>
+      <Masthead />
       <UnsentChanges />
       <div className="mt-8 grid gap-x-12 gap-y-10 md:grid-cols-[1fr_300px]">
         <div className="min-w-0">
@@ -91,24 +83,45 @@ export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
         </div>
         <NewJob />
       </div>
-      <div aria-live="polite" className="sticky bottom-4 z-30 mt-6">
-        {(actions.done || actions.refused) && (
-          <div className="flex items-center gap-3 rounded-md border border-ink bg-card px-4 py-2">
-            <p className={`min-w-0 flex-1 ${actions.refused ? "text-brick" : ""}`}>
-              {actions.refused ? `That was not done: ${actions.refused}` : actions.done!.say}
-            </p>
-            {!actions.refused && (
-              <>
-                <Button onClick={actions.done!.undo}>Undo</Button>
-                <Button look="quiet" onClick={actions.forget}>
-                  Close
-                </Button>
-              </>
-            )}
-          </div>
-        )}
-      </div>
+      <DoneBar actions={actions} />
     </main>
+  );
+}
+
+function Masthead() {
+  return (
+    <header className="flex items-center gap-3">
+      <Logo size={44} />
+      <div>
+        <h1 className="text-4xl font-bold tracking-tight">Jacaranda</h1>
+        <p className="text-soft">
+          Every mark, every piece of tape, every tin, worked out before the first line.
+        </p>
+      </div>
+    </header>
+  );
+}
+
+/** What was just done, with the way back; or why it was not. */
+function DoneBar({ actions }: { actions: JobActions }) {
+  return (
+    <div aria-live="polite" className="sticky bottom-4 z-30 mt-6">
+      {(actions.done || actions.refused) && (
+        <div className="flex items-center gap-3 rounded-md border border-ink bg-card px-4 py-2">
+          <p className={`min-w-0 flex-1 ${actions.refused ? "text-brick" : ""}`}>
+            {actions.refused ? `That was not done: ${actions.refused}` : actions.done!.say}
+          </p>
+          {!actions.refused && (
+            <>
+              <Button onClick={actions.done!.undo}>Undo</Button>
+              <Button look="quiet" onClick={actions.forget}>
+                Close
+              </Button>
+            </>
+          )}
+        </div>
+      )}
+    </div>
   );
 }
 

@@ -31,19 +31,7 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
     getCoreRowModel: getCoreRowModel(),
   });
   const all = table.getRowModel().rows;
-  const scroller = useRef<HTMLDivElement>(null);
-  const isLong = all.length > mostDrawn;
-  const virtual = useVirtualizer({
-    count: all.length,
-    enabled: isLong,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => rowPx,
-    overscan: 10,
-    initialRect: { width: 300, height: windowRem * 16 },
-  });
-  const shown = isLong ? virtual.getVirtualItems().map(({ index }) => all[index]!) : all;
-  const before = isLong ? (virtual.getVirtualItems()[0]?.start ?? 0) : 0;
-  const after = isLong ? virtual.getTotalSize() - (virtual.getVirtualItems().at(-1)?.end ?? 0) : 0;
+  const { scroller, isLong, shown, before, after } = useRowWindow(all);
   const sideOf = (key: string) =>
     columns.find((column) => column.key === key)?.isFigure ? "text-right" : "";
   return (
@@ -104,6 +92,25 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
       </div>
     </>
   );
+}
+
+/** Of a long table the rows in sight, and the room that those before and after them take. */
+function useRowWindow<Item>(all: readonly Item[]) {
+  const scroller = useRef<HTMLDivElement>(null);
+  const isLong = all.length > mostDrawn;
+  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are used here alone
+  const virtual = useVirtualizer({
+    count: all.length,
+    enabled: isLong,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => rowPx,
+    overscan: 10,
+    initialRect: { width: 300, height: windowRem * 16 },
+  });
+  const shown = isLong ? virtual.getVirtualItems().map(({ index }) => all[index]!) : all;
+  const before = isLong ? (virtual.getVirtualItems()[0]?.start ?? 0) : 0;
+  const after = isLong ? virtual.getTotalSize() - (virtual.getVirtualItems().at(-1)?.end ?? 0) : 0;
+  return { scroller, isLong, shown, before, after };
 }
 
 /** The room of rows that are not drawn. */

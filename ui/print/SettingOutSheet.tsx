@@ -24,17 +24,9 @@ interface Props {
 
 /** The sheet that is taped to the wall: elevation, marks, tape and paint, black on white. */
 export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
-  const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
-  const length = (mm: number) => formatLength(mm, job.units);
-  const colours = new Set([
-    ...planned.regions.map((region) => region.colour),
-    ...planned.tape.map((piece) => piece.seal ?? ""),
-    ...printedColours(planned),
-  ]);
   const box = boxOfWall(wall);
   const high = box.maxY - box.minY;
   const stops = planned.findings.filter((finding) => finding.severity !== "note");
-  const tapeAt = tapeAtMarks(planned);
   return (
     <article className="mx-auto max-w-[820px] bg-white px-4 pb-8 text-[10.5pt] leading-snug text-black print:max-w-none print:p-0">
       <header className="flex items-baseline justify-between border-b-2 border-black pb-1">
@@ -72,103 +64,134 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
           </ul>
         </Section>
       )}
-      <Section title={`Marks (${planned.marks.length})`}>
-        {planned.marks.length === 0 && <p>Nothing to mark.</p>}
-        <ol className="columns-2 gap-8 sm:columns-3">
-          {planned.marks.map((mark, index) => (
-            <li
-              key={mark.id}
-              className="flex break-inside-avoid items-baseline gap-2 border-b border-neutral-400 py-[3px]"
-            >
-              <span className="inline-block size-3 shrink-0 self-center border border-black" />
-              <span className="w-6 text-right">{index + 1}</span>
-              <b className="text-[12pt] whitespace-nowrap">
-                <Measure>{mark.reading}</Measure>
-              </b>
-              <span className="text-[9pt] leading-tight">
-                {[
-                  tapeSide(tapeAt(mark)[0]),
-                  mark.on === "level" ? "" : `${madeAlong(mark, wall)}, ${measuredFrom(mark, wall)}`,
-                ]
-                  .filter(Boolean)
-                  .join("; ")}
-              </span>
-            </li>
-          ))}
-        </ol>
-        {planned.radii.length > 0 && (
-          <p className="pt-1.5">
-            <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading }) => reading).join(", ")}.`}</Measure>
-          </p>
-        )}
-        <OrdinateTable
-          ordinates={planned.ordinates}
-          units={job.units}
-          from={wall.survey ? "the level line" : "the floor"}
-        />
-        {planned.diagonals.length > 0 && (
-          <p className="pt-1.5">
-            <Measure>{`Diagonals, corner to corner: ${planned.diagonals.map(({ use, reading }) => `${use} ${reading}`).join("; ")}.`}</Measure>
-          </p>
-        )}
-        {planned.checks.length > 0 && (
-          <p className="pt-1.5">
-            <Measure>{`Prove it: the same readings on the far edge${wallsEnd(planned)}.`}</Measure>
-          </p>
-        )}
-      </Section>
-      <Section title="Tape">
-        <TapeTable tape={planned.tape} nameOf={nameOf} length={length} />
-        {planned.tape.length > 0 && <p className="pt-1">{planned.peel.why}</p>}
-        {planned.byHand_m > 0 && (
-          <p className="pt-1">
-            <Measure>{`Cut in by hand, without tape: ${formatRun(planned.byHand_m, job.units)} of curves.`}</Measure>
-          </p>
-        )}
-        {plan.tapeTotals.map((total) => (
-          <p key={total.width} className="pt-1">
-            <Measure>{`Whole job, ${total.width} mm tape: ${formatRun(total.buy_m, job.units)} with laps and tails, ${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"}. Tape lies on what is not being painted.`}</Measure>
-          </p>
-        ))}
-      </Section>
+      <Marks job={job} wall={wall} planned={planned} />
+      <Tape job={job} plan={plan} planned={planned} />
       <PlanTables tables={plan.tables} wall={wall.id} line="border-t border-neutral-400" />
-      <Section title="Paint (whole job)">
-        <table className="w-full border-collapse text-left">
-          <thead>
-            <Row
-              cells={["Colour", "Area", "Coats", "Film", "Seal", "Tools keep", "Touch-up", "Need", "Buy"]}
-              isHead
-            />
-          </thead>
-          <tbody>
-            {plan.paint
-              .filter((paint) => colours.has(paint.colour))
-              .map((paint) => (
-                <Row
-                  key={paint.colour}
-                  cells={[
-                    nameOf(paint.colour),
-                    areaOf(paint) > 0 ? formatArea(areaOf(paint), job.units) : "",
-                    paint.area_m2 > 0 ? String(paint.coats) : "",
-                    ...[
-                      paint.terms.film_ml,
-                      paint.terms.seal_ml,
-                      paint.terms.tools_ml,
-                      paint.terms.touchUp_ml,
-                      paint.need_ml,
-                    ].map((ml) => (ml > 0 ? formatVolume(ml, job.volumes) : "")),
-                    packsText(paint, job),
-                  ]}
-                />
-              ))}
-          </tbody>
-        </table>
-        <p className="pt-1 text-[9pt]">
-          The label on the tin always wins. Isolate the circuit before a plate comes off. Stand steps level
-          and do not overreach. Old paint may hold lead: test before sanding.
-        </p>
-      </Section>
+      <PaintOfJob job={job} plan={plan} planned={planned} />
     </article>
+  );
+}
+
+type PartProps = Pick<Props, "job" | "planned">;
+
+/** Every mark to be ticked with a pencil, and what proves them. */
+function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
+  const tapeAt = tapeAtMarks(planned);
+  return (
+    <Section title={`Marks (${planned.marks.length})`}>
+      {planned.marks.length === 0 && <p>Nothing to mark.</p>}
+      <ol className="columns-2 gap-8 sm:columns-3">
+        {planned.marks.map((mark, index) => (
+          <li
+            key={mark.id}
+            className="flex break-inside-avoid items-baseline gap-2 border-b border-neutral-400 py-[3px]"
+          >
+            <span className="inline-block size-3 shrink-0 self-center border border-black" />
+            <span className="w-6 text-right">{index + 1}</span>
+            <b className="text-[12pt] whitespace-nowrap">
+              <Measure>{mark.reading}</Measure>
+            </b>
+            <span className="text-[9pt] leading-tight">
+              {[
+                tapeSide(tapeAt(mark)[0]),
+                mark.on === "level" ? "" : `${madeAlong(mark, wall)}, ${measuredFrom(mark, wall)}`,
+              ]
+                .filter(Boolean)
+                .join("; ")}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {planned.radii.length > 0 && (
+        <p className="pt-1.5">
+          <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading }) => reading).join(", ")}.`}</Measure>
+        </p>
+      )}
+      <OrdinateTable
+        ordinates={planned.ordinates}
+        units={job.units}
+        from={wall.survey ? "the level line" : "the floor"}
+      />
+      {planned.diagonals.length > 0 && (
+        <p className="pt-1.5">
+          <Measure>{`Diagonals, corner to corner: ${planned.diagonals.map(({ use, reading }) => `${use} ${reading}`).join("; ")}.`}</Measure>
+        </p>
+      )}
+      {planned.checks.length > 0 && (
+        <p className="pt-1.5">
+          <Measure>{`Prove it: the same readings on the far edge${wallsEnd(planned)}.`}</Measure>
+        </p>
+      )}
+    </Section>
+  );
+}
+
+function Tape({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
+  const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
+  const length = (mm: number) => formatLength(mm, job.units);
+  return (
+    <Section title="Tape">
+      <TapeTable tape={planned.tape} nameOf={nameOf} length={length} />
+      {planned.tape.length > 0 && <p className="pt-1">{planned.peel.why}</p>}
+      {planned.byHand_m > 0 && (
+        <p className="pt-1">
+          <Measure>{`Cut in by hand, without tape: ${formatRun(planned.byHand_m, job.units)} of curves.`}</Measure>
+        </p>
+      )}
+      {plan.tapeTotals.map((total) => (
+        <p key={total.width} className="pt-1">
+          <Measure>{`Whole job, ${length(total.width)} tape: ${formatRun(total.buy_m, job.units)} with laps and tails, ${total.rolls} ${total.rolls === 1 ? "roll" : "rolls"}. Tape lies on what is not being painted.`}</Measure>
+        </p>
+      ))}
+    </Section>
+  );
+}
+
+/** What this wall's paints come to over the whole job. */
+function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
+  const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
+  const colours = new Set([
+    ...planned.regions.map((region) => region.colour),
+    ...planned.tape.map((piece) => piece.seal ?? ""),
+    ...printedColours(planned),
+  ]);
+  return (
+    <Section title="Paint (whole job)">
+      <table className="w-full border-collapse text-left">
+        <thead>
+          <Row
+            cells={["Colour", "Area", "Coats", "Film", "Seal", "Tools keep", "Touch-up", "Need", "Buy"]}
+            isHead
+          />
+        </thead>
+        <tbody>
+          {plan.paint
+            .filter((paint) => colours.has(paint.colour))
+            .map((paint) => (
+              <Row
+                key={paint.colour}
+                cells={[
+                  nameOf(paint.colour),
+                  areaOf(paint) > 0 ? formatArea(areaOf(paint), job.units) : "",
+                  paint.area_m2 > 0 ? String(paint.coats) : "",
+                  ...[
+                    paint.terms.film_ml,
+                    paint.terms.seal_ml,
+                    paint.terms.tools_ml,
+                    paint.terms.touchUp_ml,
+                    paint.need_ml,
+                  ].map((ml) => (ml > 0 ? formatVolume(ml, job.volumes) : "")),
+                  packsText(paint, job),
+                ]}
+              />
+            ))}
+        </tbody>
+      </table>
+      <p className="pt-1 text-[9pt]">
+        The label on the tin always wins. Isolate the circuit before a plate comes off. Stand steps level and
+        do not overreach. Old paint may hold lead: test before sanding.
+      </p>
+    </Section>
   );
 }
 

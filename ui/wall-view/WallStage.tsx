@@ -5,6 +5,7 @@ import { memo, useId, useMemo, useState, type KeyboardEvent, type ReactNode } fr
 import type { Box } from "@/core/geometry/curve";
 import { formatSpan } from "@/core/measure/formatLength";
 import { boxOfWall } from "@/core/wall/boxOfWall";
+import type { Wall } from "@/core/wall/schema";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
@@ -91,31 +92,15 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
       aria-label={`${wall.name ?? wall.id}, drawn to scale`}
       className="relative flex min-h-0 min-w-0 flex-1 flex-col"
     >
-      <div className="flex flex-wrap items-baseline gap-x-4 px-4 pt-3 max-md:sr-only md:pl-[62px]">
-        <h1 className="text-lg font-bold">{wall.name ?? wall.id}</h1>
-        <p className="text-[0.9375rem] text-soft">
-          <Measure>{`${formatSpan(wall.width, job.units)} wide, ${formatSpan(box.maxY - box.minY, job.units)} high`}</Measure>
-        </p>
-        <div className="ml-auto hidden gap-1 md:flex">
-          <Button
-            look="quiet"
-            aria-pressed={hatched}
-            onClick={() => setHatched(!hatched)}
-            title="Tell paints apart by hatch"
-          >
-            <SquareSplitHorizontal size={17} aria-hidden /> Hatch
-          </Button>
-          <Button look="quiet" aria-label="Zoom out" onClick={() => zoom(0.8)}>
-            <Minus size={17} aria-hidden />
-          </Button>
-          <Button look="quiet" aria-label="Zoom in" onClick={() => zoom(1.25)}>
-            <Plus size={17} aria-hidden />
-          </Button>
-          <Button look="quiet" onClick={fit} disabled={isFitted}>
-            <Maximize size={16} aria-hidden /> Fit
-          </Button>
-        </div>
-      </div>
+      <StageHead
+        wall={wall}
+        high={box.maxY - box.minY}
+        isHatched={hatched}
+        isFitted={isFitted}
+        onHatch={() => setHatched(!hatched)}
+        onZoom={zoom}
+        onFit={fit}
+      />
       {/* The stage takes keys to zoom, so it is a stop of its own for the keyboard. */}
       <div
         ref={stage}
@@ -168,6 +153,43 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
         </svg>
       </div>
     </section>
+  );
+}
+
+interface HeadProps {
+  readonly wall: Wall;
+  readonly high: number;
+  readonly isHatched: boolean;
+  readonly isFitted: boolean;
+  readonly onHatch: () => void;
+  readonly onZoom: (factor: number) => void;
+  readonly onFit: () => void;
+}
+
+/** What the wall is called, how large it is, and how it is looked at. */
+function StageHead({ wall, high, isHatched, isFitted, onHatch, onZoom, onFit }: HeadProps) {
+  const { units } = useJob();
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-4 px-4 pt-3 max-md:sr-only md:pl-[62px]">
+      <h1 className="text-lg font-bold">{wall.name ?? wall.id}</h1>
+      <p className="text-[0.9375rem] text-soft">
+        <Measure>{`${formatSpan(wall.width, units)} wide, ${formatSpan(high, units)} high`}</Measure>
+      </p>
+      <div className="ml-auto hidden gap-1 md:flex">
+        <Button look="quiet" aria-pressed={isHatched} onClick={onHatch} title="Tell paints apart by hatch">
+          <SquareSplitHorizontal size={17} aria-hidden /> Hatch
+        </Button>
+        <Button look="quiet" aria-label="Zoom out" onClick={() => onZoom(0.8)}>
+          <Minus size={17} aria-hidden />
+        </Button>
+        <Button look="quiet" aria-label="Zoom in" onClick={() => onZoom(1.25)}>
+          <Plus size={17} aria-hidden />
+        </Button>
+        <Button look="quiet" onClick={onFit} disabled={isFitted}>
+          <Maximize size={16} aria-hidden /> Fit
+        </Button>
+      </div>
+    </div>
   );
 }
 

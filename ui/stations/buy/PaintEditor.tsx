@@ -2,7 +2,7 @@
 
 import { Plus, X } from "lucide-react";
 import { hidings } from "@/core/paint/hidings";
-import { materialNames } from "@/core/paint/schema";
+import { materialNames, type Paint } from "@/core/paint/schema";
 import { finishOf } from "@/core/finishes/registry";
 import { convertSpread, spreadUnit } from "@/core/measure/formatLength";
 import { usualTins } from "@/core/paint/usualTins";
@@ -31,11 +31,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
         .paints(finish)
         .some((use) => use.id === paint.id),
     );
-  const { units, volumes } = job;
-  const packs = paint.packs ?? [];
-  const isUsual = packs.every(({ usual }) => usual);
-  const setPack = (index: number, update: Partial<(typeof packs)[number]>) =>
-    edit({ packs: packs.map((pack, place) => (place === index ? { ...pack, ...update } : pack)) });
+  const { volumes } = job;
   return (
     <details className="border-b border-hairline py-1 last:border-0">
       <summary className="flex min-h-11 cursor-pointer items-center gap-3 font-semibold">
@@ -57,46 +53,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
             onChange={(event) => edit({ hex: event.target.value })}
           />
         </label>
-        <NumberField
-          label="One coat covers"
-          unit={spreadUnit(units, volumes).replace("2 ", "² ")}
-          value={convertSpread(parsed.spreadRate, units, volumes)}
-          onChange={(rate) => edit({ spreadRate_m2_per_l: rate / convertSpread(1, units, volumes) })}
-        />
-        <Choice
-          label="Material"
-          options={materialNames.map((material) => ({
-            material,
-            label: material.replace("-", " "),
-            selected: parsed.material === material,
-          }))}
-          onChoose={({ material }) =>
-            // A list that is only the usual one follows the material.
-            edit({ material, ...(isUsual && { packs: usualTins(material, volumes) }) })
-          }
-        />
-        <Choice
-          label="It hides"
-          options={hidings.map((hiding) => ({
-            hiding,
-            label: { weak: "little", usual: "as usual", good: "well" }[hiding],
-            selected: parsed.hiding === hiding,
-          }))}
-          onChoose={({ hiding }) => edit({ hiding })}
-        />
-        <NumberField
-          label="Next coat after"
-          value={parsed.recoatMin / 60}
-          unit="h"
-          onChange={(hours) => edit({ recoat_min: hours * 60 })}
-        />
-        <NumberField
-          label="Tape on it after"
-          value={parsed.tapeOverMin / 60}
-          unit="h"
-          onChange={(hours) => edit({ tapeOver_min: hours * 60 })}
-        />
-        <NumberField label="Coats" value={parsed.coats} whole onChange={(coats) => edit({ coats })} />
+        <Label paint={paint} parsed={parsed} onEdit={edit} />
         <VolumeField
           label="In the store"
           written={paint.onHand ?? 0}
@@ -118,48 +75,125 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
             </Button>
           )}
         </div>
-        {packs.some(({ usual }) => usual) && (
-          <p className="col-span-2 text-sm text-soft">
-            Usual tins: check them against the shelf, and write prices or refresh them.
-          </p>
-        )}
-        {packs.map((pack, index) => (
-          <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] gap-3">
-            <VolumeField
-              label="Tin"
-              written={pack.size}
-              volumes={volumes}
-              onChange={(size) => setPack(index, { size, usual: undefined })}
-            />
-            <NumberField
-              label={`Price, ${job.currency}`}
-              value={pack.price ?? null}
-              onChange={(price) => setPack(index, { price, usual: undefined })}
-            />
-            <button
-              type="button"
-              aria-label="Take out this tin"
-              className="mt-6 flex size-11 items-center justify-center rounded-md text-soft hover:text-ink"
-              onClick={() => edit({ packs: packs.filter((_, place) => place !== index) })}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </div>
-        ))}
-        <div className="col-span-2 -ml-3 flex">
-          <Button
-            look="quiet"
-            onClick={() => edit({ packs: [...packs, { size: volumes === "us" ? "1 qt" : "1 L" }] })}
-          >
-            <Plus size={16} aria-hidden /> Tin size
-          </Button>
-          {packs.length === 0 && (
-            <Button look="quiet" onClick={() => edit({ packs: usualTins(parsed.material, volumes) })}>
-              Usual tins
-            </Button>
-          )}
-        </div>
+        <Tins paint={paint} material={parsed.material} onEdit={edit} />
       </div>
     </details>
+  );
+}
+
+type Edit = (update: Partial<PaintDocument>) => string | null;
+
+interface LabelProps {
+  readonly paint: PaintDocument;
+  readonly parsed: Paint;
+  readonly onEdit: Edit;
+}
+
+/** What its label says: how far it goes, what it is, how it hides, and how long it takes. */
+function Label({ paint, parsed, onEdit: edit }: LabelProps) {
+  const { units, volumes } = useJob();
+  const isUsual = (paint.packs ?? []).every(({ usual }) => usual);
+  return (
+    <>
+      <NumberField
+        label="One coat covers"
+        unit={spreadUnit(units, volumes).replace("2 ", "² ")}
+        value={convertSpread(parsed.spreadRate, units, volumes)}
+        onChange={(rate) => edit({ spreadRate_m2_per_l: rate / convertSpread(1, units, volumes) })}
+      />
+      <Choice
+        label="Material"
+        options={materialNames.map((material) => ({
+          material,
+          label: material.replace("-", " "),
+          selected: parsed.material === material,
+        }))}
+        onChoose={({ material }) =>
+          // A list that is only the usual one follows the material.
+          edit({ material, ...(isUsual && { packs: usualTins(material, volumes) }) })
+        }
+      />
+      <Choice
+        label="It hides"
+        options={hidings.map((hiding) => ({
+          hiding,
+          label: { weak: "little", usual: "as usual", good: "well" }[hiding],
+          selected: parsed.hiding === hiding,
+        }))}
+        onChoose={({ hiding }) => edit({ hiding })}
+      />
+      <NumberField
+        label="Next coat after"
+        value={parsed.recoatMin / 60}
+        unit="h"
+        onChange={(hours) => edit({ recoat_min: hours * 60 })}
+      />
+      <NumberField
+        label="Tape on it after"
+        value={parsed.tapeOverMin / 60}
+        unit="h"
+        onChange={(hours) => edit({ tapeOver_min: hours * 60 })}
+      />
+      <NumberField label="Coats" value={parsed.coats} whole onChange={(coats) => edit({ coats })} />
+    </>
+  );
+}
+
+interface TinsProps {
+  readonly paint: PaintDocument;
+  readonly material: Paint["material"];
+  readonly onEdit: Edit;
+}
+
+/** The sizes that it comes in, with their prices as far as they are known. */
+function Tins({ paint, material, onEdit: edit }: TinsProps) {
+  const { volumes, currency } = useJob();
+  const packs = paint.packs ?? [];
+  const setPack = (index: number, update: Partial<(typeof packs)[number]>) =>
+    edit({ packs: packs.map((pack, place) => (place === index ? { ...pack, ...update } : pack)) });
+  return (
+    <>
+      {packs.some(({ usual }) => usual) && (
+        <p className="col-span-2 text-sm text-soft">
+          Usual tins: check them against the shelf, and write prices or refresh them.
+        </p>
+      )}
+      {packs.map((pack, index) => (
+        <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] gap-3">
+          <VolumeField
+            label="Tin"
+            written={pack.size}
+            volumes={volumes}
+            onChange={(size) => setPack(index, { size, usual: undefined })}
+          />
+          <NumberField
+            label={`Price, ${currency}`}
+            value={pack.price ?? null}
+            onChange={(price) => setPack(index, { price, usual: undefined })}
+          />
+          <button
+            type="button"
+            aria-label="Take out this tin"
+            className="mt-6 flex size-11 items-center justify-center rounded-md text-soft hover:text-ink"
+            onClick={() => edit({ packs: packs.filter((_, place) => place !== index) })}
+          >
+            <X size={16} aria-hidden />
+          </button>
+        </div>
+      ))}
+      <div className="col-span-2 -ml-3 flex">
+        <Button
+          look="quiet"
+          onClick={() => edit({ packs: [...packs, { size: volumes === "us" ? "1 qt" : "1 L" }] })}
+        >
+          <Plus size={16} aria-hidden /> Tin size
+        </Button>
+        {packs.length === 0 && (
+          <Button look="quiet" onClick={() => edit({ packs: usualTins(material, volumes) })}>
+            Usual tins
+          </Button>
+        )}
+      </div>
+    </>
   );
 }

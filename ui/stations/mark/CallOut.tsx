@@ -81,33 +81,53 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
           </div>
           <CalledMark mark={mark} wall={found.wall} plan={plan} />
           <CalledWall wall={found.wall} plan={plan} mark={mark} isDone={isDone} />
-          <div className="mt-auto grid h-[132px] grid-cols-[29%_1fr] border-t border-hairline text-xl">
-            <button
-              type="button"
-              className="font-semibold text-soft disabled:opacity-40"
-              onClick={back}
-              disabled={index === 0}
-            >
-              Back
-            </button>
-            <button
-              type="button"
-              data-next=""
-              className="bg-violet text-white outline-offset-[-6px]"
-              onClick={next}
-              autoFocus
-            >
-              <span className="block text-2xl font-bold">{isLast ? "Done, all marked" : "Done, next"}</span>
-              {!isLast && (
-                <span className="text-base">
-                  <Measure>{`${index + 2} of ${marks.length}, at ${marks[index + 1]!.reading}`}</Measure>
-                </span>
-              )}
-            </button>
-          </div>
+          <Turn
+            onBack={index === 0 ? undefined : back}
+            onNext={next}
+            following={isLast ? null : `${index + 2} of ${marks.length}, at ${marks[index + 1]!.reading}`}
+          />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
+  );
+}
+
+interface TurnProps {
+  readonly onBack: (() => void) | undefined;
+  readonly onNext: () => void;
+  /** The mark after this one; null at the last. */
+  readonly following: string | null;
+}
+
+/** Back and on, each as large as a thumb in a glove. */
+function Turn({ onBack, onNext, following }: TurnProps) {
+  return (
+    <div className="mt-auto grid h-[132px] grid-cols-[29%_1fr] border-t border-hairline text-xl">
+      <button
+        type="button"
+        className="font-semibold text-soft disabled:opacity-40"
+        onClick={onBack}
+        disabled={!onBack}
+      >
+        Back
+      </button>
+      <button
+        type="button"
+        data-next=""
+        className="bg-violet text-white outline-offset-[-6px]"
+        onClick={onNext}
+        autoFocus
+      >
+        <span className="block text-2xl font-bold">
+          {following === null ? "Done, all marked" : "Done, next"}
+        </span>
+        {following !== null && (
+          <span className="text-base">
+            <Measure>{following}</Measure>
+          </span>
+        )}
+      </button>
+    </div>
   );
 }
 

@@ -67,6 +67,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
               <OrdinateTable
                 ordinates={plan.ordinates}
                 units={job.units}
+                canBeTaken
                 from={found.wall.survey ? "the level line" : "the floor"}
               />
             </Section>
@@ -74,7 +75,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
           <Proof plan={plan} wall={found.wall} />
         </>
       )}
-      <PlanTables tables={tables} wall={wallId} />
+      <PlanTables tables={tables} wall={wallId} canBeTaken />
       {isCalling && <CallOut wallId={wallId} onClose={() => setCalling(false)} />}
     </>
   );

@@ -26,7 +26,7 @@ interface Props {
 
 /** Its name, trim, corners, surface, and the base that is on it or is to be painted. */
 export function TheWall({ wall, written, onEdit }: Props) {
-  const { units, paints } = useJob();
+  const { units } = useJob();
   const options = <Key extends string>(words: Record<Key, string>, current: Key, key: keyof WallDocument) =>
     (Object.entries(words) as [Key, string][]).map(([value, label]) => ({
       label,
@@ -42,7 +42,6 @@ export function TheWall({ wall, written, onEdit }: Props) {
       onChange={(value) => onEdit((before) => ({ ...before, [key]: value }))}
     />
   );
-  const primers = paints.filter(({ material }) => material === "primer" || material === "mineral-primer");
   return (
     <Section name="measure/wall" title="The wall">
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
@@ -71,51 +70,62 @@ export function TheWall({ wall, written, onEdit }: Props) {
           options={options(textures, wall.texture, "texture")}
           onChoose={(option) => option.choose()}
         />
-        <Choice
-          label="Base colour"
-          options={paints.map((paint) => ({
-            label: paint.name,
-            swatch: paint.hex,
-            selected: paint.id === wall.base,
-            choose: () => onEdit((before) => ({ ...before, base: paint.id })),
-          }))}
-          onChoose={(option) => option.choose()}
-        />
-        <div className="col-span-2 pt-2">
-          <Choice
-            label="The base"
-            options={(["on", "paint"] as const).map((state) => ({
-              state,
-              label: { on: "is on the wall", paint: "is to be painted" }[state],
-              selected: wall.baseState === state,
-            }))}
-            // A base that is on needs no primer.
-            onChoose={({ state }) =>
-              onEdit(({ primer, ...before }) => ({
-                ...before,
-                baseState: state,
-                ...(state === "paint" && primer !== undefined && { primer }),
-              }))
-            }
-          />
-        </div>
-        {wall.baseState === "paint" && (
-          <div className="col-span-2 pt-2">
-            <Choice
-              label="Primer under it"
-              options={[
-                {
-                  label: primers.length > 0 ? "none" : "none (add one at Buy)",
-                  selected: wall.primer === undefined,
-                  primer: undefined,
-                },
-                ...primers.map(({ id, name }) => ({ label: name, selected: wall.primer === id, primer: id })),
-              ]}
-              onChoose={({ primer }) => onEdit((before) => ({ ...before, primer }))}
-            />
-          </div>
-        )}
+        <TheBase wall={wall} onEdit={onEdit} />
       </div>
     </Section>
+  );
+}
+
+/** The colour that is on the wall or is to be painted, and what goes under it. */
+function TheBase({ wall, onEdit }: Pick<Props, "wall" | "onEdit">) {
+  const { paints } = useJob();
+  const primers = paints.filter(({ material }) => material === "primer" || material === "mineral-primer");
+  return (
+    <>
+      <Choice
+        label="Base colour"
+        options={paints.map((paint) => ({
+          label: paint.name,
+          swatch: paint.hex,
+          selected: paint.id === wall.base,
+          choose: () => onEdit((before) => ({ ...before, base: paint.id })),
+        }))}
+        onChoose={(option) => option.choose()}
+      />
+      <div className="col-span-2 pt-2">
+        <Choice
+          label="The base"
+          options={(["on", "paint"] as const).map((state) => ({
+            state,
+            label: { on: "is on the wall", paint: "is to be painted" }[state],
+            selected: wall.baseState === state,
+          }))}
+          // A base that is on needs no primer.
+          onChoose={({ state }) =>
+            onEdit(({ primer, ...before }) => ({
+              ...before,
+              baseState: state,
+              ...(state === "paint" && primer !== undefined && { primer }),
+            }))
+          }
+        />
+      </div>
+      {wall.baseState === "paint" && (
+        <div className="col-span-2 pt-2">
+          <Choice
+            label="Primer under it"
+            options={[
+              {
+                label: primers.length > 0 ? "none" : "none (add one at Buy)",
+                selected: wall.primer === undefined,
+                primer: undefined,
+              },
+              ...primers.map(({ id, name }) => ({ label: name, selected: wall.primer === id, primer: id })),
+            ]}
+            onChoose={({ primer }) => onEdit((before) => ({ ...before, primer }))}
+          />
+        </div>
+      )}
+    </>
   );
 }
