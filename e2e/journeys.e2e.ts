@@ -1,4 +1,4 @@
-import { choose, expect, makeJob, stripedWall, test } from "./support/test";
+import { atRest, choose, expect, makeJob, stripedWall, test } from "./support/test";
 
 test("a new user goes from a name to a printed sheet", async ({ page }) => {
   await page.goto("/");
@@ -153,7 +153,7 @@ test("marking goes on without a connection, and what is marked is kept", async (
 
 test("two windows that edit the same job meet, and either may hold", async ({ page, context }) => {
   const id = await makeJob(page, stripedWall("Two windows"));
-  const second = await context.newPage();
+  const second = atRest(await context.newPage());
   await page.goto(`/jobs/${id}/w/measure`);
   await second.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
   const setSkirting = async (on: typeof page, value: string) => {

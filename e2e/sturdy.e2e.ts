@@ -3,11 +3,11 @@ import { request as httpRequest } from "node:http";
 import { connect } from "node:net";
 import { join } from "node:path";
 import { launch, removeFolder, startServer, stopServer, temporaryFolder } from "./support/server";
-import { expect, makeJob, stripedWall, test } from "./support/test";
+import { atRest, expect, makeJob, stripedWall, test } from "./support/test";
 
 test("a kill right after Saved loses nothing", async ({ browser }) => {
   const first = await startServer();
-  const page = await browser.newPage({ baseURL: first.url });
+  const page = atRest(await browser.newPage({ baseURL: first.url }));
   const id = await makeJob(page, stripedWall("Killed"));
   await page.goto(`/jobs/${id}/w/measure`);
   // The save is held until it has been seen that it is not there yet.

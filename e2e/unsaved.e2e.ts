@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { launch, removeFolder, startServer, stopServer } from "./support/server";
-import { expect, makeJob, stripedWall, test } from "./support/test";
+import { atRest, expect, makeJob, stripedWall, test } from "./support/test";
 
 const status = (page: Page) => page.getByRole("status").first();
 
@@ -69,7 +69,7 @@ test("a change that cannot be saved outlives a closed tab, and is there when the
   context,
 }) => {
   const id = await makeJob(page, stripedWall("Closed tab"));
-  const first = await context.newPage();
+  const first = atRest(await context.newPage());
   await first.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
   // Offline, so that not even what is sent on closing arrives.
   await context.setOffline(true);
@@ -87,7 +87,7 @@ test("a change that cannot be saved outlives a closed tab, and is there when the
 
 test("an unsent change against a newer document is for the painter to decide", async ({ page, context }) => {
   const id = await makeJob(page, stripedWall("Both changed"));
-  const first = await context.newPage();
+  const first = atRest(await context.newPage());
   await first.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
   // Offline, so that not even what is sent on closing arrives.
   await context.setOffline(true);
@@ -126,7 +126,7 @@ test("a save whose answer is lost counts once and is no conflict", async ({ page
 
 test("with the program stopped work goes on, and is saved when it is back", async ({ browser }) => {
   const server = await startServer();
-  const page = await browser.newPage({ baseURL: server.url });
+  const page = atRest(await browser.newPage({ baseURL: server.url }));
   const id = await makeJob(page, stripedWall("Away"));
   await page.goto(`/jobs/${id}/w/measure`);
   await stopServer(server);

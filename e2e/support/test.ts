@@ -2,6 +2,16 @@ import { test as base, expect, type Page } from "@playwright/test";
 import { removeFolder, startServer, stopServer, type RunningServer } from "./server";
 
 /** Tests with a server of their worker's own, and pages that may not complain on the console. */
+/** A painter does not type before the page has come to rest; only then does it listen. */
+export function atRest(page: Page): Page {
+  const [go, reload, goBack] = [page.goto.bind(page), page.reload.bind(page), page.goBack.bind(page)];
+  const rested = { waitUntil: "networkidle" } as const;
+  page.goto = (url, options) => go(url, { ...rested, ...options });
+  page.reload = (options) => reload({ ...rested, ...options });
+  page.goBack = (options) => goBack({ ...rested, ...options });
+  return page;
+}
+
 export const test = base.extend<{ quiet: void }, { server: RunningServer }>({
   server: [
     // The fixture's own signature asks for an object pattern.
@@ -14,12 +24,7 @@ export const test = base.extend<{ quiet: void }, { server: RunningServer }>({
     { scope: "worker" },
   ],
   baseURL: async ({ server }, provide) => provide(server.url),
-  // A painter does not type before the page has come to rest; only then does it listen.
-  page: async ({ page }, provide) => {
-    const go = page.goto.bind(page);
-    page.goto = (url, options) => go(url, { waitUntil: "networkidle", ...options });
-    await provide(page);
-  },
+  page: async ({ page }, provide) => provide(atRest(page)),
   quiet: [
     async ({ page }, provide) => {
       const complaints: string[] = [];
