@@ -6,25 +6,27 @@ import { describeTables } from "./describeTables";
 import type { WallTeller } from "./describeWall";
 import type { LaidOutJob } from "./layOutJob";
 import type { PlanSchool } from "./planDayTypes";
-import type { Plan } from "./planTypes";
+import type { Plan, PlanWall } from "./planTypes";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
 
 /** Everything that a plan tells, worked out: its own school first, then the other. */
 export interface Worked {
   readonly laidOut: LaidOutJob;
+  /** Its walls as they have been told already. */
+  readonly told: readonly PlanWall[];
   readonly schools: readonly [WorkedOut, ...WorkedOut[]];
   readonly needs: Needs;
 }
 
 /** The plan in words, readings and flat outlines: the one place that speaks. */
-export function describeJob({ laidOut, schools, needs }: Worked, teller: WallTeller): Plan {
+export function describeJob({ laidOut, told, schools, needs }: Worked, teller: WallTeller): Plan {
   const { job, walls } = laidOut;
   const speech = speechOf(job);
   const [{ work, schedule }] = schools;
   return {
     format: "jacaranda-plan/1",
-    walls: teller.whole(laidOut, work.site, work.steps, speech),
+    walls: teller.whole(told, laidOut, work.steps, speech),
     paint: needs.paint.map(describePaint),
     cost: needs.cost,
     rounds: describeRounds(laidOut, work),

@@ -11,22 +11,17 @@ const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 /** A motif's name in the plan: two finishes may have motifs of one id. */
 const motifId = ({ finish }: { readonly finish: string }, id: string): string => `${finish}/${id}`;
 
-/** What is printed on a wall, by finish; nothing where nothing is. */
-export function describePrints(
-  { wall, laid }: OrderedWall,
-  steps: readonly Step[],
-): Pick<PlanWall, "prints" | "motifs" | "effects"> {
+/** What is printed on a wall, by finish; nothing where nothing is. How long that takes is told once the work is known. */
+export function describePrints({ laid }: OrderedWall): Pick<PlanWall, "prints" | "motifs" | "effects"> {
   const { placements, motifs, effects } = laid!.pattern;
   const finishes = [...new Set(placements.map(({ finish }) => finish))];
   const prints = finishes.map((finish): PlanPrints => {
     const own = placements.filter((placement) => placement.finish === finish);
     const whole = own.filter(({ share }) => share === 1).length;
-    const ids = new Set(own.map(({ id }) => id));
-    const printing = steps.filter((step) => step.wall === wall.id && step.prints?.some((id) => ids.has(id)));
     return {
       finish,
       counts: { whole, partial: own.length - whole },
-      minutes: printing.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0),
+      minutes: 0,
       loads: new Set(own.map(({ overlay, load }) => `${overlay} ${load}`)).size,
       list: own.map((placement) => describePrint(placement, motifs)),
     };
@@ -43,6 +38,18 @@ export function describePrints(
       })),
     }),
   };
+}
+
+/** The same prints with how long it takes to make them. */
+export function timePrints({ id, prints }: PlanWall, steps: readonly Step[]): Pick<PlanWall, "prints"> {
+  if (!prints) return {};
+  const printing = steps.filter((step) => step.wall === id && step.prints);
+  const timed = prints.map((own): PlanPrints => {
+    const ids = new Set(own.list.map((print) => print.id));
+    const steps = printing.filter((step) => step.prints!.some((print) => ids.has(print)));
+    return { ...own, minutes: steps.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0) };
+  });
+  return { prints: timed };
 }
 
 function describePrint(placement: Placement, motifs: readonly WallMotif[]): PlanPrint {

@@ -16,8 +16,7 @@ import type { Pattern } from "../pattern/pattern";
 import type { Step } from "../work/step";
 import { describeFit, describeOffers } from "./describeAdvice";
 import { linesOfTape } from "./linesOfTape";
-import { describePrints } from "./describePrints";
-import type { Advice } from "./layOutWalls";
+import { describePrints, timePrints } from "./describePrints";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
 import { speakFinding } from "./speakFinding";
 import type { PlanMark, PlanPoint, PlanTape, PlanWall } from "./planTypes";
@@ -28,20 +27,20 @@ const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 /** The rounds, and the tape that is laid in each. */
 export type Taping = Pick<WorkSite, "rounds" | "laid">;
 
-/** How the walls of a job are told. */
+/** How the walls of a job are told: as they lie, and then what else there is to say of them. */
 export interface WallTeller {
-  /** As they lie, before the work is known and without what else could be done, where that is not known from before. */
-  first(laidOut: LaidOutJob, taping: Taping, speech: Speech): PlanWall[];
-  /** All of it. */
-  whole(laidOut: LaidOutJob, taping: Taping, steps: readonly Step[], speech: Speech): PlanWall[];
+  /** Before the work is known and without what else could be done, where that is not known from before. */
+  first(laidOut: LaidOutJob, taping: Taping, speech: Speech): readonly PlanWall[];
+  /** The same walls, whole. */
+  whole(told: readonly PlanWall[], laidOut: LaidOutJob, steps: readonly Step[], speech: Speech): PlanWall[];
 }
 
 /** Tells every wall anew. */
 export const tellWalls: WallTeller = {
   first: ({ job, walls }, taping, speech) =>
-    limited(walls.map((wall) => describeWall({ job, taping, steps: [], speech }, wall, noAdvice(wall)))),
-  whole: ({ job, walls }, taping, steps, speech) =>
-    limited(walls.map((wall) => describeWall({ job, taping, steps, speech }, wall, wall.advice()))),
+    limited(walls.map((wall) => describeWall({ job, taping, speech }, wall))),
+  whole: (told, { job, walls }, steps, speech) =>
+    walls.map((wall, index) => withAdvice(told[index]!, { job, steps, speech }, wall)),
 };
 
 /**
@@ -49,37 +48,35 @@ export const tellWalls: WallTeller = {
  * tape, names, coats and rounds, and the steps that print on it.
  */
 export function keepToldWalls(): WallTeller {
-  const kept = new WeakMap<OrderedWall, { told: string; printing: string; described: PlanWall }>();
+  /** `printing` is null for a wall that has only been told as it lies. */
+  const kept = new WeakMap<OrderedWall, { in: string; printing: string | null; wall: PlanWall }>();
   return {
     first({ job, walls }, taping, speech) {
-      const told = toldIn(job, taping);
+      const now = toldIn(job, taping);
       const tell = (wall: OrderedWall) => {
         const before = kept.get(wall);
-        return before?.told === told
-          ? before.described
-          : describeWall({ job, taping, steps: [], speech }, wall, noAdvice(wall));
+        if (before?.in === now) return before.wall;
+        const told = describeWall({ job, taping, speech }, wall);
+        kept.set(wall, { in: now, printing: null, wall: told });
+        return told;
       };
       return limited(walls.map(tell));
     },
-    whole({ job, walls }, taping, steps, speech) {
-      const told = toldIn(job, taping);
+    whole(told, { job, walls }, steps, speech) {
       const printing = JSON.stringify(
         steps.flatMap(({ prints, id, minutes }) => (prints ? [[id, minutes]] : [])),
       );
-      const tell = (wall: OrderedWall) => {
-        const before = kept.get(wall);
-        if (before?.told === told && before.printing === printing) return before.described;
-        const described = describeWall({ job, taping, steps, speech }, wall, wall.advice());
-        kept.set(wall, { told, printing, described });
-        return described;
-      };
-      return limited(walls.map(tell));
+      return walls.map((wall, index) => {
+        const before = kept.get(wall)!;
+        if (before.printing === printing) return before.wall;
+        const whole = withAdvice(told[index]!, { job, steps, speech }, wall);
+        // An answer that was overtaken keeps nothing.
+        if (before.wall === told[index]) kept.set(wall, { ...before, printing, wall: whole });
+        return whole;
+      });
     },
   };
 }
-
-/** What was noticed, and nothing that takes working out. */
-const noAdvice = ({ findings }: OrderedWall): Advice => ({ findings, fit: null, offers: [] });
 
 /** What the telling of a wall depends on beside the wall itself. */
 function toldIn(job: Job, { rounds }: Taping): string {
@@ -93,7 +90,7 @@ function toldIn(job: Job, { rounds }: Taping): string {
 }
 
 /** The same walls; throws OverLimit where they come to more than a plan may hold. */
-function limited(walls: PlanWall[]): PlanWall[] {
+function limited(walls: readonly PlanWall[]): readonly PlanWall[] {
   const [marks, points] = [new Allowance("marks"), new Allowance("points of outlines")];
   for (const wall of walls) {
     marks.take(wall.marks.length + wall.checks.length);
@@ -108,13 +105,11 @@ function limited(walls: PlanWall[]): PlanWall[] {
 interface Telling {
   readonly job: Job;
   readonly taping: Taping;
-  readonly steps: readonly Step[];
   readonly speech: Speech;
 }
 
-/** One wall of the plan document. */
-function describeWall(telling: Telling, wall: OrderedWall, advice: Advice): PlanWall {
-  const { job, taping, steps, speech } = telling;
+/** One wall of the plan document as it lies: what was noticed without working anything out, no ways that it could be else. */
+function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): PlanWall {
   const { laid, surface, level, marks, checks } = wall;
   const shared = {
     id: wall.wall.id,
@@ -123,7 +118,7 @@ function describeWall(telling: Telling, wall: OrderedWall, advice: Advice): Plan
     survey: surface && level && describeSurvey(job, surface, level, wall.tapers, speech),
     preparation: describePreparation(wall.wall),
     peel: describePeel(job, wall, speech),
-    findings: advice.findings.map((finding) => speakFinding(finding, speech)),
+    findings: wall.findings.map((finding) => speakFinding(finding, speech)),
   };
   if (!laid) return { ...shared, ...nothingLaid };
   const pattern = describePattern(job, laid.pattern);
@@ -137,8 +132,26 @@ function describeWall(telling: Telling, wall: OrderedWall, advice: Advice): Plan
     checks: checks.map((mark) => describeMark(mark, job, lineIds)),
     tape: describeTape(wall, taping, pattern.lines),
     byHand_m: wall.tape.filter(({ byHand }) => byHand).reduce((sum, { length }) => sum + length / 1000, 0),
-    fit: describeFit(job, advice, marks, speech),
-    ...describePrints(wall, steps),
+    fit: null,
+    ...describePrints(wall),
+    offers: [],
+  };
+}
+
+/** A wall that has been told, with what cures what was noticed, the other ways to lay it out, and how long its prints take. */
+function withAdvice(
+  told: PlanWall,
+  { job, steps, speech }: Pick<Telling, "job" | "speech"> & { readonly steps: readonly Step[] },
+  wall: OrderedWall,
+): PlanWall {
+  const advice = wall.advice();
+  const findings = advice.findings.map((finding) => speakFinding(finding, speech));
+  if (!wall.laid) return { ...told, findings };
+  return {
+    ...told,
+    findings,
+    fit: describeFit(job, advice, wall.marks, speech),
+    ...timePrints(told, steps),
     offers: describeOffers(advice, speech),
   };
 }

@@ -45,8 +45,9 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
   const laidOut = stages.layOutJob(job, (share) => progress?.(share * layingOutShare));
   const rounds = roundsOfJob(laidOut, job.school);
   const taping = { rounds, laid: tapeInRounds(laidOut, rounds) };
+  const told = stages.teller.first(laidOut, taping, speechOf(job));
   return {
-    walls: stages.teller.first(laidOut, taping, speechOf(job)),
+    walls: told,
     rest() {
       const walls = stages.workWalls(laidOut);
       let done = 0;
@@ -59,7 +60,7 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
       const own = workOutNext(job.school);
       const others = schools.filter((school) => school !== job.school).map(workOutNext);
       const needs = calculate(laidOut, own);
-      return describeJob({ laidOut, schools: [own, ...others], needs }, stages.teller);
+      return describeJob({ laidOut, told, schools: [own, ...others], needs }, stages.teller);
     },
   };
 }
