@@ -117,6 +117,8 @@ const config = [
         },
       ],
       "import/no-cycle": ["error", { ignoreExternal: true }],
+      // It warns of what only the React compiler would get wrong, which is not used here.
+      "react-hooks/incompatible-library": "off",
       "@typescript-eslint/no-explicit-any": "error",
       "@typescript-eslint/consistent-type-imports": "error",
       "max-lines": ["error", { max: 330, skipBlankLines: true, skipComments: true }],

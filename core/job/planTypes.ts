@@ -5,11 +5,13 @@ import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
+import type { PlanCost, PlanPaint, PlanSundry } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
 import type { PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
+export type { PlanCost, PlanPacks, PlanPaint, PlanSundry } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";
 export type { PlanEffect, PlanMotif, PlanPrint, PlanPrints, PlanTable } from "./planPrintTypes";
 
@@ -258,56 +260,6 @@ export interface PlanFinding {
   remedy: string;
   at: PlanPoint | null;
   change?: PlanChange;
-}
-
-export interface PlanPaint {
-  colour: string;
-  area_m2: number;
-  /** Over prints, beside the area of regions; absent where nothing is printed with it. */
-  printed_m2?: number;
-  coats: number;
-  need_ml: number;
-  terms: { film_ml: number; seal_ml: number; tools_ml: number; touchUp_ml: number };
-  /** From the store, before anything is bought. */
-  store_ml: number;
-  packs: PlanPacks["packs"];
-  cost: number;
-  left_ml: number;
-  /** The next cheapest ways to cover it, none with a tin that it could do without. */
-  alternatives: PlanPacks[];
-  /** What each wall takes of its film. */
-  walls: { wall: string; area_m2: number; film_ml: number }[];
-  /** From the contrast with what is under it; null where that is not known or not asked. */
-  advice: { coats: number; why: string[] } | null;
-}
-
-export interface PlanPacks {
-  /** A price is null while it is not known. */
-  packs: { size_ml: number; count: number; price: number | null }[];
-  /** Of the tins with a price. */
-  cost: number;
-  left_ml: number;
-}
-
-export interface PlanSundry {
-  item: string;
-  name: string;
-  /** What it was counted from. */
-  why: string;
-  count: number;
-  onHand: number;
-  buy: number;
-  /** Null while no price is known. */
-  price: number | null;
-  cost: number;
-}
-
-export interface PlanCost {
-  paint: number;
-  sundries: number;
-  total: number;
-  /** Sizes of tins and sundries to buy without a price. */
-  unpriced: number;
 }
 
 export interface PlanRound {

@@ -36,8 +36,7 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
                 <p className="text-[0.9375rem] text-soft">{figuresOf(job)}</p>
               </div>
               {job.picture && job.figures?.trouble === null && (
-                // A drawing of the program's own, kept with the job: there is nothing in it to be made smaller.
-                // eslint-disable-next-line @next/next/no-img-element
+                // eslint-disable-next-line @next/next/no-img-element -- a small SVG of our own: there is nothing to make smaller
                 <img
                   src={job.picture}
                   alt=""

@@ -58,7 +58,8 @@ export function JobProvider(props: Props) {
     if (isPlanOld) client.request(textOf(document));
     const stopListening = store.subscribe((state, before) => {
       const shown = state.previewing ?? state.document;
-      if (shown !== (before.previewing ?? before.document))
+      const isLetGo = before.previewing !== null && state.previewing === null;
+      if (shown !== (before.previewing ?? before.document) || isLetGo)
         client.request(textOf(shown), state.previewing !== null);
       const conflictEnded = before.save.kind === "conflict" && state.save.kind === "unsaved";
       if (state.document !== before.document || conflictEnded) autosave.documentChanged();

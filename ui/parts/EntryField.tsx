@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useId, useImperativeHandle, useRef, useState, type ReactNode, type Ref } from "react";
+import { Measure } from "./Measure";
 
 interface Props {
   readonly label: string;
@@ -48,10 +49,10 @@ export function EntryField({
   // What was typed before the page listened stands in the field, and is taken as typed.
   const input = useRef<HTMLInputElement>(null);
   useImperativeHandle(inputRef, () => input.current!, []);
+  const shownFirst = useRef(shown);
   useEffect(() => {
     const early = input.current!.value;
-    if (early !== shown) setTyped(early);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page begins to listen
+    if (early !== shownFirst.current) setTyped(early);
   }, []);
   const restore = () => {
     setTyped(null);
@@ -88,7 +89,11 @@ export function EntryField({
             if (event.key === "Escape") restore();
           }}
         />
-        {unit && <span className="pl-2 text-sm text-soft">{unit}</span>}
+        {unit && (
+          <span className="pl-2 text-sm text-soft">
+            <Measure>{unit}</Measure>
+          </span>
+        )}
       </div>
       <p id={`${id}-note`} className="pt-1 text-sm text-brick empty:hidden" aria-live="polite">
         {problem}

@@ -1,5 +1,6 @@
 "use client";
 
+import { Swatch } from "./Swatch";
 import { ChevronDown } from "lucide-react";
 import { Collapsible } from "radix-ui";
 import type { ReactNode } from "react";
@@ -35,13 +36,7 @@ export function Section({ name, title, sum, swatch, action, isFolded = false, ch
                 aria-hidden
                 className="shrink-0 text-soft group-data-[state=closed]:-rotate-90"
               />
-              {swatch && (
-                <span
-                  aria-hidden="true"
-                  className="size-5 shrink-0 rounded-full border border-ink/20"
-                  style={{ background: swatch }}
-                />
-              )}
+              <Swatch colour={swatch} size={5} />
               <span className="min-w-0 flex-1 font-semibold">{title}</span>
               {sum && (
                 <span className="text-[0.9375rem] text-soft">

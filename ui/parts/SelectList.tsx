@@ -2,6 +2,7 @@
 
 import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
+import { Swatch } from "./Swatch";
 
 interface Item {
   readonly label: string;
@@ -34,7 +35,7 @@ export function SelectList({ label, id, items, chosen, onChoose, isBare = false 
         className={`flex min-h-11 items-center gap-2 rounded-md text-left font-semibold ${isBare ? "px-1.5" : "w-full border border-hairline bg-paper px-2.5 hover:border-violet"}`}
       >
         <span className="flex min-w-0 flex-1 items-center gap-2">
-          <Swatch colour={items[chosen]?.swatch} />
+          <Swatch colour={items[chosen]?.swatch} size={5} />
           <span className="min-w-0 truncate">
             <Select.Value>{items[chosen]?.label}</Select.Value>
           </span>
@@ -62,7 +63,7 @@ export function SelectList({ label, id, items, chosen, onChoose, isBare = false 
                     <Check size={16} aria-hidden className="text-violet" />
                   </Select.ItemIndicator>
                 </span>
-                <Swatch colour={item.swatch} />
+                <Swatch colour={item.swatch} size={5} />
                 <Select.ItemText>{item.label}</Select.ItemText>
               </Select.Item>
             ))}
@@ -70,16 +71,5 @@ export function SelectList({ label, id, items, chosen, onChoose, isBare = false 
         </Select.Content>
       </Select.Portal>
     </Select.Root>
-  );
-}
-
-function Swatch({ colour }: { colour: string | null | undefined }) {
-  if (!colour) return null;
-  return (
-    <span
-      aria-hidden="true"
-      className="size-5 shrink-0 rounded-full border border-ink/20"
-      style={{ background: colour }}
-    />
   );
 }

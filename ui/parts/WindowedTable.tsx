@@ -23,7 +23,6 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
       })),
     [columns],
   );
-  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are used here alone
   const table = useReactTable({
     data: rows as Row[],
     columns: definitions,
@@ -98,7 +97,6 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
 function useRowWindow<Item>(all: readonly Item[]) {
   const scroller = useRef<HTMLDivElement>(null);
   const isLong = all.length > mostDrawn;
-  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are used here alone
   const virtual = useVirtualizer({
     count: all.length,
     enabled: isLong,

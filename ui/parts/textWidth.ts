@@ -1,4 +1,4 @@
-/** About how wide a character of the screen's face is, as a share of its size: read off the face's own advances. */
+/** About how wide a character of the screen's face is, as a share of its size: rather too wide than too narrow. */
 function shareOf(character: string): number {
   if (/[iIjl.,:;'|!()[\]\s′″·]/.test(character)) return 0.3;
   if (/[mwMW%@]/.test(character)) return 0.88;

@@ -1,5 +1,6 @@
 "use client";
 
+import { Swatch } from "@/ui/parts/Swatch";
 import dynamic from "next/dynamic";
 import { useEffect, useRef, useState } from "react";
 import type { Plan } from "@/core/job/planTypes";
@@ -56,13 +57,7 @@ function Entry({ figure, className = "" }: { figure: Figure; className?: string 
     <div
       className={`flex shrink-0 items-center gap-2.5 border-hairline px-3.5 py-2 first:pl-0 not-last:border-r ${className}`}
     >
-      {swatch && (
-        <span
-          aria-hidden="true"
-          className="size-7 rounded-full border border-ink/20"
-          style={{ background: swatch }}
-        />
-      )}
+      {swatch && <Swatch colour={swatch} size={7} />}
       <div className="min-w-0">
         <p className={`font-semibold whitespace-nowrap max-md:text-[0.875rem] ${tone}`}>
           <span className={short === undefined ? "" : "max-md:hidden"}>

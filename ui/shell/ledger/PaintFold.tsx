@@ -6,6 +6,7 @@ import type { PlanPaint } from "@/core/job/planTypes";
 import { formatTin, formatVolume } from "@/core/measure/formatLength";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { DataTable, type Column } from "@/ui/parts/DataTable";
+import { paintColumn } from "@/ui/parts/paintColumn";
 import { packsText, priceText } from "@/ui/parts/packsText";
 
 /** How many paints are folded away, with their colours; opens the table of all of them. */
@@ -59,23 +60,8 @@ const counted = (count: number): string => `${count} ${count === 1 ? "paint" : "
 function PaintTable() {
   const job = useJob();
   const { paint } = usePlan();
-  const named = (id: string) => job.paints.find((other) => other.id === id);
   const columns: Column<PlanPaint>[] = [
-    {
-      key: "paint",
-      label: "Paint",
-      value: ({ colour }) => named(colour)?.name ?? colour,
-      show: ({ colour }) => (
-        <span className="flex items-center gap-2 font-semibold">
-          <span
-            aria-hidden="true"
-            className="size-4 shrink-0 rounded-full border border-ink/20"
-            style={{ background: named(colour)?.hex }}
-          />
-          {named(colour)?.name ?? colour}
-        </span>
-      ),
-    },
+    paintColumn(job.paints),
     {
       key: "need",
       label: "Needed",

@@ -1,5 +1,6 @@
 "use client";
 
+import { Swatch } from "@/ui/parts/Swatch";
 import { Plus, X } from "lucide-react";
 import { hidings } from "@/core/paint/hidings";
 import { materialNames, type Paint } from "@/core/paint/schema";
@@ -35,11 +36,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
   return (
     <details className="border-b border-hairline py-1 last:border-0">
       <summary className="flex min-h-11 cursor-pointer items-center gap-3 font-semibold">
-        <span
-          aria-hidden="true"
-          className="size-5 rounded-full border border-ink/20"
-          style={{ background: parsed.hex }}
-        />
+        <Swatch colour={parsed.hex} size={5} />
         {parsed.name}
       </summary>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1 pb-2">
@@ -97,7 +94,7 @@ function Label({ paint, parsed, onEdit: edit }: LabelProps) {
     <>
       <NumberField
         label="One coat covers"
-        unit={spreadUnit(units, volumes).replace("2 ", "² ")}
+        unit={spreadUnit(units, volumes)}
         value={convertSpread(parsed.spreadRate, units, volumes)}
         onChange={(rate) => edit({ spreadRate_m2_per_l: rate / convertSpread(1, units, volumes) })}
       />

@@ -18,7 +18,9 @@ const shades = [1, 0.62, 0.38, 0.2];
 /** One colour: where each millilitre goes, what the store gives, the tins to buy, and the next-best ways. */
 export function PaintNeed({ paint }: { paint: PlanPaint }) {
   const job = useJob();
-  const colour = job.paints.find((candidate) => candidate.id === paint.colour)!;
+  const colour = job.paints.find((candidate) => candidate.id === paint.colour);
+  // The document may have gone on before the plan.
+  if (!colour) return null;
   const volume = (ml: number) => formatVolume(ml, job.volumes);
   const terms = termsOf(paint, colour, job);
   return (

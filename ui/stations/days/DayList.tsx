@@ -1,5 +1,6 @@
 "use client";
 
+import { Swatch } from "@/ui/parts/Swatch";
 import { Moon, TriangleAlert } from "lucide-react";
 import { useState } from "react";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
@@ -121,13 +122,7 @@ function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; caution
       </button>
       <div className="min-w-0">
         <p>
-          {hex && (
-            <span
-              aria-hidden="true"
-              className="mr-1.5 inline-block size-3 rounded-full border border-ink/20"
-              style={{ background: hex }}
-            />
-          )}
+          {hex && <Swatch colour={hex} size={3} className="mr-1.5" />}
           <Measure>{step.say}</Measure>
           {plan.work!.crew > 1 && <span className="text-soft">{` ${whoDoesIt(step)}`}</span>}
         </p>

@@ -8,7 +8,7 @@ import type { Fixture, Opening, Wall } from "@/core/wall/schema";
 import { snapPlace, type SnapTarget } from "@/core/wall/snapPlace";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type JobDocument } from "@/ui/job/jobDocument";
-import { Measure } from "@/ui/parts/Measure";
+import { HandReading, sizeOfReading } from "@/ui/wall-view/HandReading";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 type Thing = Opening | Fixture;
@@ -149,6 +149,10 @@ function Handle({ thing, frame, held, onMove, onNudge, onEnd, onCancel }: Handle
   const size = { width: thing.width * frame.view.scale, height: thing.height * frame.view.scale };
   const name = thing.name ?? thing.kind;
   const reading = (mm: number) => formatReading(roundToDivision(Math.abs(mm), tapeDivision), units);
+  const words = [
+    `${reading(thing.x)} along${held?.[0] ? `, with ${held[0]}` : ""}`,
+    `${reading(thing.y)} ${thing.y < 0 ? "down" : "up"}${held?.[1] ? `, with ${held[1]}` : ""}`,
+  ];
   return (
     <g
       data-draggable
@@ -174,47 +178,12 @@ function Handle({ thing, frame, held, onMove, onNudge, onEnd, onCancel }: Handle
         strokeDasharray={held ? undefined : "5 4"}
       />
       {(held || isFocused) && (
-        <HeldReading
-          x={left + size.width + 10}
-          y={top - 10}
-          words={[
-            `${reading(thing.x)} along${held?.[0] ? `, with ${held[0]}` : ""}`,
-            `${reading(thing.y)} ${thing.y < 0 ? "down" : "up"}${held?.[1] ? `, with ${held[1]}` : ""}`,
-          ]}
-          frame={frame}
+        <HandReading
+          left={Math.min(left + size.width + 10, frame.size.width - sizeOfReading(words).width - 4)}
+          top={Math.max(4, top - 32)}
+          words={words}
         />
       )}
-    </g>
-  );
-}
-
-function HeldReading({
-  x,
-  y,
-  words,
-  frame,
-}: {
-  x: number;
-  y: number;
-  words: readonly string[];
-  frame: LayerFrame;
-}) {
-  const width = Math.max(...words.map((text) => text.length)) * 7.4 + 20;
-  const left = Math.min(x, frame.size.width - width - 4);
-  const top = Math.max(4, y - 22);
-  return (
-    <g pointerEvents="none">
-      <rect x={left} y={top} width={width} height={46} rx={6} className="fill-violet" />
-      {words.map((text, index) => (
-        <text
-          key={index}
-          x={left + 10}
-          y={top + 19 + index * 19}
-          className="fill-white text-[14px] font-semibold"
-        >
-          <Measure as="tspan">{text}</Measure>
-        </text>
-      ))}
     </g>
   );
 }

@@ -7,6 +7,7 @@ import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable, type Column } from "@/ui/parts/DataTable";
 import { Measure } from "@/ui/parts/Measure";
+import { paintColumn } from "@/ui/parts/paintColumn";
 import { ShareBar } from "@/ui/parts/ShareBar";
 
 const tones: readonly Tone[] = ["light", "middle", "dark"];
@@ -23,21 +24,7 @@ export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
   );
   type Row = (typeof balance.shares)[number];
   const columns: Column<Row>[] = [
-    {
-      key: "paint",
-      label: "Paint",
-      value: ({ colour }) => paintOf(colour)?.name ?? colour,
-      show: ({ colour }) => (
-        <span className="flex items-center gap-2 font-semibold">
-          <span
-            aria-hidden="true"
-            className="size-4 shrink-0 rounded-full border border-ink/20"
-            style={{ background: paintOf(colour)?.hex }}
-          />
-          {paintOf(colour)?.name ?? colour}
-        </span>
-      ),
-    },
+    paintColumn(paints),
     {
       key: "pieces",
       label: "Pieces",

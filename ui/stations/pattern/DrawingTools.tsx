@@ -1,5 +1,6 @@
 "use client";
 
+import { Swatch } from "@/ui/parts/Swatch";
 import { useState } from "react";
 import type { Tool } from "@/core/finishes/editing";
 import { valueOfWritten } from "@/ui/parts/lengthEntry";
@@ -61,11 +62,7 @@ function ToolInHand({ drawing }: { drawing: Drawing }) {
               className={`flex min-h-9 items-center gap-1.5 rounded-full border px-2.5 text-sm max-md:min-h-11 ${id === drawing.paint ? "border-violet bg-violet-wash font-semibold" : "border-hairline hover:border-violet"}`}
               onClick={() => takePaint(id)}
             >
-              <span
-                aria-hidden="true"
-                className="size-4 rounded-full border border-ink/20"
-                style={{ background: hex }}
-              />
+              <Swatch colour={hex} size={4} />
               {name}
             </button>
           ))}

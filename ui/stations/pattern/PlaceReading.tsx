@@ -3,7 +3,7 @@ import { formatReading } from "@/core/measure/formatReading";
 import { roundToDivision } from "@/core/measure/roundToDivision";
 import { partAt, type Strip } from "@/core/wall/strip";
 import { useJob } from "@/ui/job/JobProvider";
-import { Measure } from "@/ui/parts/Measure";
+import { HandReading, sizeOfReading } from "@/ui/wall-view/HandReading";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 interface Props {
@@ -35,24 +35,13 @@ export function PlaceReading({ at, along, strip, to, x, y, frame }: Props) {
       : [...(along && along.x === 0 ? [] : [across]), ...(along && along.y === 0 ? [] : [up])]),
     ...(to.length > 0 ? [`on ${to.join(", ")}`] : []),
   ];
-  const width = Math.max(...words.map((text) => text.length)) * 7.4 + 20;
-  const height = words.length * 19 + 9;
+  const { width, height } = sizeOfReading(words);
   const left = Math.max(4, Math.min(x + 14, frame.size.width - width - 4));
   const top = y - height - 12 < 4 ? y + 14 : y - height - 12;
   return (
     <g pointerEvents="none">
       <circle cx={x} cy={y} r={5.5} className="fill-paper stroke-violet" strokeWidth={2} />
-      <rect x={left} y={top} width={width} height={height} rx={6} className="fill-violet" />
-      {words.map((text, index) => (
-        <text
-          key={text}
-          x={left + 10}
-          y={top + 19 + index * 19}
-          className="fill-white text-[14px] font-semibold"
-        >
-          <Measure as="tspan">{text}</Measure>
-        </text>
-      ))}
+      <HandReading words={words} left={left} top={top} />
     </g>
   );
 }

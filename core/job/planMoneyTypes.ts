@@ -1,0 +1,49 @@
+export interface PlanPaint {
+  colour: string;
+  area_m2: number;
+  /** Over prints, beside the area of regions; absent where nothing is printed with it. */
+  printed_m2?: number;
+  coats: number;
+  need_ml: number;
+  terms: { film_ml: number; seal_ml: number; tools_ml: number; touchUp_ml: number };
+  /** From the store, before anything is bought. */
+  store_ml: number;
+  packs: PlanPacks["packs"];
+  cost: number;
+  left_ml: number;
+  /** The next cheapest ways to cover it, none with a tin that it could do without. */
+  alternatives: PlanPacks[];
+  /** What each wall takes of its film. */
+  walls: { wall: string; area_m2: number; film_ml: number }[];
+  /** From the contrast with what is under it; null where that is not known or not asked. */
+  advice: { coats: number; why: string[] } | null;
+}
+
+export interface PlanPacks {
+  /** A price is null while it is not known. */
+  packs: { size_ml: number; count: number; price: number | null }[];
+  /** Of the tins with a price. */
+  cost: number;
+  left_ml: number;
+}
+
+export interface PlanSundry {
+  item: string;
+  name: string;
+  /** What it was counted from. */
+  why: string;
+  count: number;
+  onHand: number;
+  buy: number;
+  /** Null while no price is known. */
+  price: number | null;
+  cost: number;
+}
+
+export interface PlanCost {
+  paint: number;
+  sundries: number;
+  total: number;
+  /** Sizes of tins and sundries to buy without a price. */
+  unpriced: number;
+}
