@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Button } from "@/ui/parts/Button";
 import { FormField } from "@/ui/parts/FormField";
+import { matchesTyped } from "@/ui/parts/matchesTyped";
 import { Logo } from "@/ui/parts/Logo";
 import { Section } from "@/ui/parts/Section";
 import { useContrast } from "@/ui/parts/useContrast";
@@ -26,8 +27,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
   useFiguresToCome(jobs);
   const actions = useJobActions();
   const [sought, setSought] = useState("");
-  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = jobs.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)));
+  const found = jobs.filter(({ name }) => matchesTyped(name, sought) > 0);
   const of = (standing: JobOnHome["standing"]) => found.filter((job) => job.standing === standing);
   const list = (some: readonly JobOnHome[]) => (
     <ul>
@@ -58,7 +58,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
             </div>
             {current.length === 0 && (
               <p className="py-4 text-soft">
-                {words.length > 0
+                {sought.trim() !== ""
                   ? "No job here is called that."
                   : "No jobs yet. Start one, or bring in a job file."}
               </p>

@@ -1,12 +1,12 @@
 "use client";
 
-import { format, parseISO } from "date-fns";
 import { Ellipsis } from "lucide-react";
 import Link from "next/link";
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { Button } from "@/ui/parts/Button";
 import { iconLook } from "@/ui/parts/IconButton";
+import { figuresText } from "./figuresText";
 import type { JobOnHome } from "./jobOnHome";
 import { RenameJob } from "./RenameJob";
 import type { JobActions } from "./useJobActions";
@@ -33,7 +33,7 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
                 <p className="font-display text-xl font-bold break-words group-hover:text-violet">
                   {job.name}
                 </p>
-                <p className="text-[0.9375rem] text-soft">{figuresOf(job)}</p>
+                <p className="text-[0.9375rem] text-soft">{figuresText(job)}</p>
               </div>
               {job.picture && job.figures?.trouble === null && (
                 // eslint-disable-next-line @next/next/no-img-element -- a small SVG of our own: there is nothing to make smaller
@@ -105,21 +105,4 @@ function TileMenu({ job, actions, onRename }: MenuProps) {
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
-}
-
-function figuresOf({ figures, isFresh, changed }: JobOnHome): string {
-  const date = `changed ${format(parseISO(changed), "d MMM yyyy")}`;
-  if (!figures) return `being worked out, ${date}`;
-  const counted = (count: number, thing: string) => `${count} ${count === 1 ? thing : `${thing}s`}`;
-  return [
-    counted(figures.walls, "wall"),
-    ...(figures.days === null ? [] : [counted(figures.days, "day")]),
-    ...(figures.stops > 0
-      ? [`${figures.stops} to mend first`]
-      : figures.toDecide > 0
-        ? [`${figures.toDecide} to decide`]
-        : []),
-    ...(isFresh ? [] : ["being worked out again"]),
-    date,
-  ].join(", ");
 }

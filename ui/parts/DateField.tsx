@@ -1,12 +1,13 @@
 "use client";
 
-import { format, isValid, parse, parseISO } from "date-fns";
+import { parseISO } from "date-fns";
 import { CalendarDays } from "lucide-react";
 import dynamic from "next/dynamic";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { EntryField } from "./EntryField";
 import { iconLook } from "./IconButton";
+import { readDate, showDate, writeDate } from "./dates";
 
 interface Props {
   readonly label: string;
@@ -15,9 +16,6 @@ interface Props {
   readonly onChange: (value: string | null) => string | null;
 }
 
-/** What a date may be typed as, the form in which it is shown first. */
-const forms = ["d MMM yyyy", "yyyy-MM-dd", "d.M.yyyy", "d/M/yyyy", "d MMMM yyyy"];
-
 const Calendar = dynamic(() => import("./Calendar").then((module) => module.Calendar), { ssr: false });
 
 /** A day, typed or picked in a calendar. */
@@ -25,17 +23,13 @@ export function DateField({ label, value, onChange }: Props) {
   const [isOpen, setOpen] = useState(false);
   const onEntry = (typed: string) => {
     if (typed.trim() === "") return onChange(null);
-    const date = forms.map((form) => parse(typed.trim(), form, new Date())).find(isValid);
-    return date ? onChange(format(date, "yyyy-MM-dd")) : `“${typed}” is not a date, such as 11 Jan 2027.`;
+    const date = readDate(typed);
+    return date ? onChange(writeDate(date)) : `“${typed}” is not a date, such as 11 Jan 2027.`;
   };
   return (
     <div className="flex items-start">
       <div className="min-w-0 flex-1">
-        <EntryField
-          label={label}
-          shown={value === null ? "" : format(parseISO(value), forms[0]!)}
-          onEntry={onEntry}
-        />
+        <EntryField label={label} shown={value === null ? "" : showDate(value)} onEntry={onEntry} />
       </div>
       <Popover.Root open={isOpen} onOpenChange={setOpen}>
         <Popover.Trigger className={`${iconLook} mt-6 w-9`} aria-label={`${label}: pick it in a calendar`}>
@@ -52,7 +46,7 @@ export function DateField({ label, value, onChange }: Props) {
             <Calendar
               value={value === null ? undefined : parseISO(value)}
               onPick={(date) => {
-                onChange(format(date, "yyyy-MM-dd"));
+                onChange(writeDate(date));
                 setOpen(false);
               }}
             />

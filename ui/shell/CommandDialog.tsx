@@ -2,13 +2,8 @@
 
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
+import { matchesTyped } from "@/ui/parts/matchesTyped";
 import { useCommands } from "./useCommands";
-
-/** Every word that is typed has to stand somewhere in a name; the order of the list stays. */
-function matches(name: string, typed: string): number {
-  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  return words.every((word) => name.toLowerCase().includes(word)) ? 1 : 0;
-}
 
 /** What can be gone to or done, by a few letters of its name. */
 export function CommandDialog({ onClose }: { onClose: () => void }) {
@@ -22,7 +17,7 @@ export function CommandDialog({ onClose }: { onClose: () => void }) {
           className="fixed top-16 left-1/2 z-50 w-[min(34rem,94vw)] -translate-x-1/2 rounded-md border border-ink bg-card p-3"
         >
           <Dialog.Title className="sr-only">Find</Dialog.Title>
-          <Command label="Find" filter={matches} loop>
+          <Command label="Find" filter={matchesTyped} loop>
             <Command.Input
               autoFocus
               aria-label="What are you looking for"

@@ -1,0 +1,88 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { layOutJob } from "./layOutJob";
+import { roundsOfJob, tapeInRounds } from "./roundsOfJob";
+import type { School } from "../rounds/listPasses";
+import { oneWall, parsed, randomJob } from "./tests/jobs";
+
+const laidOutOf = (document: object) => layOutJob(parsed(document));
+const roundsIn = (document: object, school: School) => {
+  const laidOut = laidOutOf(document);
+  const rounds = roundsOfJob(laidOut, school);
+  return { laidOut, rounds, laid: tapeInRounds(laidOut, rounds).get("w")! };
+};
+const stripes = (colours: string[], job: object = {}) =>
+  oneWall({ width: 3000, height: 2600, skirting: 0 }, { colours, fit: { by: "count", count: 6 } }, job);
+
+describe("the tape of each round", () => {
+  it("one colour on its base: all of its tape in the one round, whatever the coats", () => {
+    const { rounds, laid } = roundsIn(stripes(["kelp", "oyster"]), "finish");
+    expect(rounds).toMatchObject([{ round: 1, group: 1 }]);
+    // Five lines between six stripes, and what masks three painted stripes at floor, ceiling and one end.
+    expect(laid[0]!.filter(({ cuts }) => cuts !== null)).toHaveLength(5);
+    expect(laid[0]!.filter(({ against }) => against !== null).length).toBeGreaterThanOrEqual(7);
+  });
+
+  it("one coat everywhere first: taped again for the second coat, where a paint has one", () => {
+    const { rounds, laid } = roundsIn(stripes(["kelp", "oyster"]), "coat-by-coat");
+    expect(rounds.map(({ group, coat }) => [group, coat])).toEqual([
+      [1, 1],
+      [1, 2],
+    ]);
+    expect(laid[1]).toEqual(laid[0]);
+    const paints = [{ id: "oyster" }, { id: "kelp", coats: 1 }];
+    expect(roundsIn(stripes(["kelp", "oyster"], { paints }), "coat-by-coat").rounds).toHaveLength(1);
+  });
+
+  it("a seal that has to be wet under each coat is laid with new tape for each", () => {
+    const { rounds } = roundsIn(stripes(["kelp", "oyster"], { edges: { seal: "caulk" } }), "finish");
+    expect(rounds.map(({ coat }) => coat)).toEqual([1, 2]);
+  });
+
+  it("of two colours of one group only the one with a coat left is taped for", () => {
+    // Blocks apart: kelp and brine touch nothing of each other and share a round.
+    const blocks = ["kelp", "brine"].map((colour, index) => {
+      return { shape: "rectangle", x: 200 + 1400 * index, y: 400, width: 800, height: 800, colour };
+    });
+    const paints = [{ id: "oyster" }, { id: "kelp", coats: 1 }, { id: "brine", coats: 3 }];
+    const document = oneWall(
+      { width: 3000, height: 2600 },
+      {},
+      { paints, finishes: [{ id: "f", on: "w", kind: "blocks", blocks }] },
+    );
+    const { rounds, laid } = roundsIn(document, "coat-by-coat");
+    expect(rounds).toHaveLength(3);
+    const cut = laid.map((pieces) => [...new Set(pieces.map(({ cuts }) => cuts))].sort());
+    expect(cut).toEqual([["brine", "kelp"], ["brine"], ["brine"]]);
+  });
+
+  it("what is cut in by hand has no tape in any round", () => {
+    const bands = [{ width: 150, colour: "kelp" }];
+    const arches = { id: "f", on: "w", kind: "arches", centre: [1500, 200], outerRadius: 900, bands };
+    const on = (curves: string) => {
+      const job = { edges: { curves }, finishes: [arches] };
+      return roundsIn(oneWall({ width: 3000, height: 2600 }, {}, job), "finish").laid.flat();
+    };
+    const isCurved = ({ path }: { path: readonly { kind: string }[] }) =>
+      path.some(({ kind }) => kind === "arc");
+    expect(on("tape").some(isCurved)).toBe(true);
+    expect(on("hand").some(isCurved)).toBe(false);
+  });
+
+  it("on any wall: every piece is laid in each round that paints up to it, and in no other", () => {
+    fc.assert(
+      fc.property(randomJob, fc.constantFrom<School>("finish", "coat-by-coat"), (document, school) => {
+        const { laidOut, rounds, laid } = roundsIn(document, school);
+        const taped = laidOut.walls[0]!.tape.filter(({ byHand }) => !byHand);
+        rounds.forEach((round, place) => {
+          const isWanted = (piece: (typeof taped)[number]) =>
+            piece.group === round.group && (round.coat === undefined || round.paints.has(piece.paints));
+          expect(laid[place]).toEqual(taped.filter(isWanted));
+        });
+        // Nothing that is taped is left out of the work.
+        expect(new Set(laid.flat())).toEqual(new Set(taped));
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

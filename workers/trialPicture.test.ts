@@ -1,0 +1,44 @@
+import { expect, it } from "vitest";
+import { allFinishes } from "@/core/finishes/registry";
+import { stripOfFinish } from "@/core/job/layOutWalls";
+import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { trialPicture } from "./trialPicture";
+
+const document = oneWall({ width: 4000, height: 2600 }, { fit: { by: "count", count: 5 } });
+const text = JSON.stringify(document);
+
+it("draws a wall with the trial alone, for every finish as it is first laid out", () => {
+  const job = parsed(document);
+  const strip = stripOfFinish(job, { on: "w" });
+  for (const { kind, start } of allFinishes) {
+    const spec = {
+      id: "offer",
+      on: "w",
+      kind,
+      ...start(
+        strip,
+        job.paints.map(({ id }) => id),
+        "oyster",
+      ),
+    };
+    const wall = trialPicture(text, "w", spec)!;
+    const finishes = new Set(wall.regions.map(({ finish }) => finish));
+    // What is on the wall now is not under it.
+    expect([kind, finishes.has("offer"), finishes.has("f")]).toEqual([kind, true, false]);
+  }
+});
+
+it("goes around the corner where the trial does, and is none where a spec or a document does not hold", () => {
+  const walls = ["u", "v"].map((id) => ({ id, base: "oyster", width: 2000, height: 2400 }));
+  const run = { ...document, walls, runs: [{ id: "r", walls: ["u", "v"] }], finishes: [] };
+  const bands = { id: "offer", on: "r", kind: "bands", bands: [{ from: 500, to: 900, colour: "kelp" }] };
+  for (const wall of ["u", "v"]) {
+    const picture = trialPicture(JSON.stringify(run), wall, bands)!;
+    const painted = picture.regions.filter(({ colour }) => colour === "kelp");
+    // 2 m by 0.4 m on each wall.
+    expect(painted.reduce((sum, { area_m2 }) => sum + area_m2, 0)).toBeCloseTo(0.8, 6);
+  }
+  expect(trialPicture(text, "w", { ...bands, kind: "wallpaper" })).toBeNull();
+  expect(trialPicture("{}", "w", bands)).toBeNull();
+  expect(trialPicture(text, "elsewhere", { ...bands, on: "w" })).toBeNull();
+});
