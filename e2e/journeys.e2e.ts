@@ -131,6 +131,25 @@ test("any station and command is found by typing a few letters of it", async ({ 
   await expect(page.getByRole("radio", { name: "ft in" })).toBeChecked();
 });
 
+test("what is typed before the search is there comes into it, and Enter goes there", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Early"));
+  let letGo = () => {};
+  const isLetGo = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route(/\.js$/, async (route) => {
+    const response = await route.fetch();
+    if ((await response.text()).includes("A wall, a station, something to do")) await isLetGo;
+    await route.fulfill({ response });
+  });
+  await page.goto(`/jobs/${id}/w/measure`, { waitUntil: "load" });
+  await page.keyboard.press("/");
+  await page.keyboard.type("wall buy");
+  await page.keyboard.press("Enter");
+  letGo();
+  await expect(page.getByRole("heading", { name: "Buy", exact: true })).toBeVisible();
+  await page.keyboard.press("/");
+  await expect(page.getByRole("combobox", { name: "Find" })).toHaveValue("");
+});
+
 test("marking goes on without a connection, and what is marked is kept", async ({ page, context }) => {
   const id = await makeJob(page, stripedWall("Offline"));
   await page.goto(`/jobs/${id}/w/mark`);

@@ -146,13 +146,11 @@ test("what no address, name or version can be is refused with a sentence, and ne
 test("a job that comes to too much stands on Home with its reason, opens, and can be deleted", async ({
   page,
 }) => {
-  const stripes = {
-    kind: "stripes",
-    on: "w",
-    colours: ["kelp", "oyster"],
-    fit: { by: "count", count: 2000 },
-  };
-  const finishes = [30, 120].map((direction, index) => ({ ...stripes, id: `f${index}`, direction }));
+  const stripes = { kind: "stripes", on: "w", colours: ["kelp", "oyster"] };
+  // Either alone is drawn and planned; across each other they come to more than a plan may hold.
+  const finishes = [60, 2000].map((count, index) => {
+    return { ...stripes, id: `f${index}`, direction: 30 + 90 * index, fit: { by: "count", count } };
+  });
   await makeJob(page, stripedWall("Far too much", { job: { finishes } }));
   await page.goto("/");
   const tile = page.getByRole("listitem").filter({ hasText: "Far too much" });

@@ -1,17 +1,31 @@
 import { test as base, expect, type Page } from "@playwright/test";
 import { removeFolder, startServer, stopServer, type RunningServer } from "./server";
 
-/** Tests with a server of their worker's own, and pages that may not complain on the console. */
-/** A painter does not type before the page has come to rest; only then does it listen. */
+/**
+ * A painter does not type before the page has come to rest; only then does it listen. That nothing is fetched any more
+ * does not say that it does: on a busy machine React takes hold of the buttons later.
+ */
 export function atRest(page: Page): Page {
   const [go, reload, goBack] = [page.goto.bind(page), page.reload.bind(page), page.goBack.bind(page)];
   const rested = { waitUntil: "networkidle" } as const;
-  page.goto = (url, options) => go(url, { ...rested, ...options });
-  page.reload = (options) => reload({ ...rested, ...options });
-  page.goBack = (options) => goBack({ ...rested, ...options });
+  const listening = async <Answer>(answer: Promise<Answer>): Promise<Answer> => {
+    const given = await answer;
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll("button")].every((button) =>
+        Object.keys(button).some((key) => key.startsWith("__reactProps")),
+      ),
+    );
+    // Effects that listen on the window run after that, before the page is idle.
+    await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
+    return given;
+  };
+  page.goto = (url, options) => listening(go(url, { ...rested, ...options }));
+  page.reload = (options) => listening(reload({ ...rested, ...options }));
+  page.goBack = (options) => listening(goBack({ ...rested, ...options }));
   return page;
 }
 
+/** Tests with a server of their worker's own, and pages that may not complain on the console. */
 export const test = base.extend<{ quiet: void }, { server: RunningServer }>({
   server: [
     // The fixture's own signature asks for an object pattern.

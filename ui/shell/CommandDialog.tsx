@@ -2,12 +2,29 @@
 
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
+import { useEffect, useState } from "react";
 import { matchesTyped } from "@/ui/parts/matchesTyped";
 import { useCommands } from "./useCommands";
 
+export interface DialogProps {
+  /** What was typed before the dialog was there, and whether Enter came after it. */
+  readonly typedFirst: string;
+  readonly isEntered: boolean;
+  readonly onClose: () => void;
+}
+
 /** What can be gone to or done, by a few letters of its name. */
-export function CommandDialog({ onClose }: { onClose: () => void }) {
+export function CommandDialog({ typedFirst, isEntered, onClose }: DialogProps) {
   const commands = useCommands();
+  const [typed, setTyped] = useState(typedFirst);
+  const wanted = isEntered ? commands.find(({ name }) => matchesTyped(name, typedFirst) > 0) : undefined;
+  useEffect(() => {
+    if (!wanted) return;
+    onClose();
+    wanted.run();
+    // Only what was entered before the dialog was there.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -20,7 +37,8 @@ export function CommandDialog({ onClose }: { onClose: () => void }) {
           <Command label="Find" filter={matchesTyped} loop>
             <Command.Input
               autoFocus
-              aria-label="What are you looking for"
+              value={typed}
+              onValueChange={setTyped}
               className="min-h-11 w-full rounded-md border border-hairline bg-paper px-3 font-semibold"
               placeholder="A wall, a station, something to do"
             />
