@@ -52,6 +52,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "more-alike": "pattern",
   "stopped-elsewhere": "pattern",
   "cannot-be-done": "work",
+  "shared-tape": "work",
   "over-budget": "buying",
   "no-packs": "buying",
 };

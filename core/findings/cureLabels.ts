@@ -26,6 +26,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   untangle: () => "Put the corners in turn",
   "line-up": () => "Line it up",
   "more-coats": (count) => `Plan ${count} coats`,
+  "peel-dry": () => "Peel dry, and score",
   "take-reading": (count, { length }) => `Take ${length(count)} instead`,
   "other-division": (count) => `Divide into ${count} instead`,
 };

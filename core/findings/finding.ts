@@ -83,13 +83,14 @@ export interface FindingValues {
     /** Minutes of a day between setting up and closing. */
     day: number;
   };
+  "shared-tape": { wall: string; colours: readonly string[]; why: "rounds" | "time"; isAsked: boolean };
   "over-budget": { cost: number; budget: number };
   "no-packs": { paint: string; needMl: number };
 }
 
 export type FindingCode = keyof FindingValues;
 
-/** A change of one finish, wall or paint that cures a finding: the keys to replace, at a path within it. */
+/** A change of the job, or of one finish, wall or paint of it, that cures a finding: the keys to replace, at a path within it. */
 export interface Cure {
   readonly kind: CureKind;
   /** How many divisions the wall has after it; for a reading, what it becomes. */
@@ -126,7 +127,8 @@ export type CureKind =
   | "close-gap"
   | "untangle"
   | "line-up"
-  | "more-coats";
+  | "more-coats"
+  | "peel-dry";
 
 type FindingOf<Code extends FindingCode> = {
   readonly code: Code;

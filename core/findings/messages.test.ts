@@ -85,6 +85,7 @@ const values: FindingValues = {
   "cannot-be-planned": { why: "it took longer than 20 s" },
   "more-alike": { code: "acute-angle", count: 12 },
   "stopped-elsewhere": { wall: "counter" },
+  "shared-tape": { wall: "w", colours: ["kelp", "brine"], why: "rounds", isAsked: true },
   "over-budget": { cost: 120, budget: 100 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };

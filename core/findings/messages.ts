@@ -271,6 +271,19 @@ export const findingMessages: {
         return why satisfies never;
     }
   },
+  "shared-tape": ({ wall, colours, why, isAsked }, speech) => {
+    const names = colours.map((colour) => speech.paint(colour));
+    const reason =
+      why === "rounds"
+        ? "they go on in different rounds"
+        : "they take longer than the first of them stays wet";
+    return {
+      say: `${capital(speech.wall(wall))}: one tape parts ${listed(names)}, and ${reason}. It stays until the last of them has its last coat, and the others beside it are dry by then.`,
+      remedy: isAsked
+        ? "Pulled wet, it tears what is dry beside it: score along that edge first, or peel this wall dry."
+        : "So this tape comes off dry, scored along both edges. To peel it wet, leave it between two coats that follow each other at once.",
+    };
+  },
   "over-budget": ({ cost, budget }, speech) => ({
     say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
     remedy: "Look into the store, choose other tins, or leave a colour out.",

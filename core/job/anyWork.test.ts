@@ -40,6 +40,7 @@ const anyJob = fc
     edges: fc.record({
       seal: fc.constantFrom("colour", "caulk", "press"),
       curves: fc.constantFrom("tape", "hand"),
+      straight: fc.constantFrom("tape", "hand"),
       peel: fc.constantFrom("auto", "wet", "dry"),
     }),
     work: fc.record({
@@ -139,10 +140,32 @@ function checkCoats(days: Days, wallId: string): void {
   const hasSeals = days.steps(wallId, "seal").length > 0;
   if (edges.seal === "caulk" || planned.tape.length === 0) expect(hasSeals).toBe(false);
   const dried = days.steps(wallId, "peel");
-  expect(dried.length > 0).toBe(planned.peel.when === "dry" && planned.tape.length > 0);
+  // Wet tape is left to dry only where it parts colours that cannot be wet together.
+  const parts = planned.tape.some(({ andCuts }) => andCuts !== undefined);
+  if (planned.peel.when === "dry") expect(dried.length > 0).toBe(planned.tape.length > 0);
+  else if (edges.peel === "wet" || !parts) expect(dried).toEqual([]);
   for (const { round, start } of dried) {
     const painted = days.steps(wallId, "paint").filter((step) => step.round === round);
     for (const { end } of painted) expect(start).toBeGreaterThanOrEqual(end);
+  }
+}
+
+/** No tape leaves before the last coat of what is beside it is on, none is laid after painting began. */
+function checkLeaving(days: Days, wallId: string): void {
+  const planned = days.plan.walls.find(({ id }) => id === wallId)!;
+  const stepOf = (id: string) => days.plan.steps.find((step) => step.id === id)!;
+  for (const { laidIn, offIn, round, cuts, andCuts, centred } of planned.tape) {
+    const [laid, off] = [stepOf(laidIn!), stepOf(offIn!)];
+    expect([laid.kind, laid.round]).toEqual(["tape", round]);
+    const beside = days.steps(wallId, "paint").filter(({ colour }) => colour === cuts || colour === andCuts);
+    // A line's own tape stays over all rounds that paint up to it.
+    const last = centred && days.job.edges.seal !== "caulk" ? off.round! : round;
+    const own = beside.filter((step) => step.round! >= round && step.round! <= last);
+    if (cuts !== undefined) expect(own.length).toBeGreaterThan(0);
+    for (const { start, end, id } of own) {
+      expect(laid.end).toBeLessThanOrEqual(start);
+      if (id !== offIn && !id.startsWith(`${offIn}/`)) expect(end).toBeLessThanOrEqual(off.start);
+    }
   }
 }
 
@@ -197,6 +220,7 @@ it("whatever is painted on whatever wall: waits are kept, every coat goes on onc
       const days = new Days(answer.job, whole);
       for (const { id } of whole.walls) {
         checkTape(days, id);
+        checkLeaving(days, id);
         checkCoats(days, id);
         checkFrame(days, id);
       }

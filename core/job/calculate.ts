@@ -74,6 +74,7 @@ export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned 
       ...checkClimate(job),
       ...(work.over ? [tooMuch(work.over)] : []),
       ...impossible(planned, job),
+      ...work.findings,
       ...work.own.flatMap((own) => own.findings),
       ...findings,
       ...checkBudget(job, cost.total),

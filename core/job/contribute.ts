@@ -1,3 +1,4 @@
+import type { Finding } from "../findings/finding";
 import type { School } from "../rounds/listPasses";
 import { workHoursOf } from "../sequence/workHours";
 import { totalTape, type TapeTotal } from "../tape/totalTape";
@@ -13,10 +14,11 @@ import type { WorkSite, WorkWall } from "../work/site";
 import type { Step, StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
 import { listTapedSteps } from "../work/taped/tapedSteps";
+import type { TapePlan } from "../work/taped/tapePlan";
 import { coatedPaint, tapedSundries } from "../work/taped/tapedWork";
 import { contributionsOf, type OwnContribution } from "./contributionsOf";
 import type { LaidOutJob } from "./layOutJob";
-import { roundsOfJob, tapeInRounds } from "./roundsOfJob";
+import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 
 /** All that is done in a job, in one school of rounds. */
 export interface JobWork {
@@ -28,6 +30,9 @@ export interface JobWork {
   /** What there is too much of. */
   readonly over: OverLimit | null;
   readonly tape: readonly TapeTotal[];
+  /** When each piece of tape is laid and comes off; null where nothing is worked out. */
+  readonly tapePlan: TapePlan | null;
+  readonly findings: readonly Finding[];
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
   readonly tables: readonly (Table & { readonly finish: string })[];
@@ -40,17 +45,19 @@ export interface JobWork {
 export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], school: School): JobWork {
   const { job } = laidOut;
   const rounds = roundsOfJob(laidOut, school);
-  const laid = tapeInRounds(laidOut, rounds);
+  const edges = edgesInRounds(laidOut, rounds);
   const site: WorkSite = {
     work: job.work,
     paints: new Map(job.paints.map((paint) => [paint.id, paint])),
     rounds,
-    laid,
+    ...edges,
     sealsWet: job.edges.seal === "caulk",
     walls,
   };
-  const tape = totalTape(rounds.flatMap((_, place) => [...laid.values()].flatMap((wall) => wall[place]!)));
-  const { drafts, own, over } = listWithin(laidOut, site);
+  const tape = totalTape(
+    rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => wall[place]!)),
+  );
+  const { drafts, own, tapePlan, findings, over } = listWithin(laidOut, site);
   const { steps, over: overSteps } = addWithin(drafts, site);
   return {
     school,
@@ -59,6 +66,8 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     steps,
     over: over ?? overSteps,
     tape,
+    tapePlan,
+    findings,
     own,
     tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
   };
@@ -87,13 +96,17 @@ interface Drafts {
   readonly drafts: readonly StepDraft[];
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
+  readonly tapePlan: TapePlan | null;
+  readonly findings: readonly Finding[];
 }
+
+const noDrafts: Drafts = { drafts: [], own: [], tapePlan: null, findings: [] };
 
 /** What is done on the walls that are worked on, each step after those that it waits for. */
 function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
   const walls = whole.walls.filter(({ isWorkedOn }) => isWorkedOn);
   const site = { ...whole, walls };
-  if (walls.length === 0) return { drafts: [], own: [] };
+  if (walls.length === 0) return noDrafts;
   const taped = listTapedSteps(site);
   const own = contributionsOf(laidOut, site, taped.ready);
   const steps = [
@@ -105,7 +118,8 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
   ];
   steps.push(...washTools(steps, site));
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, taped.ready.get(wall.wall.id) ?? [])));
-  return { drafts: [...steps, putBack(walls, steps)], own };
+  const { tapePlan, findings } = taped;
+  return { drafts: [...steps, putBack(walls, steps)], own, tapePlan, findings };
 }
 
 function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly over: OverLimit | null } {
@@ -113,7 +127,7 @@ function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly ov
     return { ...draftSteps(laidOut, site), over: null };
   } catch (error) {
     if (!(error instanceof OverLimit)) throw error;
-    return { drafts: [], own: [], over: error };
+    return { ...noDrafts, over: error };
   }
 }
 

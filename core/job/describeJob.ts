@@ -26,7 +26,7 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
   const [{ work, schedule }] = schools;
   return {
     format: "jacaranda-plan/1",
-    walls: teller.whole(told, laidOut, work.steps, speech),
+    walls: teller.whole(told, laidOut, work, speech),
     paint: needs.paint.map(describePaint),
     cost: needs.cost,
     rounds: describeRounds(laidOut, work),

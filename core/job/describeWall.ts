@@ -6,6 +6,8 @@ import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
 import type { LevelLineAdvice } from "../setout/adviseLevelLine";
 import type { Mark } from "../setout/listMarks";
+import type { Handwork } from "../tape/planTape";
+import type { TapePlan } from "../work/taped/tapePlan";
 import { isCurved } from "../tape/isCurved";
 import { choosePeel } from "../tape/sealEdge";
 import { Allowance } from "../trade/allowance";
@@ -27,20 +29,26 @@ const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 /** The rounds, and the tape that is laid in each. */
 export type Taping = Pick<WorkSite, "rounds" | "laid">;
 
+/** What of the work is told on the walls: how long prints take, and when tape is laid and comes off. */
+export interface TimedWork {
+  readonly steps: readonly Step[];
+  readonly tapePlan: TapePlan | null;
+}
+
 /** How the walls of a job are told: as they lie, and then what else there is to say of them. */
 export interface WallTeller {
   /** Before the work is known and without what else could be done, where that is not known from before. */
   first(laidOut: LaidOutJob, taping: Taping, speech: Speech): readonly PlanWall[];
   /** The same walls, whole. */
-  whole(told: readonly PlanWall[], laidOut: LaidOutJob, steps: readonly Step[], speech: Speech): PlanWall[];
+  whole(told: readonly PlanWall[], laidOut: LaidOutJob, work: TimedWork, speech: Speech): PlanWall[];
 }
 
 /** Tells every wall anew. */
 export const tellWalls: WallTeller = {
   first: ({ job, walls }, taping, speech) =>
     limited(walls.map((wall) => describeWall({ job, taping, speech }, wall))),
-  whole: (told, { job, walls }, steps, speech) =>
-    walls.map((wall, index) => withAdvice(told[index]!, { job, steps, speech }, wall)),
+  whole: (told, { job, walls }, work, speech) =>
+    walls.map((wall, index) => withAdvice(told[index]!, { job, work, speech }, wall)),
 };
 
 /**
@@ -48,8 +56,8 @@ export const tellWalls: WallTeller = {
  * tape, names, coats and rounds, and the steps that print on it.
  */
 export function keepToldWalls(): WallTeller {
-  /** `printing` is null for a wall that has only been told as it lies. */
-  const kept = new WeakMap<OrderedWall, { in: string; printing: string | null; wall: PlanWall }>();
+  /** `timed` is null for a wall that has only been told as it lies. */
+  const kept = new WeakMap<OrderedWall, { in: string; timed: string | null; wall: PlanWall }>();
   return {
     first({ job, walls }, taping, speech) {
       const now = toldIn(job, taping);
@@ -57,21 +65,20 @@ export function keepToldWalls(): WallTeller {
         const before = kept.get(wall);
         if (before?.in === now) return before.wall;
         const told = describeWall({ job, taping, speech }, wall);
-        kept.set(wall, { in: now, printing: null, wall: told });
+        kept.set(wall, { in: now, timed: null, wall: told });
         return told;
       };
       return limited(walls.map(tell));
     },
-    whole(told, { job, walls }, steps, speech) {
-      const printing = JSON.stringify(
-        steps.flatMap(({ prints, id, minutes }) => (prints ? [[id, minutes]] : [])),
-      );
+    whole(told, { job, walls }, work, speech) {
+      const printing = work.steps.flatMap(({ prints, id, minutes }) => (prints ? [[id, minutes]] : []));
       return walls.map((wall, index) => {
         const before = kept.get(wall)!;
-        if (before.printing === printing) return before.wall;
-        const whole = withAdvice(told[index]!, { job, steps, speech }, wall);
+        const timed = JSON.stringify([printing, work.tapePlan?.outlineOf(wall.wall.id)]);
+        if (before.timed === timed) return before.wall;
+        const whole = withAdvice(told[index]!, { job, work, speech }, wall);
         // An answer that was overtaken keeps nothing.
-        if (before.wall === told[index]) kept.set(wall, { ...before, printing, wall: whole });
+        if (before.wall === told[index]) kept.set(wall, { ...before, timed, wall: whole });
         return whole;
       });
     },
@@ -131,7 +138,8 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
     marks: marks.map((mark) => describeMark(mark, job, lineIds)),
     checks: checks.map((mark) => describeMark(mark, job, lineIds)),
     tape: describeTape(wall, taping, pattern.lines),
-    byHand_m: wall.tape.filter(({ byHand }) => byHand).reduce((sum, { length }) => sum + length / 1000, 0),
+    byHand_m: metresBy("cut", wall),
+    ...(metresBy("float", wall) > 0 && { floated_m: metresBy("float", wall) }),
     fit: null,
     ...describePrints(wall),
     offers: [],
@@ -141,7 +149,7 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
 /** A wall that has been told, with what cures what was noticed, the other ways to lay it out, and how long its prints take. */
 function withAdvice(
   told: PlanWall,
-  { job, steps, speech }: Pick<Telling, "job" | "speech"> & { readonly steps: readonly Step[] },
+  { job, work, speech }: Pick<Telling, "job" | "speech"> & { readonly work: TimedWork },
   wall: OrderedWall,
 ): PlanWall {
   const advice = wall.advice();
@@ -151,9 +159,16 @@ function withAdvice(
     ...told,
     findings,
     fit: describeFit(job, advice, wall.marks, speech),
-    ...timePrints(told, steps),
+    tape: timeTape(told, work),
+    ...timePrints(told, work.steps),
     offers: describeOffers(advice, speech),
   };
+}
+
+/** The same tape with the steps in which it is laid and comes off. */
+function timeTape({ id, tape }: PlanWall, { tapePlan }: TimedWork): PlanTape[] {
+  const steps = tapePlan?.stepsOf(id) ?? [];
+  return steps.length === tape.length ? tape.map((piece, index) => ({ ...piece, ...steps[index] })) : tape;
 }
 
 /** A wall without a pattern. */
@@ -171,6 +186,9 @@ const nothingLaid = {
   fit: null,
   offers: [],
 };
+
+const metresBy = (how: Handwork, { tape }: OrderedWall): number =>
+  tape.reduce((sum, { byHand, length }) => sum + (byHand === how ? length / 1000 : 0), 0);
 
 /** What the finishes make of a wall, arcs flattened. */
 function describePattern(

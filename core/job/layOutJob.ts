@@ -1,7 +1,8 @@
 import { lightnessOf } from "../colour/lightness";
+import { once } from "../finishes/once";
 import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
-import { planTape, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import { planTape, planTapeAgain, type EdgePiece, type JoinedEnd } from "../tape/planTape";
 import { carryMarks } from "./carryMarks";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import { Allowance } from "../trade/allowance";
@@ -15,6 +16,8 @@ export interface OrderedWall extends LaidOutWall {
   /** How many groups the walls that hang together take, and the count that no order can do with less than. */
   readonly rounds: { readonly count: number; readonly lowerBound: number };
   readonly tape: readonly EdgePiece[];
+  /** The tape for further coats beside what was painted later and is dry. */
+  readonly tapeAgain: () => readonly EdgePiece[];
 }
 
 /** A job with the exact geometry of all its walls, in the job's order. */
@@ -102,20 +105,13 @@ function tapeWalls(
 ): OrderedWall[] {
   const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
   const { count, lowerBound } = grouped;
-  return laidOut.map((wall, index) => ({
-    ...wall,
-    groups: groupsOf(index),
-    rounds: { count, lowerBound },
-    tape: wall.laid
-      ? planTape(
-          wall.laid.pattern,
-          wall.laid.surface,
-          groupsOf(index),
-          joinedEnds(index, laidOut, corners, groupsOf),
-          edges,
-        )
-      : [],
-  }));
+  return laidOut.map((wall, index): OrderedWall => {
+    const ordered = { ...wall, groups: groupsOf(index), rounds: { count, lowerBound } };
+    if (!wall.laid) return { ...ordered, tape: [], tapeAgain: () => [] };
+    const joined = joinedEnds(index, laidOut, corners, groupsOf);
+    const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: edges };
+    return { ...ordered, tape: planTape(input), tapeAgain: once(() => planTapeAgain(input)) };
+  });
 }
 
 /** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
@@ -144,6 +140,8 @@ function joinedEnds(
     colour: walls[wall]!.laid!.pattern.regions[region]!.colour,
     group: groupsOf(wall)[region]!,
   });
+  const isExternal = (first: number, second: number) =>
+    walls[first]!.wall.rightEdge === "external" || walls[second]!.wall.leftEdge === "external";
   return corners.flatMap(({ first, second, touches }): JoinedEnd[] => {
     if (first === index) {
       const meets = touches.map((touch) => ({
@@ -151,7 +149,7 @@ function joinedEnds(
         stretch: touch.onFirst,
         other: other(second, touch.second),
       }));
-      return [{ end: "right", meets }];
+      return [{ end: "right", isExternal: isExternal(first, second), meets }];
     }
     if (second !== index) return [];
     const meets = touches.map((touch) => ({
@@ -159,7 +157,7 @@ function joinedEnds(
       stretch: touch.onSecond,
       other: other(first, touch.first),
     }));
-    return [{ end: "left", meets }];
+    return [{ end: "left", isExternal: isExternal(first, second), meets }];
   });
 }
 

@@ -61,8 +61,10 @@ export interface PlanWall {
   /** Curves whose pin finds no hold or is out of reach: for each place along, a height. */
   ordinates: PlanOrdinates[];
   tape: PlanTape[];
-  /** Metres of curved edge between two colours that are cut in by hand. */
+  /** Metres of edge between two colours that are cut in by hand. */
   byHand_m: number;
+  /** Metres of external corner up to which the paint is floated on; absent where there are none. */
+  floated_m?: number;
   fit: PlanFit | null;
   /** Ranked ways to lay out the finishes that are not divided as `fit` tells. */
   offers: PlanOffer[];
@@ -206,6 +208,9 @@ export interface PlanTape {
   /** The wall around the corner whose colour it cuts. */
   corner?: string;
   round: number;
+  /** The steps in which it is laid and comes off; absent where no work is planned. */
+  laidIn?: string;
+  offIn?: string;
   seal: string | null;
   /** colour: the one in `seal`; clear, white: a film of sealer; press: the edge pressed down only. */
   sealWith: Seal;

@@ -1,7 +1,7 @@
-import { groupBy } from "../geometry/groupBy";
 import { listPasses, roundsOf, type Round, type School } from "../rounds/listPasses";
-import type { EdgePiece } from "../tape/planTape";
-import type { LaidOutJob } from "./layOutJob";
+import { staysOn, type EdgePiece } from "../tape/planTape";
+import { firstRound, isPaintedIn } from "../work/taped/inRounds";
+import type { LaidOutJob, OrderedWall } from "./layOutJob";
 
 /** The rounds of a job in a school: round k of every wall is one round. */
 export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[] {
@@ -18,22 +18,58 @@ export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[]
   return roundsOf(listPasses(coatsOfGroups, school, taping), coatsOf);
 }
 
-/** The tape of each wall in each round: what is painted up to in it and not cut in by hand. */
-export function tapeInRounds(
-  { walls }: LaidOutJob,
-  rounds: readonly Round[],
-): Map<string, readonly (readonly EdgePiece[])[]> {
-  return new Map(
-    walls.map(({ wall, tape }) => {
-      const ofGroup = groupBy(
-        tape.filter(({ byHand }) => !byHand),
-        ({ group }) => group,
-      );
-      const inRounds = rounds.map(({ group, coat, paints }) => {
-        const pieces = ofGroup.get(group) ?? [];
-        return coat === undefined ? pieces : pieces.filter((piece) => paints.has(piece.paints));
-      });
-      return [wall.id, inRounds];
-    }),
-  );
+/** What is laid on a wall in each round, and what edges are done there by hand, each round by its place. */
+export interface EdgesInRounds {
+  readonly laid: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
+  readonly byHand: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
+}
+
+/**
+ * The edges of each wall in each round: what is painted up to in it. Tape that stays on is laid once; a further coat is
+ * taped beside what was painted later, too.
+ */
+export function edgesInRounds({ walls }: LaidOutJob, rounds: readonly Round[]): EdgesInRounds {
+  const inRounds = walls.map((on) => [on.wall.id, edgesOfWall(on, rounds)] as const);
+  const of = (isTaped: boolean) =>
+    new Map(
+      inRounds.map(([id, edges]) => [
+        id,
+        edges.map((pieces) => pieces.filter(({ byHand }) => (byHand === null) === isTaped)),
+      ]),
+    );
+  return { laid: of(true), byHand: of(false) };
+}
+
+function edgesOfWall({ tape, tapeAgain, groups }: OrderedWall, rounds: readonly Round[]): EdgePiece[][] {
+  const first = byGroup(tape);
+  const painted = new Set<number>();
+  return rounds.map((round, place) => {
+    const { group } = round;
+    const own = (first.get(group) ?? []).filter(
+      (piece) => isPaintedIn(round, piece) && (!staysOn(piece) || firstRound(piece, rounds) === place),
+    );
+    const isLaterDry = [...painted].some((other) => other > group);
+    const again = isLaterDry
+      ? tapeAgain().filter(
+          (piece) => isPaintedIn(round, piece) && (piece.under === null || painted.has(groups[piece.under]!)),
+        )
+      : [];
+    painted.add(group);
+    return [...own, ...again];
+  });
+}
+
+function byGroup(pieces: readonly EdgePiece[]): Map<number, EdgePiece[]> {
+  const groups = new Map<number, EdgePiece[]>();
+  for (const piece of pieces) {
+    let last = -1;
+    for (const { group } of piece.upTo) {
+      if (group === last) continue;
+      last = group;
+      const own = groups.get(group);
+      if (!own) groups.set(group, [piece]);
+      else if (own.at(-1) !== piece) own.push(piece);
+    }
+  }
+  return groups;
 }

@@ -20,6 +20,7 @@ export const stopWalls = (job: Job, stop: Finding): OrderedWall[] =>
     groups: [],
     rounds: { count: 0, lowerBound: 0 },
     tape: [],
+    tapeAgain: () => [],
   }));
 
 function measured(

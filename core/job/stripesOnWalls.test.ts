@@ -132,7 +132,7 @@ describe("waits", () => {
     };
     // Kelp is painted first and taped over for brine; neither lies on base, which shows nowhere.
     expect(waits(slow)).toEqual([[], [[1, 2000]]]);
-    // One coat everywhere: kelp, brine, then kelp's second coat, whose tape would lie on nothing earlier.
-    expect(waits({ ...slow, school: "coat-by-coat" })).toEqual([[], [[1, 2000]], []]);
+    // One coat everywhere: kelp, brine, then kelp's second coat, whose tape lies on brine.
+    expect(waits({ ...slow, school: "coat-by-coat" })).toEqual([[], [[1, 2000]], [[2, 300]]]);
   });
 });

@@ -1,7 +1,7 @@
 import { curveLength, type Curve } from "../geometry/curve";
 import { choosePeel } from "../tape/sealEdge";
 import type { WorkWall } from "../work/site";
-import { bundleTape } from "../work/taped/bundleTape";
+import type { Pattern } from "../pattern/pattern";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
 import type { Job } from "./schema";
 
@@ -28,10 +28,7 @@ export function keepWorkWalls(): WorkWalls {
 function workOn({ edges }: Job, on: OrderedWall): WorkWall {
   const { wall, laid, surfaceM2, groups, tape, marks, checks } = on;
   const { pattern, surface } = laid!;
-  const bundles = bundleTape(
-    tape.filter(({ byHand }) => !byHand),
-    groups,
-  );
+  const perimeters = perimetersOf(pattern);
   return {
     wall,
     surfaceM2,
@@ -42,16 +39,17 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
       group: groups[index]!,
       areaM2: face.area / 1e6,
       edgeMm: lengthOf(face.outer, ...face.holes),
+      perimeterMm: perimeters[index]!,
       technique,
     })),
-    tape: bundles,
+    edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
     marks: marks.length + checks.length,
-    peel: choosePeel(wall.texture, edges).when,
+    peel: choosePeel(wall.texture, edges),
     // Something is painted or printed on it, or it is taped for what is painted around its corner.
     isWorkedOn:
       pattern.regions.length > 0 &&
       (wall.baseState === "paint" ||
-        bundles.length > 0 ||
+        tape.length > 0 ||
         groups.some((group) => group > 0) ||
         pattern.placements.length > 0 ||
         pattern.effects.length > 0),
@@ -62,4 +60,13 @@ function lengthOf(...contours: (readonly Curve[])[]): number {
   let sum = 0;
   for (const contour of contours) for (const curve of contour) sum += curveLength(curve);
   return sum;
+}
+
+/** How much of each region's edge nothing lies beyond: the wall's ends, floor, ceiling and openings; mm. */
+function perimetersOf({ regions, edges }: Pattern): number[] {
+  const perimeters = new Array<number>(regions.length).fill(0);
+  for (const { left, right, curve } of edges) {
+    if (left === null || right === null) perimeters[left ?? right!]! += curveLength(curve);
+  }
+  return perimeters;
 }

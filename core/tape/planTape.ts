@@ -3,10 +3,10 @@ import { besides } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
 import { tapeWidthMm } from "../trade/constants";
-import { isByHand } from "./isCurved";
+import { handworkOf } from "./handwork";
 import { joinEdges, type Stretch } from "./joinEdges";
 import type { Edges } from "./schema";
-import { sealEdge, type Seal } from "./sealEdge";
+import { isCaulk, sealEdge, type Seal } from "./sealEdge";
 import { tapeVisibleLines } from "./tapeVisibleLines";
 
 export type TapeSide = "left" | "right" | "above" | "below" | "inside" | "outside";
@@ -35,21 +35,35 @@ export interface TapePiece {
   readonly against: MaskAgainst | null;
   /** The wall on the other side of the corner that it runs along; null for what is on this wall alone. */
   readonly corner: string | null;
-  /** The colour that is painted up to it, and its group. */
-  readonly paints: string;
+  /** What is painted up to it; several where it parts them, and stays until the last of them is on. */
+  readonly upTo: readonly PaintedUp[];
+  /** Whether it would lie on the arris of an external corner. */
+  readonly onArris: boolean;
+}
+
+/** A colour that is painted up to a tape, and the group that its regions are of. */
+export interface PaintedUp {
+  readonly paint: string;
   readonly group: number;
 }
+
+/** How an edge is painted without tape: cut in with a brush, or floated on at an external corner. */
+export type Handwork = "cut" | "float";
 
 /** A piece as a painter's schools have it: what keeps paint from creeping under it, or no tape there at all. */
 export interface EdgePiece extends TapePiece {
   readonly sealWith: Seal;
-  /** Cut in by hand instead. */
-  readonly byHand: boolean;
+  /** How it is done by hand instead; null where it is taped. */
+  readonly byHand: Handwork | null;
 }
+
+/** Whether a tape is laid once and stays until the last colour beside it is on; a wet film asks for new tape a coat. */
+export const staysOn = ({ centred, sealWith }: EdgePiece): boolean => centred && !isCaulk(sealWith);
 
 /** A corner of a run as one of its two walls sees it: which end it is, and what of the other wall meets it there. */
 export interface JoinedEnd {
   readonly end: "left" | "right";
+  readonly isExternal: boolean;
   readonly meets: readonly Meeting[];
 }
 
@@ -61,44 +75,72 @@ interface Meeting {
   readonly other: { readonly wall: string; readonly colour: string; readonly group: number };
 }
 
+/** What the tape of a wall depends on. */
+export interface TapeInput {
+  readonly pattern: Pattern;
+  readonly surface: Surface;
+  /** The group of each region; 0: left in base. */
+  readonly groupOf: readonly number[];
+  readonly joined: readonly JoinedEnd[];
+  readonly schools: Edges;
+}
+
 /**
  * The tape of one wall: every boundary between two colours once, on the region painted earlier, and masks around each
  * painted region. A boundary at the corner of a run lies on the wall whose region is painted earlier; where a region
- * goes on around the corner in the same colour, nothing is taped. `groupOf` gives each region's group (0: left in base).
+ * goes on around the corner in the same colour, nothing is taped.
  */
-export function planTape(
-  pattern: Pattern,
-  surface: Surface,
-  groupOf: readonly number[],
-  joined: readonly JoinedEnd[],
-  schools: Edges,
-): EdgePiece[] {
+export function planTape(input: TapeInput): EdgePiece[] {
+  const { pattern, surface, groupOf, joined } = input;
   const visible = tapeVisibleLines(pattern, surface, groupOf);
   const edges = pattern.edges.filter((_, index) => !visible.served.has(index));
   const flat = joinEdges(edges).flatMap((stretch) =>
     stretch.left === null || stretch.right === null
       ? maskAround(stretch, surface, pattern, groupOf, joined)
-      : tapeBoundary(stretch, pattern, groupOf),
+      : tapeBoundary(stretch, pattern, groupOf, "earlier"),
   );
-  const corners = joined.flatMap((end) => tapeCorner(end, pattern, groupOf));
-  const { texture } = surface.wall;
-  return [...visible.pieces, ...flat, ...corners].map((piece) =>
-    // The pieces are just made, and nobody else's.
-    Object.assign(piece, { sealWith: sealEdge(piece, texture, schools), byHand: isByHand(piece, schools) }),
-  );
+  const corners = joined.flatMap((end) => tapeCorner(end, pattern, groupOf, "earlier"));
+  return inSchools([...visible.pieces, ...flat, ...corners], input);
 }
 
+/**
+ * The tape of a wall for a further coat of what was painted earlier, once what was painted later is dry: the same
+ * boundaries, on their other side. Lines that stay visible have theirs on still.
+ */
+export function planTapeAgain(input: TapeInput): EdgePiece[] {
+  const { pattern, surface, groupOf, joined } = input;
+  const { served } = tapeVisibleLines(pattern, surface, groupOf);
+  const inner = pattern.edges.filter(
+    ({ left, right }, index) => left !== null && right !== null && !served.has(index),
+  );
+  const flat = joinEdges(inner).flatMap((stretch) => tapeBoundary(stretch, pattern, groupOf, "later"));
+  return inSchools([...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf, "later"))], input);
+}
+
+const inSchools = (pieces: readonly TapePiece[], { surface, schools }: TapeInput): EdgePiece[] =>
+  pieces.map((piece) =>
+    // The pieces are just made, and nobody else's.
+    Object.assign(piece, {
+      sealWith: sealEdge(piece, surface.wall.texture, schools),
+      byHand: handworkOf(piece, schools),
+    }),
+  );
+
+/** Which of two neighbours the tape lies on: of a first coat what was painted earlier, of a further one also the other. */
+type LieOn = "earlier" | "later";
+
 function tapeCorner(
-  { end, meets }: JoinedEnd,
+  { end, meets, isExternal }: JoinedEnd,
   { regions }: Pattern,
   groupOf: readonly number[],
+  lieOn: LieOn,
 ): TapePiece[] {
   return meets.flatMap(({ region, stretch, other }): TapePiece[] => {
     const { colour } = regions[region]!;
     const group = groupOf[region]!;
     // Two bases of different colour that meet at a corner are as they were: nothing is painted there.
-    const isEarlier = group < other.group;
-    if (colour === other.colour || !isEarlier) return [];
+    const isUnder = lieOn === "earlier" ? group < other.group : group > other.group && other.group > 0;
+    if (colour === other.colour || !isUnder) return [];
     return [
       {
         path: [stretch],
@@ -110,31 +152,40 @@ function tapeCorner(
         against: null,
         corner: other.wall,
         ...usual,
-        paints: other.colour,
-        group: other.group,
+        upTo: [{ paint: other.colour, group: other.group }],
+        onArris: isExternal,
       },
     ];
   });
 }
 
-function tapeBoundary(stretch: Stretch, { regions }: Pattern, groupOf: readonly number[]): TapePiece[] {
+function tapeBoundary(
+  stretch: Stretch,
+  { regions }: Pattern,
+  groupOf: readonly number[],
+  lieOn: LieOn,
+): TapePiece[] {
   const [left, right] = [regions[stretch.left!]!, regions[stretch.right!]!];
+  const [onLeft, onRight] = [groupOf[stretch.left!]!, groupOf[stretch.right!]!];
   // Two of one group only touch there, along less than rounds take notice of: neither is dry for tape.
-  if (left.colour === right.colour || groupOf[stretch.left!] === groupOf[stretch.right!]) return [];
-  const leftIsEarlier = groupOf[stretch.left!]! < groupOf[stretch.right!]!;
+  if (left.colour === right.colour || onLeft === onRight) return [];
+  // Base has no further coat.
+  if (lieOn === "later" && Math.min(onLeft, onRight) === 0) return [];
+  const isOnLeft = lieOn === "earlier" ? onLeft < onRight : onLeft > onRight;
+  const [under, painted] = isOnLeft ? [left, right] : [right, left];
   return [
     {
       path: stretch.path,
       length: stretch.length,
-      lies: sideOf(stretch.path[0]!, leftIsEarlier),
-      under: leftIsEarlier ? stretch.left : stretch.right,
-      over: leftIsEarlier ? left.colour : right.colour,
-      cuts: leftIsEarlier ? right.colour : left.colour,
+      lies: sideOf(stretch.path[0]!, isOnLeft),
+      under: isOnLeft ? stretch.left : stretch.right,
+      over: under.colour,
+      cuts: painted.colour,
       against: null,
       corner: null,
       ...usual,
-      paints: leftIsEarlier ? right.colour : left.colour,
-      group: Math.max(groupOf[stretch.left!]!, groupOf[stretch.right!]!),
+      upTo: [{ paint: painted.colour, group: isOnLeft ? onRight : onLeft }],
+      onArris: false,
     },
   ];
 }
@@ -166,10 +217,14 @@ function maskAround(
     against: againstWhat(source, surface),
     corner: null,
     ...usual,
-    paints: regions[inside]!.colour,
-    group,
+    upTo: [{ paint: regions[inside]!.colour, group }],
+    onArris: isExternalEnd(source, surface),
   }));
 }
+
+const isExternalEnd = (source: string, { wall }: Surface): boolean =>
+  (source === "left" && wall.leftEdge === "external") ||
+  (source === "right" && wall.rightEdge === "external");
 
 function againstWhat(source: string, { wall }: Surface): MaskAgainst {
   if (source === "top") return wall.cornice > 0 ? "trim" : "ceiling";

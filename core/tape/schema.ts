@@ -13,6 +13,14 @@ export const edgesSchema = z.strictObject({
     .enum(["tape", "hand"])
     .default("tape")
     .describe("curved edges: narrow flexible tape under the usual one, or cut in by hand without tape"),
+  straight: z
+    .enum(["tape", "hand"])
+    .default("tape")
+    .describe("straight edges between two colours: taped, or cut in by hand to a dry neighbour"),
+  externalCorner: z
+    .enum(["float", "tape"])
+    .default("float")
+    .describe("two colours at an external corner: the last strip floated on with a wide brush, or taped"),
   peel: z
     .enum(["auto", "wet", "dry"])
     .default("auto")

@@ -65,7 +65,7 @@ function spansAlong(stretch: Segment, beside: readonly LineEdge[]): Span[] {
   });
 }
 
-/** The tape along one stretch between junctions: one piece for every region under it and every group painted up to it. */
+/** The tape along one stretch between junctions: one piece for every region under it, whatever is painted up to it. */
 function piecesAlong(
   stretch: Segment,
   width: number,
@@ -73,21 +73,29 @@ function piecesAlong(
   { regions }: Pattern,
   groupOf: readonly number[],
 ): TapePiece[] {
-  const runs = groupBy(spans, ({ under, painted }) => `${under},${groupOf[painted]!}`);
+  const runs = groupBy(spans, ({ under }) => under);
   const reach = (junctionWidths * width) / curveLength(stretch);
   return [...runs.values()].map((run): TapePiece => {
     const low = Math.min(...run.map((span) => span.low));
     const high = Math.max(...run.map((span) => span.high));
     const from = pointAt(stretch, low <= reach ? 0 : low);
     const to = pointAt(stretch, high >= 1 - reach ? 1 : high);
-    const { under, painted } = run[0]!;
+    const { under } = run[0]!;
     const isFlat = Math.abs(to.x - from.x) >= Math.abs(to.y - from.y);
     // The colour above a flat line, or left of a steep one, is told first.
     const along = subtract(to, from);
     const turn = Math.sign(isFlat ? along.x : along.y);
     const across = ({ path: { a, b } }: Span) => turn * cross(along, subtract(midpoint(a, b), from));
     const inTurn = [...run].sort((p, q) => across(q) - across(p));
-    const colours = [...new Set(inTurn.map((span) => regions[span.painted]!.colour))];
+    const upTo = [
+      ...new Map(
+        inTurn.map(({ painted }) => {
+          const side = { paint: regions[painted]!.colour, group: groupOf[painted]! };
+          return [`${side.paint} ${side.group}`, side] as const;
+        }),
+      ).values(),
+    ];
+    const colours = [...new Set(upTo.map(({ paint }) => paint))];
     return {
       path: [segment(from, to)],
       length: distance(from, to),
@@ -100,8 +108,8 @@ function piecesAlong(
       width,
       against: null,
       corner: null,
-      paints: regions[painted]!.colour,
-      group: groupOf[painted]!,
+      upTo,
+      onArris: false,
     };
   });
 }

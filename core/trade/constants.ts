@@ -162,6 +162,9 @@ export const usualRates = {
   crossing_min: 0.5,
   sealing_m_min: 1.5,
   cuttingIn_m_min: 0.8,
+  /** A line drawn by hand to a dry neighbour, and the last strip at an external corner: cut in, floated, rolled over. */
+  handEdge_m_min: 0.5,
+  floating_m_min: 0.3,
   rolling_m2_min: 0.45,
   peeling_m_min: 3,
   marking_min: 1.5,
@@ -169,6 +172,9 @@ export const usualRates = {
   settingUp_min: 20,
   closing_min: 20,
 } as const;
+
+/** The least that a visit to a colour takes, whatever it paints. */
+export const leastVisitMin = 5;
 
 /** Minutes for what stands around the painting itself: once a room, a thing, a metre or a square metre. */
 export const roomMinutes = {

@@ -26,6 +26,10 @@ export function waitFactor({ temperature, humidity }: Climate): number {
   return Math.max(1, powerOfTwo((20 - temperature) / 10) * (1 + (0.5 * Math.max(0, humidity - 50)) / 25));
 }
 
+/** What is left of an open time in a room's air; never more than on the label. */
+export const openShare = ({ temperature }: Climate): number =>
+  Math.min(1, powerOfTwo((20 - temperature) / 10));
+
 /** What is left of an open time at the warmest that is painted in: the same rule, 2^((20 - 35) / 10) = 0.35. */
 export const warmestOpenShare = powerOfTwo((20 - paintingClimate.warmest) / 10);
 

@@ -30,6 +30,8 @@ const usualRatesSchema = z.strictObject({
   crossing_min: minutes(usualRates.crossing_min),
   sealing_m_min: rate(usualRates.sealing_m_min),
   cuttingIn_m_min: rate(usualRates.cuttingIn_m_min),
+  handEdge_m_min: rate(usualRates.handEdge_m_min),
+  floating_m_min: rate(usualRates.floating_m_min),
   rolling_m2_min: rate(usualRates.rolling_m2_min),
   peeling_m_min: rate(usualRates.peeling_m_min),
   marking_min: minutes(usualRates.marking_min),

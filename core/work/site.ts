@@ -1,9 +1,9 @@
 import type { Paint } from "../paint/schema";
 import type { Round } from "../rounds/listPasses";
 import type { EdgePiece } from "../tape/planTape";
+import type { Peel } from "../tape/sealEdge";
 import type { Wall } from "../wall/schema";
 import type { Work } from "./schema";
-import type { TapeBundle } from "./taped/bundleTape";
 
 /** What is to be painted on a wall. */
 export interface WorkRegion {
@@ -14,6 +14,8 @@ export interface WorkRegion {
   readonly areaM2: number;
   /** All around it, mm. */
   readonly edgeMm: number;
+  /** Of that, along the wall's ends, floor, ceiling and openings. */
+  readonly perimeterMm: number;
   /** How its paint is put on. */
   readonly technique: string;
 }
@@ -24,11 +26,12 @@ export interface WorkWall {
   /** Around the surface and its openings, mm. */
   readonly edgeMm: number;
   readonly regions: readonly WorkRegion[];
-  readonly tape: readonly TapeBundle[];
+  /** Edges that are painted up to, each once, m. */
+  readonly edgesM: number;
   /** How many marks are read off, proofs included. */
   readonly marks: number;
-  /** Whether tape comes off while the last coat is wet. */
-  readonly peel: "wet" | "dry";
+  /** Whether its tape comes off while the last coat is wet. */
+  readonly peel: Peel;
   /** Whether anything is done on it. */
   readonly isWorkedOn: boolean;
 }
@@ -38,8 +41,10 @@ export interface WorkSite {
   readonly work: Work;
   readonly paints: ReadonlyMap<string, Paint>;
   readonly rounds: readonly Round[];
-  /** The tape that is laid on each wall, by its id, in each round. */
+  /** The tape that is laid on each wall, by its id, in each round by its place. */
   readonly laid: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
+  /** The edges that are done by hand, likewise. */
+  readonly byHand: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
   /** Whether a film of sealer is wiped on, painted over and peeled while it is wet, stretch by stretch. */
   readonly sealsWet: boolean;
   /** Those that could be laid out. */

@@ -38,6 +38,10 @@ interface Coat extends OnWall {
 }
 interface PaintedCoat extends Coat {
   readonly isPeeled: boolean;
+  /** At an external corner, where nothing is taped. */
+  readonly isFloated: boolean;
+  /** Cut in up to dry neighbours, m. */
+  readonly handM: number;
   readonly stretches: number;
   /** Wiped on just before, where the seal is painted over while it is wet. */
   readonly seals: readonly Seal[] | null;
@@ -71,13 +75,20 @@ const stepWords = {
     `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
     `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let it dry.`,
-  paint: ({ wall, colour, coat, isPeeled, stretches, seals }: PaintedCoat, speech: Speech) =>
+  paint: (
+    { wall, colour, coat, isPeeled, isFloated, handM, stretches, seals }: PaintedCoat,
+    speech: Speech,
+  ) =>
     [
       `${speech.wall(wall)}: ${ordinals[coat]!} coat of ${speech.paint(colour)}`,
       seals ? `, each edge sealed with ${sealWords[seals[0] ?? "press"]} just before` : "",
       stretches > 1 ? `, in ${stretches} stretches` : "",
+      handM > 0 ? `, ${speech.run(handM)} cut in by hand to what is dry` : "",
       isPeeled ? `; peel each ${stretches > 1 ? "stretch" : "line"} while it is wet` : "",
       coat === 1 ? "." : ". First look whether the ground still shows.",
+      isFloated
+        ? " At the external corner cut in top and bottom, roll to within a hand of the edge, float the last strip on with a wide full brush lying on the face, and go over it with a nearly dry roller."
+        : "",
     ].join(""),
   peel: ({ wall, round, amount }: InRound, speech: Speech) =>
     `${speech.wall(wall)}: peel round ${round} dry, ${speech.run(amount)}; score the film where it bridges.`,

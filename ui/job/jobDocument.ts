@@ -55,12 +55,13 @@ export function freshId(stem: string, things: readonly { id: string }[]): string
   return `${plain}-${number}`;
 }
 
-/** A document with a change that the plan offers made in it: keys of a finish or a wall, or of a place within. */
+/** A document with a change that the plan offers made in it: keys of itself, a finish, a paint or a wall, or of a place within. */
 export function changeDocument(
   document: JobDocument,
   { finish, wall, paint, path, set }: Omit<PlanChange, "label">,
 ): JobDocument {
   const merge = <Item>(item: Item): Item => applyChange(item, { path, set });
+  if (finish === undefined && wall === undefined && paint === undefined) return merge(document);
   return {
     ...document,
     finishes:

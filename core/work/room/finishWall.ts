@@ -8,7 +8,7 @@ import { thingsOf } from "./thingsOf";
 
 /** What is left on a wall when its last coat is dry. `ready` is what its last tape and coats ask for. */
 export function finishWall(
-  { wall, marks, tape }: WorkWall,
+  { wall, marks, edgesM }: WorkWall,
   { paints }: WorkSite,
   steps: readonly StepDraft[],
   ready: readonly (Wait | null)[],
@@ -19,13 +19,12 @@ export function finishWall(
       on === wall.id && colour !== undefined && (phase === "colour" || phase === "ground"),
   );
   const dry = Math.max(0, ...painted.map((step) => paints.get(step.colour!)!.touchDryMin));
-  const edges = tape.reduce((sum, { metres }) => sum + metres, 0);
   const shared = { phase: "finish", wall: wall.id, evening: [] } as const;
   const touchUp: StepDraft = {
     ...shared,
     id: id("touch-up"),
     verb: "touch-up",
-    minutes: 5 + edges * roomMinutes.checkingPerM,
+    minutes: 5 + edgesM * roomMinutes.checkingPerM,
     after: [
       waitFor(id("mark")),
       ...painted.map((step) => waitFor(step.id, "recoat", paints.get(step.colour!)!.recoatMin)),

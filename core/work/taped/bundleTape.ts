@@ -1,13 +1,18 @@
 import { isCurved } from "../../tape/isCurved";
-import type { EdgePiece } from "../../tape/planTape";
+import type { EdgePiece, Handwork, PaintedUp } from "../../tape/planTape";
 import type { Seal } from "../../tape/sealEdge";
 
-/** Tape of one group that lies on one ground, is sealed alike and is painted up to with one colour from one wall. */
+/**
+ * Edges of one round that lie on one ground, are sealed alike (or done by hand alike) and are painted up to with the same
+ * colours from one wall.
+ */
 export interface TapeBundle {
-  readonly group: number;
   readonly over: string | null;
   readonly underGroup: number | null;
-  readonly paints: string;
+  readonly upTo: readonly PaintedUp[];
+  readonly byHand: Handwork | null;
+  /** The place of the round in which it comes off. */
+  readonly off: number;
   /** The wall around the corner that is painted up to it; null for its own. */
   readonly corner: string | null;
   readonly sealWith: Seal;
@@ -24,44 +29,44 @@ export interface TapeBundle {
 const widerThanWalls = 1e7;
 
 /**
- * A wall's pieces of tape as the few bundles that the order of work depends on. `groupOf` is the group of each of the
- * wall's regions (0: left in base).
+ * The edges of a wall in one round as the few bundles that the order of work depends on, and which of them each piece is
+ * of. `groupOf` is the group of each of the wall's regions (0: left in base), `offOf` the round in which a piece comes off.
  */
-export function bundleTape(pieces: readonly EdgePiece[], groupOf: readonly number[]): TapeBundle[] {
+export function bundleTape(
+  pieces: readonly EdgePiece[],
+  groupOf: (region: number) => number,
+  offOf: (piece: EdgePiece) => number,
+): { readonly bundles: readonly TapeBundle[]; readonly bundleOf: readonly TapeBundle[] } {
   const bundles = new Map<string, { -readonly [Key in keyof TapeBundle]: TapeBundle[Key] }>();
-  // Where ends of a group's pieces meet, to the millimetre; the piece that comes second crosses.
-  const ends = new Map<number, Map<number, number>>();
-  for (const piece of pieces) {
-    const { group, over, under, paints, corner, length, centred, path, sealWith } = piece;
-    const underGroup = under === null ? null : groupOf[under]!;
-    const key = `${group}\n${over}\n${underGroup}\n${paints}\n${corner}\n${sealWith}`;
+  // Where ends of pieces meet, to the millimetre; the piece that comes second crosses.
+  const ends = new Map<number, number>();
+  const bundleOf = pieces.map((piece) => {
+    const { over, under, upTo, corner, length, centred, path, sealWith, byHand } = piece;
+    const underGroup = under === null ? null : groupOf(under);
+    const off = offOf(piece);
+    const sides = upTo.length === 1 ? `${upTo[0]!.paint} ${upTo[0]!.group}` : JSON.stringify(sorted(upTo));
+    const key = `${over}\n${underGroup}\n${sides}\n${corner}\n${sealWith}\n${byHand}\n${off}`;
     let bundle = bundles.get(key);
     if (!bundle) {
-      bundle = {
-        group,
-        over,
-        underGroup,
-        paints,
-        corner,
-        sealWith,
-        metres: 0,
-        curvedMetres: 0,
-        edgeMetres: 0,
-        crossings: 0,
-      };
+      const lengths = { metres: 0, curvedMetres: 0, edgeMetres: 0, crossings: 0 };
+      bundle = { over, underGroup, upTo: sorted(upTo), corner, sealWith, byHand, off, ...lengths };
       bundles.set(key, bundle);
     }
     bundle.metres += length / 1000;
     if (isCurved(piece)) bundle.curvedMetres += length / 1000;
     bundle.edgeMetres += ((centred ? 2 : 1) * length) / 1000;
-    let own = ends.get(group);
-    if (!own) ends.set(group, (own = new Map()));
     for (const { x, y } of [path[0]!.a, path.at(-1)!.b]) {
       const place = Math.round(x) * widerThanWalls + Math.round(y);
-      const met = own.get(place) ?? 0;
+      const met = ends.get(place) ?? 0;
       if (met === 1) bundle.crossings++;
-      own.set(place, met + 1);
+      ends.set(place, met + 1);
     }
-  }
-  return [...bundles.values()];
+    return bundle;
+  });
+  return { bundles: [...bundles.values()], bundleOf };
 }
+
+const sorted = (upTo: readonly PaintedUp[]): readonly PaintedUp[] =>
+  upTo.length === 1
+    ? upTo
+    : [...upTo].sort((a, b) => a.group - b.group || (a.paint < b.paint ? -1 : a.paint > b.paint ? 1 : 0));

@@ -1,6 +1,5 @@
-import { groupBy } from "../../geometry/groupBy";
+import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
-import { rolled } from "../../pattern/pattern";
 import type { Round } from "../../rounds/listPasses";
 import { curvedTapingShare } from "../../trade/constants";
 import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps } from "../cautions";
@@ -8,11 +7,13 @@ import { warmestOpenShare } from "../climate";
 import { nextCoat } from "../nextCoat";
 import { groundReady } from "../room/groundReady";
 import type { Rates } from "../schema";
-import type { WorkRegion, WorkSite, WorkWall } from "../site";
-import { waitFor, type StepDraft, type Wait } from "../step";
+import type { WorkSite, WorkWall } from "../site";
+import { waitFor, type Latest, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
-import { divideIntoStretches, type Portion } from "./stretches";
+import { coatPortions, countVisits, regionsInRound } from "./coatPortions";
+import { divideIntoStretches } from "./stretches";
+import { coloursInTurn, paintStep, peelStep, sealStep, TapePlan, tapeStep, type ComingOff } from "./tapePlan";
 
 /**
  * Taping, sealing, painting and peeling of every round. `ready` tells for each wall what has to be over before anything
@@ -21,17 +22,17 @@ import { divideIntoStretches, type Portion } from "./stretches";
 export function listTapedSteps(site: WorkSite): {
   readonly steps: readonly StepDraft[];
   readonly ready: ReadonlyMap<string, readonly Wait[]>;
+  readonly tapePlan: TapePlan;
+  readonly findings: readonly Finding[];
 } {
   const taped = new TapedSteps(site);
-  for (const round of site.rounds) {
-    for (const wall of site.walls) taped.addTaping(wall, round);
-    for (const wall of site.walls) taped.addPainting(wall, round);
-  }
-  return { steps: taped.steps, ready: taped.onWall };
+  site.rounds.forEach((round, place) => {
+    for (const wall of site.walls) taped.addTaping(wall, round, place);
+    for (const wall of site.walls) taped.addPainting(wall, round, place);
+  });
+  return { steps: taped.steps, ready: taped.onWall, tapePlan: taped.plan, findings: taped.findings };
 }
 
-const tapeOf = (wall: string, { round }: Round) => `${wall}/tape-${round}`;
-const sealOf = (wall: string, { round }: Round) => `${wall}/seal-${round}`;
 const metres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.metres, 0);
 /** A curve is laid at a part of the pace. */
 const tapingMinutes = (tape: readonly TapeBundle[], rates: Rates) =>
@@ -39,13 +40,12 @@ const tapingMinutes = (tape: readonly TapeBundle[], rates: Rates) =>
   rates.taping_m_min;
 const edgeMetres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.edgeMetres, 0);
 const sealsOf = (tape: readonly TapeBundle[]) => [...new Set(tape.map(({ sealWith }) => sealWith))];
-
-/** Tape that is laid on a wall in a round. */
-export const laidIn = ({ tape }: WorkWall, { group, paints }: Round): TapeBundle[] =>
-  tape.filter((bundle) => bundle.group === group && paints.has(bundle.paints));
+const isUpTo = ({ upTo }: TapeBundle, paint: string) => upTo.some((side) => side.paint === paint);
 
 class TapedSteps {
   readonly steps: StepDraft[] = [];
+  readonly findings: Finding[] = [];
+  readonly plan: TapePlan;
   private readonly walls: readonly WorkWall[];
   private readonly paints: ReadonlyMap<string, Paint>;
   /** The step that last painted a colour of a group on a wall. */
@@ -55,21 +55,21 @@ class TapedSteps {
 
   constructor(private readonly site: WorkSite) {
     ({ paints: this.paints, walls: this.walls } = site);
+    this.plan = new TapePlan(site);
     for (const { wall } of site.walls) {
       const base = this.paints.get(wall.base)!;
       this.onWall.set(wall.id, [waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)!]);
     }
   }
 
-  addTaping(on: WorkWall, round: Round): void {
-    const { wall } = on;
+  addTaping({ wall }: WorkWall, round: Round, place: number): void {
     const { rates } = this.site.work;
-    const pieces = laidIn(on, round);
+    const pieces = this.plan.laid(wall.id, place);
     if (pieces.length === 0) return;
     const crossings = pieces.reduce((sum, bundle) => sum + bundle.crossings, 0);
     const over = pieces.map((bundle) => this.waitUnder(wall.id, bundle));
     this.steps.push({
-      id: tapeOf(wall.id, round),
+      id: tapeStep(wall.id, round),
       phase: "mask",
       verb: "tape",
       wall: wall.id,
@@ -81,57 +81,79 @@ class TapedSteps {
       cautions: [said("care-knife", {}), ...cautionsOnSteps(wall)],
       evening: [said("ready-tape", {})],
     });
-    this.onWall.get(wall.id)!.push(waitFor(tapeOf(wall.id, round))!);
+    this.onWall.get(wall.id)!.push(waitFor(tapeStep(wall.id, round))!);
     const sealed = pieces.filter(({ sealWith }) => sealWith !== "press");
     if (this.site.sealsWet || sealed.length === 0) return;
     const seals = sealsOf(sealed);
     this.steps.push({
-      id: sealOf(wall.id, round),
+      id: sealStep(wall.id, round),
       phase: "mask",
       verb: "seal",
       wall: wall.id,
       round: round.round,
       minutes: edgeMetres(sealed) / rates.sealing_m_min,
-      after: [waitFor(tapeOf(wall.id, round))],
+      after: [waitFor(tapeStep(wall.id, round))],
       say: said("seal", { wall: wall.id, amount: edgeMetres(sealed), seals }),
       cautions: [...cautionsOfSeals(seals), ...cautionsOnSteps(wall)],
       evening: [],
     });
   }
 
-  addPainting(wall: WorkWall, round: Round): void {
-    const own = wall.regions.filter(({ group, technique }) => group === round.group && technique === rolled);
-    const steps = [...groupBy(own, ({ colour }) => colour)].flatMap(([colour, regions]) => {
+  addPainting(wall: WorkWall, round: Round, place: number): void {
+    const id = wall.wall.id;
+    const off = this.plan.comingOff(id, place);
+    const painted = new Map<string, Wait>();
+    for (const colour of coloursInTurn(wall, round)) {
       const paint = this.paints.get(colour)!;
-      if (!round.paints.has(colour)) return [];
-      const step = this.addCoats(wall, round, paint, regions);
-      this.latest.set(`${wall.wall.id} ${colour} ${round.group}`, step);
-      return [waitFor(step, "recoat", paint.recoatMin)!];
-    });
+      if (regionsInRound(wall, round, colour).length === 0) continue;
+      const step = this.addCoats(wall, round, place, paint, off, painted);
+      this.latest.set(`${id} ${colour} ${round.group}`, step);
+      painted.set(colour, waitFor(step, "recoat", paint.recoatMin)!);
+    }
+    const steps = [...painted.values()];
     if (steps.length === 0) return;
-    const peeling = wall.peel === "dry" ? this.addPeeling(wall, round, steps) : null;
-    this.onWall.get(wall.wall.id)!.push(...steps, ...(peeling ? [peeling] : []));
+    this.noteStranded(wall, off);
+    const peeling = this.addPeeling(wall, round, off, painted);
+    this.onWall.get(id)!.push(...steps, ...(peeling ? [peeling] : []));
     // Tape around the corner comes off with it; nothing goes on there, and no second coat under that tape, before.
-    const off = peeling ? [peeling] : steps.map(({ step }) => waitFor(step)!);
+    const after = peeling ? [peeling] : steps.map(({ step }) => waitFor(step)!);
     for (const other of this.walls) {
-      const isTaped = laidIn(other, round).some(({ corner }) => corner === wall.wall.id);
-      if (isTaped) this.onWall.get(other.wall.id)!.push(...off);
+      const isTaped = this.plan.laid(other.wall.id, place).some(({ corner }) => corner === id);
+      if (isTaped) this.onWall.get(other.wall.id)!.push(...after);
     }
   }
 
-  /** The coats that one paint gets in a round; answers the last of them. */
-  private addCoats(wall: WorkWall, round: Round, paint: Paint, regions: readonly WorkRegion[]): string {
-    const id = (coat: number) => `${wall.wall.id}/paint-${round.round}-${paint.id}-${coat}`;
+  /** The coats that one paint gets in a round; answers the last of them. `painted` is what of the round is on before. */
+  private addCoats(
+    wall: WorkWall,
+    round: Round,
+    place: number,
+    paint: Paint,
+    off: readonly ComingOff[],
+    painted: ReadonlyMap<string, Wait>,
+  ): string {
+    const id = (coat: number) => paintStep(wall.wall.id, round, paint.id, coat);
     const first = round.coat ?? 1;
     const last = round.coat ?? paint.coats;
     const before = this.latest.get(`${wall.wall.id} ${paint.id} ${round.group}`);
     const { secondCoat } = this.site.work;
+    const regions = regionsInRound(wall, round, paint.id);
+    const peeled = off.filter(({ with: colour, isDry }) => colour === paint.id && !isDry);
+    const sealed = this.site.sealsWet ? this.plan.paintedUpTo(wall.wall.id, place) : null;
+    const seals = sealed && sealsOf(sealed);
+    const byHand = this.plan.byHand(wall.wall.id, place).filter((bundle) => isUpTo(bundle, paint.id));
     for (let coat = first; coat <= last; coat++) {
-      const isPeeled = coat === last && wall.peel === "wet";
-      const limit = paint.openMin * warmestOpenShare;
-      const stretches = divideIntoStretches(this.portionsOf(wall, round, paint, regions, isPeeled), limit);
-      const onBefore = before ? nextCoat(before, paint, secondCoat) : [];
-      const seals = this.site.sealsWet ? sealsOf(this.paintedUpTo(wall.wall.id, round)) : null;
+      const peeledM = coat === last ? metres(peeled.map(({ bundle }) => bundle)) : 0;
+      const sealedM = sealed ? edgeMetres(sealed.filter((bundle) => isUpTo(bundle, paint.id))) : 0;
+      const portions = coatPortions(
+        regions,
+        { byHand, peeledM, sealedM },
+        this.site.work.rates,
+        countVisits(this.site, round, paint.id),
+      );
+      const stretches = divideIntoStretches(portions, paint.openMin * warmestOpenShare);
+      const minutes = stretches.reduce((sum, stretch) => sum + stretch.minutes, 0);
+      const shared = coat === last ? this.besideOthers(peeled, paint, minutes, painted) : noOthers;
       this.steps.push({
         id: id(coat),
         phase: "colour",
@@ -143,16 +165,24 @@ class TapedSteps {
         coat,
         coatsM2: regions.reduce((sum, { areaM2 }) => sum + areaM2, 0),
         stretches,
-        minutes: stretches.reduce((sum, { minutes }) => sum + minutes, 0),
-        after:
-          coat === first
-            ? [...this.readyToPaint(wall, round), ...onBefore]
-            : nextCoat(id(coat - 1), paint, secondCoat),
+        minutes,
+        after: [
+          ...(coat === first
+            ? [
+                ...this.readyToPaint(wall, round, place),
+                ...(before ? nextCoat(before, paint, secondCoat) : []),
+              ]
+            : nextCoat(id(coat - 1), paint, secondCoat)),
+          ...shared.after,
+        ],
+        ...(shared.within.length > 0 && { within: shared.within }),
         say: said("paint", {
           wall: wall.wall.id,
           colour: paint.id,
           coat,
-          isPeeled,
+          isPeeled: peeledM > 0,
+          isFloated: byHand.some((bundle) => bundle.byHand === "float"),
+          handM: metres(byHand.filter((bundle) => bundle.byHand === "cut")),
           stretches: stretches.length,
           seals,
         }),
@@ -163,83 +193,122 @@ class TapedSteps {
     return id(last);
   }
 
-  /** Tape and seal here, and on walls whose tape is painted up to from here; a dry ground. */
-  private readyToPaint({ wall }: WorkWall, round: Round): (Wait | null)[] {
+  /**
+   * A tape that parts colours of one round comes off with the last of them: that one's last coat follows the others', and
+   * while they are still wet where that can be.
+   */
+  private besideOthers(
+    peeled: readonly ComingOff[],
+    paint: Paint,
+    minutes: number,
+    painted: ReadonlyMap<string, Wait>,
+  ): { readonly after: readonly Wait[]; readonly within: readonly Latest[] } {
+    const shared = peeled.filter(({ bundle }) => bundle.upTo.length > 1);
+    if (shared.length === 0) return noOthers;
+    const others = new Map<string, boolean>();
+    for (const { bundle, strands } of shared) {
+      for (const { paint: other } of bundle.upTo) {
+        if (other === paint.id || !painted.has(other)) continue;
+        others.set(other, (others.get(other) ?? false) || strands === null);
+      }
+    }
+    const steps = [...others].map(([other, isWet]) => ({ step: painted.get(other)!.step, other, isWet }));
+    return {
+      after: steps.map(({ step }) => waitFor(step)!),
+      within: steps.flatMap(({ step, other, isWet }) =>
+        isWet ? [{ step, minutes: Math.max(0, Math.floor(this.plan.openMinutes(other) - minutes)) }] : [],
+      ),
+    };
+  }
+
+  /** Tape and seal here, and on walls whose tape is painted up to from here; a dry ground, and dry neighbours. */
+  private readyToPaint({ wall }: WorkWall, round: Round, place: number): (Wait | null)[] {
     const taped = this.walls.filter(
-      (other) => other.wall.id === wall.id || other.tape.some(({ corner }) => corner === wall.id),
+      (other) =>
+        other.wall.id === wall.id ||
+        this.plan.laid(other.wall.id, place).some(({ corner }) => corner === wall.id),
     );
     return [
       waitFor(`${wall.id}/mark`),
       ...groundReady(wall),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
+      ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.waitBeside(on, bundle)),
       ...taped.flatMap((other) => {
-        const sealed = laidIn(other, round).filter((bundle) => bundle.sealWith === "colour");
+        const sealed = this.plan.laid(other.wall.id, place).filter(({ sealWith }) => sealWith === "colour");
         const colours = new Set(sealed.map(({ over }) => over!));
         const dry = Math.max(0, ...[...colours].map((colour) => this.paints.get(colour)!.touchDryMin));
         return [
-          waitFor(tapeOf(other.wall.id, round)),
-          waitFor(sealOf(other.wall.id, round), "touch-dry", dry),
+          waitFor(tapeStep(other.wall.id, round)),
+          waitFor(sealStep(other.wall.id, round), "touch-dry", dry),
         ];
       }),
     ];
   }
 
-  private portionsOf(
-    wall: WorkWall,
+  private addPeeling(
+    { wall }: WorkWall,
     round: Round,
-    paint: Paint,
-    regions: readonly WorkRegion[],
-    isPeeled: boolean,
-  ): Portion[] {
-    const { rates } = this.site.work;
-    const pieces = this.paintedUpTo(wall.wall.id, round).filter((piece) => piece.paints === paint.id);
-    const edges = regions.reduce((sum, { edgeMm }) => sum + edgeMm, 0);
-    const peeling = isPeeled ? metres(pieces) / rates.peeling_m_min : 0;
-    const sealing = this.site.sealsWet ? edgeMetres(pieces) / rates.sealing_m_min : 0;
-    return regions.map(({ id, areaM2, edgeMm }) => ({
-      region: id,
-      minutes:
-        edgeMm / 1000 / rates.cuttingIn_m_min +
-        areaM2 / rates.rolling_m2_min +
-        ((peeling + sealing) * edgeMm) / edges,
-    }));
-  }
-
-  private addPeeling({ wall }: WorkWall, round: Round, painted: readonly Wait[]): Wait | null {
-    const pieces = this.paintedUpTo(wall.id, round);
-    if (pieces.length === 0) return null;
-    const colours = new Set(pieces.map(({ paints }) => paints));
-    const dry = Math.max(...[...colours].map((colour) => this.paints.get(colour)!.touchDryMin));
-    const id = `${wall.id}/peel-${round.round}`;
+    off: readonly ComingOff[],
+    painted: ReadonlyMap<string, Wait>,
+  ): Wait | null {
+    const dry = off.filter(({ isDry }) => isDry).map(({ bundle }) => bundle);
+    if (dry.length === 0) return null;
+    const colours = new Set(dry.flatMap(({ upTo }) => upTo.map(({ paint }) => paint)));
+    const id = peelStep(wall.id, round);
     this.steps.push({
       id,
       phase: "unmask",
       verb: "peel",
       wall: wall.id,
       round: round.round,
-      minutes: metres(pieces) / this.site.work.rates.peeling_m_min,
-      after: painted.map(({ step }) => waitFor(step, "touch-dry", dry)),
-      say: said("peel", { wall: wall.id, round: round.round, amount: metres(pieces) }),
+      minutes: metres(dry) / this.site.work.rates.peeling_m_min,
+      after: [...painted].flatMap(([colour, { step }]) =>
+        colours.has(colour) ? [waitFor(step, "touch-dry", this.paints.get(colour)!.touchDryMin)] : [],
+      ),
+      say: said("peel", { wall: wall.id, round: round.round, amount: metres(dry) }),
       cautions: cautionsOnSteps(wall),
       evening: [],
     });
     return waitFor(id);
   }
 
-  /** Tape of a round that is painted up to from a wall: its own, and that around its corners. */
-  private paintedUpTo(wall: string, round: Round): TapeBundle[] {
-    return this.walls.flatMap((other) =>
-      laidIn(other, round).filter(({ corner }) => (corner ?? other.wall.id) === wall),
-    );
+  /** Tells of tape beside which a colour has long dried when it comes off, and which school fits that. */
+  private noteStranded({ wall, peel }: WorkWall, off: readonly ComingOff[]): void {
+    const stranded = off.filter(({ strands }) => strands !== null);
+    const isAsked = peel.why === "asked";
+    if (stranded.length === 0 || (isAsked && peel.when === "dry")) return;
+    const colours = [...new Set(stranded.flatMap(({ bundle }) => bundle.upTo.map(({ paint }) => paint)))];
+    this.findings.push({
+      code: "shared-tape",
+      severity: isAsked ? "check" : "note",
+      at: null,
+      values: { wall: wall.id, colours, why: stranded[0]!.strands!, isAsked },
+      ...(isAsked && {
+        cure: { kind: "peel-dry", count: 0, path: ["edges"], set: { peel: "dry" } } as const,
+      }),
+    });
   }
 
   /** Paint under tape has to be ready for it; a base that is already on has long been. */
   private waitUnder(wall: string, { over, underGroup }: TapeBundle): Wait | null {
     if (over === null || underGroup === null) return null;
-    const paint = this.paints.get(over)!;
-    const step =
-      underGroup === 0 ? `${wall}/base-${paint.coats}` : this.latest.get(`${wall} ${over} ${underGroup}`);
-    return waitFor(step ?? null, "tape-over", paint.tapeOverMin);
+    return waitFor(this.stepUnder(wall, over, underGroup), "tape-over", this.paints.get(over)!.tapeOverMin);
+  }
+
+  /** A neighbour that is painted up to without tape has to be as dry as for another coat. */
+  private waitBeside(wall: string, { over, underGroup }: TapeBundle): Wait | null {
+    if (over === null || underGroup === null) return null;
+    return waitFor(this.stepUnder(wall, over, underGroup), "recoat", this.paints.get(over)!.recoatMin);
+  }
+
+  private stepUnder(wall: string, paint: string, group: number): string | null {
+    if (group === 0) return `${wall}/base-${this.paints.get(paint)!.coats}`;
+    return this.latest.get(`${wall} ${paint} ${group}`) ?? null;
   }
 }
+
+const noOthers: { readonly after: readonly Wait[]; readonly within: readonly Latest[] } = {
+  after: [],
+  within: [],
+};

@@ -3,8 +3,7 @@ import type { TapeTotal } from "../../tape/totalTape";
 import { sealerMlPerM } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../contribution";
 import type { WorkSite, WorkWall } from "../site";
-import type { TapeBundle } from "./bundleTape";
-import { laidIn } from "./tapedSteps";
+import { isCurved } from "../../tape/isCurved";
 
 /**
  * What brush and roller put on each wall, by paint: regions, and whole coats of its base and primer, each with all the
@@ -58,17 +57,24 @@ export function countSessions(paint: string, { walls, rounds }: WorkSite): numbe
 /** Tape and sealer, as they are sold. */
 export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): SundryUse[] {
   const sealed = (seal: "clear" | "white") =>
-    sumLaid(site, ({ sealWith, edgeMetres }) => (sealWith === seal ? edgeMetres : 0)) * sealerMlPerM;
+    sumLaidM(site, ({ sealWith, length, centred }) => (sealWith === seal ? length * (centred ? 2 : 1) : 0)) *
+    sealerMlPerM;
   return [
     ...tape.map(({ widthMm, rolls, buyM }) => ({ item: `tape-${widthMm}`, amount: buyM, count: rolls })),
-    { item: "tape-flexible", amount: sumLaid(site, ({ curvedMetres }) => curvedMetres) },
+    {
+      item: "tape-flexible",
+      amount: sumLaidM(site, (piece) => (isCurved(piece) ? piece.length : 0)),
+    },
     { item: "sealer-clear", amount: sealed("clear") },
     { item: "sealer-white", amount: sealed("white") },
   ];
 }
 
-/** Sums over all tape, in every round in which it is laid. */
-function sumLaid({ walls, rounds }: WorkSite, of: (bundle: TapeBundle) => number): number {
-  const laid = rounds.flatMap((round) => walls.flatMap((wall) => laidIn(wall, round)));
-  return laid.reduce((sum, bundle) => sum + of(bundle), 0);
+/** Sums mm over all tape, in every round in which it is laid, as metres. */
+function sumLaidM({ laid }: WorkSite, of: (piece: EdgePiece) => number): number {
+  let sum = 0;
+  for (const rounds of laid.values()) {
+    for (const pieces of rounds) for (const piece of pieces) sum += of(piece);
+  }
+  return sum / 1000;
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { layOutJob } from "./layOutJob";
-import { roundsOfJob, tapeInRounds } from "./roundsOfJob";
+import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 import type { School } from "../rounds/listPasses";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
 
@@ -9,7 +9,7 @@ const laidOutOf = (document: object) => layOutJob(parsed(document));
 const roundsIn = (document: object, school: School) => {
   const laidOut = laidOutOf(document);
   const rounds = roundsOfJob(laidOut, school);
-  return { laidOut, rounds, laid: tapeInRounds(laidOut, rounds).get("w")! };
+  return { laidOut, rounds, laid: edgesInRounds(laidOut, rounds).laid.get("w")! };
 };
 const stripes = (colours: string[], job: object = {}) =>
   oneWall({ width: 3000, height: 2600, skirting: 0 }, { colours, fit: { by: "count", count: 6 } }, job);
@@ -69,18 +69,35 @@ describe("the tape of each round", () => {
     expect(on("hand").some(isCurved)).toBe(false);
   });
 
+  it("a further coat is taped against what was painted later, on the side that is dry", () => {
+    // Kelp and brine stripes, five lines between them; neither is base.
+    const { rounds, laid } = roundsIn(stripes(["kelp", "brine"]), "coat-by-coat");
+    expect(rounds).toHaveLength(4);
+    const between = laid.map((pieces) => pieces.filter(({ cuts }) => cuts !== null));
+    expect(between.map(({ length }) => length)).toEqual([0, 5, 5, 5]);
+    const [first, second] = [rounds[0]!, rounds[1]!].map(({ group }) => group);
+    between.slice(1).forEach((pieces, index) => {
+      const group = index === 1 ? first : second;
+      expect(pieces.every(({ upTo, over, cuts }) => upTo[0]!.group === group && over !== cuts)).toBe(true);
+    });
+    // Each lies on the other side of its line than the time before.
+    const sides = (pieces: (typeof laid)[number]) => pieces.map(({ lies }) => lies);
+    expect(sides(between[2]!)).not.toEqual(sides(between[1]!));
+    expect(sides(between[3]!)).toEqual(sides(between[1]!));
+  });
+
   it("on any wall: every piece is laid in each round that paints up to it, and in no other", () => {
     fc.assert(
-      fc.property(randomJob, fc.constantFrom<School>("finish", "coat-by-coat"), (document, school) => {
-        const { laidOut, rounds, laid } = roundsIn(document, school);
-        const taped = laidOut.walls[0]!.tape.filter(({ byHand }) => !byHand);
+      fc.property(randomJob, (document) => {
+        const { laidOut, rounds, laid } = roundsIn(document, "finish");
+        const taped = laidOut.walls[0]!.tape.filter(({ byHand }) => byHand === null);
         rounds.forEach((round, place) => {
-          const isWanted = (piece: (typeof taped)[number]) =>
-            piece.group === round.group && (round.coat === undefined || round.paints.has(piece.paints));
-          expect(laid[place]).toEqual(taped.filter(isWanted));
+          expect(laid[place]).toEqual(taped.filter(({ upTo }) => upTo[0]!.group === round.group));
         });
         // Nothing that is taped is left out of the work.
         expect(new Set(laid.flat())).toEqual(new Set(taped));
+        const again = roundsIn(document, "coat-by-coat");
+        expect(again.laid.flat().length).toBeGreaterThanOrEqual(2 * taped.length);
       }),
       { numRuns: 60 },
     );

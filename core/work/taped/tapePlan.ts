@@ -1,0 +1,172 @@
+import type { Round } from "../../rounds/listPasses";
+import { openShare } from "../climate";
+import type { WorkSite, WorkWall } from "../site";
+import { bundleTape, type TapeBundle } from "./bundleTape";
+import { coatPortions, countVisits, regionsInRound } from "./coatPortions";
+import { lastRound } from "./inRounds";
+
+/** Tape as it comes off: with the last coat of one colour, or in a visit of its own once that is dry. */
+export interface ComingOff {
+  readonly bundle: TapeBundle;
+  readonly with: string;
+  readonly isDry: boolean;
+  /** Why what is beside it is dry by then where its tape comes off wet: another round, or more than stays open in one go. */
+  readonly strands: "rounds" | "time" | null;
+}
+
+/** Which tape lies on each wall when: bundles of the rounds, by their places. */
+export class TapePlan {
+  private readonly laidOn = new Map<string, readonly (readonly TapeBundle[])[]>();
+  private readonly byHandOn = new Map<string, readonly (readonly TapeBundle[])[]>();
+  private readonly bundleOf = new Map<string, readonly (readonly TapeBundle[])[]>();
+  private readonly offs = new Map<TapeBundle, ComingOff>();
+  private readonly wallOf: ReadonlyMap<string, WorkWall>;
+
+  constructor(private readonly site: WorkSite) {
+    this.wallOf = new Map(site.walls.map((wall) => [wall.wall.id, wall]));
+    for (const { wall, regions } of site.walls) {
+      const groupOf = (region: number) => regions[region]!.group;
+      const bundled = (of: WorkSite["laid"]) =>
+        (of.get(wall.id) ?? []).map((pieces, place) =>
+          bundleTape(pieces, groupOf, (piece) => lastRound(piece, site.rounds, place)),
+        );
+      const laid = bundled(site.laid);
+      this.laidOn.set(
+        wall.id,
+        laid.map(({ bundles }) => bundles),
+      );
+      this.bundleOf.set(
+        wall.id,
+        laid.map(({ bundleOf }) => bundleOf),
+      );
+      this.byHandOn.set(
+        wall.id,
+        bundled(site.byHand).map(({ bundles }) => bundles),
+      );
+    }
+  }
+
+  /** What is laid on a wall in a round. */
+  laid = (wall: string, place: number): readonly TapeBundle[] => this.laidOn.get(wall)?.[place] ?? [];
+
+  /** What is laid in a round and painted up to from a wall: its own, and that around its corners. */
+  paintedUpTo = (wall: string, place: number): TapeBundle[] => this.seenFrom(wall, place, this.laidOn);
+
+  /** What is done by hand from a wall in a round. */
+  byHand = (wall: string, place: number): TapeBundle[] => this.seenFrom(wall, place, this.byHandOn);
+
+  /** What edges that are done by hand from a wall lie beside, and on which wall that is. */
+  besideHand(wall: string, place: number): { readonly on: string; readonly bundle: TapeBundle }[] {
+    return [...this.byHandOn].flatMap(([on, rounds]) =>
+      rounds[place]!.flatMap((bundle) => ((bundle.corner ?? on) === wall ? [{ on, bundle }] : [])),
+    );
+  }
+
+  /** What of the tape that is painted up to from a wall comes off in a round. */
+  comingOff(wall: string, place: number): ComingOff[] {
+    const on = this.wallOf.get(wall);
+    if (!on) return [];
+    const bundles = this.site.rounds.flatMap((_, laidIn) =>
+      laidIn > place ? [] : this.paintedUpTo(wall, laidIn).filter(({ off }) => off === place),
+    );
+    return bundles.map((bundle) => this.comesOff(on, bundle));
+  }
+
+  /** The steps in which each piece of a wall's tape is laid and comes off: round by round, in the order of its pieces. */
+  stepsOf(wall: string): { readonly laidIn: string; readonly offIn: string }[] {
+    return (this.bundleOf.get(wall) ?? []).flatMap((bundles, place) =>
+      bundles.map((bundle) => ({
+        laidIn: tapeStep(wall, this.site.rounds[place]!),
+        offIn: this.offStep(bundle.corner ?? wall, bundle),
+      })),
+    );
+  }
+
+  /** All that the steps of a wall's tape depend on, in short. */
+  outlineOf = (wall: string): string[] =>
+    (this.laidOn.get(wall) ?? []).flatMap((bundles) =>
+      bundles.map((bundle) => this.offStep(bundle.corner ?? wall, bundle)),
+    );
+
+  private offStep(from: string, bundle: TapeBundle): string {
+    const round = this.site.rounds[bundle.off]!;
+    const on = this.wallOf.get(from);
+    if (!on) return peelStep(from, round);
+    const { isDry, with: colour } = this.comesOff(on, bundle);
+    if (isDry) return peelStep(from, round);
+    return paintStep(from, round, colour, round.coat ?? this.site.paints.get(colour)!.coats);
+  }
+
+  private comesOff(on: WorkWall, bundle: TapeBundle): ComingOff {
+    let known = this.offs.get(bundle);
+    if (!known) this.offs.set(bundle, (known = this.decideOff(on, bundle)));
+    return known;
+  }
+
+  private decideOff(on: WorkWall, bundle: TapeBundle): ComingOff {
+    const round = this.site.rounds[bundle.off]!;
+    const { wall, peel } = on;
+    const inRound = bundle.upTo.filter(
+      ({ group, paint }) => group === round.group && round.paints.has(paint),
+    );
+    const inTurn = coloursInTurn(on, round);
+    const last = inRound.reduce(
+      (late, { paint }) => (inTurn.indexOf(paint) > inTurn.indexOf(late) ? paint : late),
+      inRound[0]!.paint,
+    );
+    const strands =
+      inRound.length < bundle.upTo.length
+        ? "rounds"
+        : inRound.length > 1 && !this.canJoin(wall.id, bundle.off, inRound)
+          ? "time"
+          : null;
+    // A school that is asked for is kept, and told what it does.
+    const isDry = peel.when === "dry" || (strands !== null && peel.why !== "asked");
+    return { bundle, with: last, isDry, strands };
+  }
+
+  /** Whether the last coats of several colours can follow each other before the first of them sets. */
+  private canJoin(wall: string, place: number, sides: TapeBundle["upTo"]): boolean {
+    const minutes = sides.reduce((sum, { paint }) => sum + this.coatMinutes(wall, place, paint), 0);
+    return minutes <= Math.min(...sides.map(({ paint }) => this.openMinutes(paint)));
+  }
+
+  /** How long an edge of a paint stays wet in the room's air. */
+  openMinutes = (paint: string): number => this.site.paints.get(paint)!.openMin * openShare(this.site.work);
+
+  /** A coat of one paint on a wall in a round, without its peeling. */
+  coatMinutes(wall: string, place: number, paint: string): number {
+    const round = this.site.rounds[place]!;
+    const regions = regionsInRound(this.wallOf.get(wall)!, round, paint);
+    const byHand = this.byHand(wall, place).filter(({ upTo }) => upTo.some((side) => side.paint === paint));
+    const along = { byHand, peeledM: 0, sealedM: 0 };
+    const { rates } = this.site.work;
+    return coatPortions(regions, along, rates, countVisits(this.site, round, paint)).reduce(
+      (sum, { minutes }) => sum + minutes,
+      0,
+    );
+  }
+
+  private seenFrom(
+    wall: string,
+    place: number,
+    of: ReadonlyMap<string, readonly (readonly TapeBundle[])[]>,
+  ): TapeBundle[] {
+    return [...of].flatMap(([on, rounds]) =>
+      (rounds[place] ?? []).filter(({ corner }) => (corner ?? on) === wall),
+    );
+  }
+}
+
+/** The colours of a round on a wall in the order in which they are painted. */
+export const coloursInTurn = ({ regions }: WorkWall, { group, paints }: Round): string[] => [
+  ...new Set(
+    regions.flatMap((region) => (region.group === group && paints.has(region.colour) ? [region.colour] : [])),
+  ),
+];
+
+export const tapeStep = (wall: string, { round }: Round): string => `${wall}/tape-${round}`;
+export const sealStep = (wall: string, { round }: Round): string => `${wall}/seal-${round}`;
+export const peelStep = (wall: string, { round }: Round): string => `${wall}/peel-${round}`;
+export const paintStep = (wall: string, { round }: Round, paint: string, coat: number): string =>
+  `${wall}/paint-${round}-${paint}-${coat}`;
