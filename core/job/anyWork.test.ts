@@ -2,8 +2,10 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { randomSurvey } from "../wall/tests/surveys";
 import { emitPlan } from "./emitPlan";
+import { layOutJob } from "./layOutJob";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
+import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 import type { Plan } from "./planTypes";
 import type { PlanStep } from "./planDayTypes";
 import type { Job } from "./schema";
@@ -150,23 +152,31 @@ function checkCoats(days: Days, wallId: string): void {
   }
 }
 
-/** No tape leaves before the last coat of what is beside it is on, none is laid after painting began. */
+/** No tape leaves before the last coat of what is beside it is on, none is laid after painting there began. */
 function checkLeaving(days: Days, wallId: string): void {
   const planned = days.plan.walls.find(({ id }) => id === wallId)!;
+  const laidOut = layOutJob(days.job);
+  const rounds = roundsOfJob(laidOut, days.job.school);
+  const pieces = edgesInRounds(laidOut, rounds).laid.get(wallId)!.flat();
   const stepOf = (id: string) => days.plan.steps.find((step) => step.id === id)!;
-  for (const { laidIn, offIn, round, cuts, andCuts, centred } of planned.tape) {
+  const groupOf = (round: number) => rounds.find((own) => own.round === round)!.group;
+  planned.tape.forEach(({ laidIn, offIn, round, centred }, index) => {
     const [laid, off] = [stepOf(laidIn!), stepOf(offIn!)];
     expect([laid.kind, laid.round]).toEqual(["tape", round]);
-    const beside = days.steps(wallId, "paint").filter(({ colour }) => colour === cuts || colour === andCuts);
-    // A line's own tape stays over all rounds that paint up to it.
-    const last = centred && days.job.edges.seal !== "caulk" ? off.round! : round;
-    const own = beside.filter((step) => step.round! >= round && step.round! <= last);
-    if (cuts !== undefined) expect(own.length).toBeGreaterThan(0);
+    const { upTo } = pieces[index]!;
+    const beside = days
+      .steps(wallId, "paint")
+      .filter((step) =>
+        upTo.some((side) => side.paint === step.colour && side.group === groupOf(step.round!)),
+      );
+    const staysOn = centred && days.job.edges.seal !== "caulk";
+    const own = staysOn ? beside : beside.filter((step) => step.round === round);
+    expect(own.length).toBeGreaterThan(0);
     for (const { start, end, id } of own) {
       expect(laid.end).toBeLessThanOrEqual(start);
       if (id !== offIn && !id.startsWith(`${offIn}/`)) expect(end).toBeLessThanOrEqual(off.start);
     }
-  }
+  });
 }
 
 function checkFrame(days: Days, wallId: string): void {
@@ -188,8 +198,8 @@ function checkFrame(days: Days, wallId: string): void {
     ["base"],
     ["mark"],
     ["tape", "seal", "paint", "peel"],
-    ["touch-up"],
     ["rub-out"],
+    ["touch-up"],
     ["plates-back"],
   ] as PlanStep["kind"][][];
   chain.forEach((kinds, place) => {

@@ -119,7 +119,19 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
   steps.push(...washTools(steps, site));
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, taped.ready.get(wall.wall.id) ?? [])));
   const { tapePlan, findings } = taped;
-  return { drafts: [...steps, putBack(walls, steps)], own, tapePlan, findings };
+  return { drafts: saidOnce([...steps, putBack(walls, steps)]), own, tapePlan, findings };
+}
+
+/** What holds for the whole house is said once, where it bites first. */
+const onceAJob = new Set(["care-lead"]);
+
+function saidOnce(steps: readonly StepDraft[]): StepDraft[] {
+  const told = new Set<string>();
+  return steps.map((step) => {
+    const cautions = step.cautions.filter(({ code }) => !told.has(code));
+    for (const { code } of cautions) if (onceAJob.has(code)) told.add(code);
+    return cautions.length === step.cautions.length ? step : { ...step, cautions };
+  });
 }
 
 function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly over: OverLimit | null } {
@@ -132,7 +144,7 @@ function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly ov
 }
 
 function addWithin(drafts: readonly StepDraft[], { work }: WorkSite) {
-  const list = new StepList(workHoursOf(work).usable);
+  const list = new StepList(workHoursOf(work).usable, work.crew);
   try {
     for (const draft of drafts) list.add(draft);
     return { steps: list.steps, over: null };

@@ -61,14 +61,15 @@ describe("what a colour costs", () => {
       supplies: { "tape-24": { price: 5 }, brush: { price: 6, onHand: 1 }, liner: { price: 1 } },
     });
     const of = (item: string) => sundries.find((sundry) => sundry.item === item);
-    // 4 m of edge in pulls of 900 mm: one roll. One colour: one brush, at hand; one round of it: one liner. 3 m of wall: a sheet.
+    // 4 m of edge in pulls of 900 mm: one roll. A brush for kelp, at hand, and one
+    // to seal with oyster; one round: one liner. 3 m of wall: a sheet.
     expect(of("tape-24")).toMatchObject({ count: 1, buy: 1, cost: 5 });
-    expect(of("brush")).toMatchObject({ count: 1, buy: 0, cost: 0 });
+    expect(of("brush")).toMatchObject({ count: 2, buy: 1, cost: 6 });
     expect(of("liner")).toMatchObject({ count: 1, cost: 1 });
     expect(of("dust-sheet")).toMatchObject({ count: 1, price: null, cost: 0 });
     expect(of("roller-100")).toMatchObject({ count: 1 });
     expect([of("filler"), of("sealer-clear"), of("film")]).toEqual([undefined, undefined, undefined]);
-    expect(cost).toMatchObject({ paint: 14, sundries: 6, total: 20, unpriced: 3 });
+    expect(cost).toMatchObject({ paint: 14, sundries: 12, total: 26, unpriced: 3 });
   });
 
   it("counts sealer by the metre, film by the opening, and filler where there is a crack", () => {

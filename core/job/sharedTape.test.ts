@@ -72,7 +72,7 @@ describe("a tape between two colours", () => {
   });
 
   it("comes off dry and scored where the colours take longer than one of them stays wet, and the plan says so", () => {
-    const slow = { work: { rates: { rolling_m2_min: 0.1 } } };
+    const slow = { work: { rates: { rolling_m2_min: 0.05 } } };
     const answer = zigzag(slow);
     for (const { offIn } of sharedOf(answer)) expect(stepOf(answer, offIn!).kind).toBe("peel");
     const peel = stepOf(answer, "w/peel-1");

@@ -1,5 +1,6 @@
-import { curveLength, type Curve } from "../geometry/curve";
+import { boxOfContour, curveLength, type Curve } from "../geometry/curve";
 import { choosePeel } from "../tape/sealEdge";
+import { heightOf } from "../work/cautions";
 import type { WorkWall } from "../work/site";
 import type { Pattern } from "../pattern/pattern";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
@@ -45,6 +46,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
     edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
     marks: marks.length + checks.length,
     peel: choosePeel(wall.texture, edges),
+    workTopMm: workTopOf(on),
     // Something is painted or printed on it, or it is taped for what is painted around its corner.
     isWorkedOn:
       pattern.regions.length > 0 &&
@@ -69,4 +71,16 @@ function perimetersOf({ regions, edges }: Pattern): number[] {
     if (left === null || right === null) perimeters[left ?? right!]! += curveLength(curve);
   }
   return perimeters;
+}
+
+/** Of a wall that is painted all over its top, else that of what is painted or printed on it. */
+function workTopOf({ wall, laid, groups }: OrderedWall): number {
+  const { pattern, surface } = laid!;
+  if (wall.baseState === "paint" || pattern.placements.length + pattern.effects.length > 0)
+    return heightOf(wall);
+  let top = -Infinity;
+  pattern.regions.forEach(({ face }, index) => {
+    if (groups[index]! > 0) top = Math.max(top, boxOfContour(face.outer).maxY);
+  });
+  return top === -Infinity ? 0 : top - surface.extent.minY + wall.skirting;
 }

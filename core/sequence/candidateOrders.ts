@@ -5,11 +5,20 @@ import type { WorkHours } from "./workHours";
 /** Waits so many times as long as on the label, from a warm dry room to a cold damp one: orders that suit each are tried. */
 const triedFactors = [1, 1.5, 2.4, 3.9] as const;
 
-/** What to begin next when several could start at the same time: the lower comes first. */
-type Rule = readonly number[];
+/**
+ * What to begin next when several could start at the same time, or within so many minutes of the first of them: the lower
+ * comes first.
+ */
+interface Rule {
+  readonly ranks: readonly number[];
+  readonly patience: number;
+}
+
+/** For so long one waits for the next wall of a colour rather than take up another in between. */
+const patienceMin = 20;
 
 /**
- * Orders worth timing, for one person up to the whole crew, but for no fewer than a step takes at once. They are found by
+ * Orders worth timing, for one person up to the whole crew; what takes several at once then has the others come to it. They are found by
  * beginning, again and again, what can start first, with waits of certain lengths and by several rules for what comes
  * first. They depend on the steps and the hours alone, never on the temperature, and those for a crew include all for a
  * smaller one: so neither warmth nor one more person can make the best of them later.
@@ -20,13 +29,16 @@ export function candidateOrders(
   hours: WorkHours,
   crew: number,
 ): Order[] {
-  const rules = [byTail(steps, links), byWall(steps), byRound(steps)];
+  const rules: readonly Rule[] = [
+    { ranks: byTail(steps, links), patience: 0 },
+    { ranks: byWall(steps), patience: 0 },
+    { ranks: byColour(steps), patience: patienceMin },
+  ];
   const followers = followersOf(steps.length, links);
-  const fewest = Math.min(crew, Math.max(...steps.map(({ hands = 1 }) => hands)));
   const orders: Order[] = [];
   for (const factor of triedFactors) {
     const waits = waitsAt(links, factor);
-    for (let hands = fewest; hands <= crew; hands++) {
+    for (let hands = 1; hands <= crew; hands++) {
       for (const rule of rules) {
         const order = listInTurn({ steps, links, waits, followers, hours, hands }, rule);
         if (!orders.some((other) => isSameOrder(order, other))) orders.push(order);
@@ -41,7 +53,7 @@ const isSameOrder = (a: Order, b: Order): boolean =>
   a.hands.every((hands, place) => hands.every((hand, index) => hand === b.hands[place]![index]));
 
 /** The longest way from a step to the end comes first. */
-function byTail(steps: readonly Step[], links: Links): Rule {
+function byTail(steps: readonly Step[], links: Links): number[] {
   const waits = waitsAt(links, 1);
   const tails = steps.map(({ minutes }) => minutes);
   for (let step = steps.length - 1; step >= 0; step--) {
@@ -54,15 +66,30 @@ function byTail(steps: readonly Step[], links: Links): Rule {
 }
 
 /** One wall is carried on with as far as it goes. */
-function byWall(steps: readonly Step[]): Rule {
-  const placeOf = new Map<string, number>();
-  for (const { wall = "" } of steps) if (!placeOf.has(wall)) placeOf.set(wall, placeOf.size);
+function byWall(steps: readonly Step[]): number[] {
+  const placeOf = placesOf(steps, "wall");
   return steps.map(({ wall = "" }, index) => placeOf.get(wall)! * steps.length + index);
 }
 
-/** The rounds go together over all walls. */
-function byRound(steps: readonly Step[]): Rule {
-  return steps.map(({ round = 0 }, index) => round * steps.length + index);
+/** The rounds go together over all walls, and in each of them a colour over all its walls, in the order of the room. */
+function byColour(steps: readonly Step[]): number[] {
+  const [colours, walls] = [placesOf(steps, "colour"), placesOf(steps, "wall")];
+  const keyOf = ({ round = 0, coat = 0, colour = "", wall = "" }: Step) =>
+    [round, coat, colours.get(colour)!, walls.get(wall)!] as const;
+  const keys = steps.map(keyOf);
+  const inTurn = [...steps.keys()].sort((a, b) => {
+    const at = [0, 1, 2, 3].find((index) => keys[a]![index] !== keys[b]![index]);
+    return at === undefined ? a - b : keys[a]![at]! - keys[b]![at]!;
+  });
+  const rule = new Array<number>(steps.length);
+  inTurn.forEach((step, place) => (rule[step] = place));
+  return rule;
+}
+
+function placesOf(steps: readonly Step[], by: "colour" | "wall"): Map<string, number> {
+  const places = new Map<string, number>();
+  for (const { [by]: of = "" } of steps) if (!places.has(of)) places.set(of, places.size);
+  return places;
 }
 
 function followersOf(count: number, { first, before }: Links): number[][] {
@@ -110,18 +137,23 @@ class ListInTurn {
     this.ready = [...steps.keys()].filter((step) => this.open[step] === 0);
   }
 
-  /** Of those that are ready the one that can start first. */
-  first(rule: Rule): number {
+  /** Of those that are ready the one that can start first, or within the patience of the rule. */
+  first({ ranks, patience }: Rule): number {
     const inTurn = handsInTurn(this.freeAt);
     let best = this.ready[0]!;
     let bestStart = Infinity;
     for (const step of this.ready) {
       if (this.earliest(step, inTurn) > bestStart) continue;
       const start = this.startOf(step, inTurn);
-      const isSooner = start < bestStart || (start === bestStart && rule[step]! < rule[best]!);
+      const isSooner = start < bestStart || (start === bestStart && ranks[step]! < ranks[best]!);
       if (!isSooner) continue;
       best = step;
       bestStart = start;
+    }
+    if (patience === 0) return best;
+    for (const step of this.ready) {
+      if (ranks[step]! >= ranks[best]! || this.earliest(step, inTurn) > bestStart + patience) continue;
+      if (this.startOf(step, inTurn) <= bestStart + patience) best = step;
     }
     return best;
   }
@@ -129,13 +161,14 @@ class ListInTurn {
   place(step: number): void {
     const { steps, links, waits, followers } = this.listing;
     const inTurn = handsInTurn(this.freeAt);
-    const { minutes, hands = 1 } = steps[step]!;
+    const { hands = 1 } = steps[step]!;
     const taken = inTurn.slice(0, hands);
-    this.ends[step] = this.startOf(step, inTurn) + minutes;
+    this.ends[step] = this.listing.hours.endOf(this.startOf(step, inTurn), steps[step]!);
     for (const hand of taken) this.freeAt[hand] = this.ends[step]!;
     this.ready.splice(this.ready.indexOf(step), 1);
     this.order.steps.push(step);
-    this.order.hands.push(taken);
+    // What takes more people than the order is made for has the others come to it.
+    this.order.hands.push(taken.length < hands ? Array.from({ length: hands }, (_, hand) => hand) : taken);
     for (const follower of followers[step]!) {
       if (--this.open[follower]! > 0) continue;
       this.released[follower] = releasedAt(links, waits, follower, this.ends);
@@ -153,7 +186,7 @@ class ListInTurn {
   }
 
   private startOf(step: number, inTurn: readonly number[]): number {
-    return this.listing.hours.fit(this.earliest(step, inTurn), this.listing.steps[step]!.minutes);
+    return this.listing.hours.startOf(this.earliest(step, inTurn), this.listing.steps[step]!);
   }
 }
 

@@ -65,7 +65,12 @@ describe("a schedule", () => {
         const byId = new Map(planned.map((step) => [step.step.id, step]));
         expect([...byId.keys()].sort()).toEqual(steps.map(({ id }) => id).sort());
         for (const { step, start, end: until, hand } of planned) {
-          expect(until - start).toBe(step.minutes);
+          // Half an hour from noon on is a break, where an hour or more is worked before and after.
+          const noon = Math.floor(start / 1440) * 1440 + 720;
+          const hasBreak = at.from + 20 <= 660 && at.to - 20 >= 810;
+          if (hasBreak) expect(until <= noon || start < noon || start >= noon + 30).toBe(true);
+          const isOver = hasBreak && start < noon && until > noon;
+          expect(until - start).toBe(step.minutes + (isOver ? 30 : 0));
           for (const wait of step.after) {
             const before = byId.get(wait.step)!.end;
             if (wait.what === "next-day")
@@ -79,7 +84,7 @@ describe("a schedule", () => {
           }
           const [day, minute] = [Math.floor(start / 1440), start % 1440];
           expect(minute).toBeGreaterThanOrEqual(at.from + 20);
-          expect(minute + step.minutes).toBeLessThanOrEqual(at.to - 20);
+          expect(minute + until - start).toBeLessThanOrEqual(at.to - 20);
           // 2026-06-01 is a Monday, as a job without a date begins on one.
           const date = new Date(`${at.start ?? "2026-06-01"}T00:00:00Z`);
           date.setUTCDate(date.getUTCDate() + day);
@@ -148,7 +153,7 @@ describe("a schedule", () => {
     );
   });
 
-  it("is never later in warmer or drier air, nor with one more person", () => {
+  it("is never on a later day in warmer or drier air, nor with one more person", () => {
     fc.assert(
       fc.property(
         randomSteps,
@@ -162,15 +167,17 @@ describe("a schedule", () => {
             temperature: Math.min(35, given.temperature + warmer),
             humidity: Math.max(0, given.humidity - drier),
           });
-          expect(schedule(steps, warm).end).toBeLessThanOrEqual(end);
-          expect(schedule(steps, work({ ...given, crew: given.crew + 1 })).end).toBeLessThanOrEqual(end);
+          const dayOf = (time: number) => Math.floor((time - 1) / 1440);
+          expect(dayOf(schedule(steps, warm).end)).toBeLessThanOrEqual(dayOf(end));
+          const more = schedule(steps, work({ ...given, crew: given.crew + 1 }));
+          expect(dayOf(more.end)).toBeLessThanOrEqual(dayOf(end));
         },
       ),
       { numRuns: 150 },
     );
   });
 
-  it("of one person and few steps is never shorter than the best of all orders, and mostly that one", () => {
+  it("of one person and few steps is never shorter than the best of all orders, and mostly on its day", () => {
     const orders = (count: number): number[][] =>
       count === 0
         ? [[]]
@@ -196,7 +203,7 @@ describe("a schedule", () => {
                 ? (Math.floor(done.get(wait.step)! / 1440) + 1) * 1440
                 : done.get(wait.step)! + Math.ceil(wait.minutes * factor - 1e-9),
             );
-            free = hours.fit(Math.max(free, ...ready), step.minutes) + step.minutes;
+            free = hours.endOf(hours.startOf(Math.max(free, ...ready), step), step);
             done.set(step.id, free);
           }
           return [free];
@@ -204,11 +211,12 @@ describe("a schedule", () => {
         const least = Math.min(...ends);
         expect(end).toBeGreaterThanOrEqual(least);
         all++;
-        if (end === least) isBest++;
+        // (Within its last day it may end later, so as to take up a colour less often.)
+        if (Math.floor((end - 1) / 1440) === Math.floor((least - 1) / 1440)) isBest++;
       }),
       { numRuns: 120 },
     );
-    expect(isBest / all).toBeGreaterThan(0.9);
+    expect(isBest / all).toBeGreaterThan(0.97);
   });
 });
 
@@ -228,4 +236,72 @@ it("stretches hold every portion within the open time, and divide what is longer
       },
     ),
   );
+});
+
+describe("breaks", () => {
+  const stepOf = (id: string, minutes: number, more: Partial<Step> = {}): Step => ({
+    phase: "colour",
+    verb: "paint",
+    say: { code: "paint", values: {} },
+    cautions: [],
+    evening: [],
+    id,
+    minutes,
+    after: [],
+    ...more,
+  });
+  const clock = (time: number) => [Math.floor(time / 1440), time % 1440];
+  const timesOf = (steps: readonly Step[], more: object = {}) =>
+    schedule(steps, work(more)).steps.map(({ step, start, end }) => [
+      step.id,
+      ...clock(start),
+      ...clock(end),
+    ]);
+
+  it("work goes on over the break, a wet area waits for its end, and a coat pauses between its stretches", () => {
+    // From 8:20 (500) to 16:40 (1000); the break from 12:00 (720) to 12:30 (750).
+    expect(timesOf([stepOf("mark", 300)])).toEqual([["mark", 0, 500, 0, 830]]);
+    const two = [stepOf("mark", 200), stepOf("base", 60, { coatsM2: 9, after: after("mark") })];
+    expect(timesOf(two)).toEqual([
+      ["mark", 0, 500, 0, 700],
+      ["base", 0, 750, 0, 810],
+    ]);
+    const stretches = Array.from({ length: 4 }, (_, index) => ({ regions: [`r${index}`], minutes: 12.5 }));
+    // 12.5, 25, 37.5 and 50 minutes done are 13, 25, 38 and 50 whole ones: one stretch before noon, three after.
+    const coat = [stepOf("mark", 200), stepOf("coat", 50, { stretches, after: after("mark") })];
+    expect(timesOf(coat)[1]).toEqual(["coat", 0, 700, 0, 787]);
+    expect(timesOf(coat, { break_min: 0 })[1]).toEqual(["coat", 0, 700, 0, 750]);
+    expect(timesOf(coat, { breakAt: "13:00" })[1]).toEqual(["coat", 0, 700, 0, 750]);
+  });
+
+  it("a coat that is broken off by the night goes on in the morning as its second part, which others wait for", () => {
+    const stretches = Array.from({ length: 6 }, (_, index) => ({ regions: [`r${index}`], minutes: 10 }));
+    const planned = schedule(
+      [
+        stepOf("mark", 440),
+        stepOf("coat", 60, { stretches, after: after("mark") }),
+        stepOf("next", 5, { after: [{ step: "coat", what: "recoat", minutes: 180 }] }),
+      ],
+      work({ break_min: 0, to: "16:55" }),
+    ).steps;
+    // 8:20 and 440 minutes is 15:40; until 16:35 five stretches of ten are done.
+    expect(
+      planned.map(({ step, start, end }) => [step.id, step.minutes, ...clock(start), ...clock(end)]),
+    ).toEqual([
+      ["mark", 440, 0, 500, 0, 940],
+      ["coat", 50, 0, 940, 0, 990],
+      ["coat/2", 10, 1, 500, 1, 510],
+      ["next", 5, 1, 690, 1, 695],
+    ]);
+    expect(planned[1]!.step.stretches).toHaveLength(5);
+    expect([planned[2]!.step.part, planned[2]!.step.after]).toEqual([
+      { number: 2, of: 2 },
+      [{ step: "coat", what: "after", minutes: 0 }],
+    ]);
+    expect([planned[3]!.heldFrom, planned[3]!.step.after[0]!.step]).toEqual(["coat/2", "coat/2"]);
+  });
+
+  function after(step: string): Step["after"] {
+    return [{ step, what: "after", minutes: 0 }];
+  }
 });

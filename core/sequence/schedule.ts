@@ -1,15 +1,17 @@
+import { minutesADay } from "../measure/calendar";
 import { waitFactor } from "../work/climate";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { candidateOrders } from "./candidateOrders";
 import { linkSteps, releaseOf, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
+import { splitAtNights } from "./splitAtNights";
 import { workHoursOf, type WorkHours } from "./workHours";
 
 /**
- * Why a step starts when it does and not sooner: what it waits for, whose hands are busy, that the day is over, or that what
+ * Why a step starts when it does and not sooner: what it waits for, whose hands are busy, that the day or its morning is over, or that what
  * has to follow it closely could not follow sooner.
  */
-export type HeldBy = "start" | "wait" | "hands" | "night" | "follower";
+export type HeldBy = "start" | "wait" | "hands" | "night" | "break" | "follower";
 
 export interface ScheduledStep {
   readonly step: Step;
@@ -49,23 +51,18 @@ export interface Schedule {
 export function schedule(given: readonly Step[], work: Work): Schedule {
   const hours = workHoursOf(work);
   // What is longer than a day and may not be broken off takes up a whole one, and is told.
-  const steps = given.map((step) =>
-    step.minutes > hours.usable ? { ...step, minutes: hours.usable } : step,
-  );
+  const steps = given.map((step) => (isTooLong(step, hours) ? { ...step, minutes: hours.usable } : step));
   const factor = waitFactor(work);
   const links = linkSteps(steps);
   const waits = waitsAt(links, factor);
-  let best: { order: Order; times: Times; switches: number } | null = null;
+  let best: Tried | null = null;
   for (const order of candidateOrders(steps, links, hours, work.crew)) {
     const times = timeOrder(steps, links, waits, order, hours);
-    if (best && isWorse(times, best.times)) continue;
-    const switches = countSwitches(steps, order);
-    const isAlike = best && times.end === best.times.end && times.late.length === best.times.late.length;
-    if (isAlike && switches >= best!.switches) continue;
-    best = { order, times, switches };
+    const tried = { order, times, switches: countSwitches(steps, order) };
+    if (!best || isBetter(tried, best)) best = tried;
   }
   const { order, times } = best!;
-  const scheduled = explain(steps, links, waits, order, times, hours);
+  const scheduled = splitAtNights(explain(steps, links, waits, order, times, hours), hours);
   return {
     factor,
     steps: scheduled,
@@ -74,7 +71,7 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
     soonest: timeOrder(steps, links, waits, withAllHands(steps), hours).end,
     impossible: [
       ...given.flatMap((step): Impossible[] => [
-        ...(step.minutes > hours.usable ? [{ step, why: "too-long" } as const] : []),
+        ...(isTooLong(step, hours) ? [{ step, why: "too-long" } as const] : []),
         ...((step.hands ?? 1) > work.crew ? [{ step, why: "too-few-hands" } as const] : []),
       ]),
       ...[...new Set(times.late)].map((step): Impossible => ({ step: given[step]!, why: "too-late" })),
@@ -82,19 +79,43 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
   };
 }
 
-/** What keeps more of the latest times is better, and then what ends sooner. */
-const isWorse = (a: Times, b: Times): boolean =>
-  a.late.length > b.late.length || (a.late.length === b.late.length && a.end > b.end);
+/** What may not be broken off, and takes more than a day has. */
+const isTooLong = ({ minutes, stretches }: Step, { usable }: WorkHours): boolean =>
+  minutes > usable && (stretches?.length ?? 0) <= 1;
 
-/** How often someone goes on to another wall. */
+interface Tried {
+  readonly order: Order;
+  readonly times: Times;
+  readonly switches: number;
+}
+
+/**
+ * What keeps more of the latest times is better, then what ends on an earlier day; on the same day a colour that is taken
+ * up seldom is worth more than an hour, and then what ends sooner. (So neither warmth nor one more person can make the
+ * last day later.)
+ */
+function isBetter(a: Tried, b: Tried): boolean {
+  const keyOf = ({ times, switches }: Tried) =>
+    [times.late.length, Math.floor((times.end - 1) / minutesADay), switches, times.end] as const;
+  const [mine, other] = [keyOf(a), keyOf(b)];
+  const at = mine.findIndex((value, index) => value !== other[index]);
+  return at >= 0 && mine[at]! < other[at]!;
+}
+
+/** To take up another colour is more of a break than to go on to another wall. */
+const colourSwitchWeight = 3;
+
+/** How often someone takes up another colour, or goes on to another wall. */
 function countSwitches(steps: readonly Step[], order: Order): number {
-  const at: (string | undefined)[] = [];
+  const at: { wall?: string; colour?: string }[] = [];
   let switches = 0;
   order.steps.forEach((step, place) => {
-    const { wall } = steps[step]!;
+    const { wall, colour } = steps[step]!;
     for (const hand of order.hands[place]!) {
-      if (wall !== at[hand]) switches++;
-      at[hand] = wall;
+      const before = at[hand] ?? {};
+      if (wall !== before.wall) switches++;
+      if (colour !== undefined && colour !== before.colour) switches += colourSwitchWeight;
+      at[hand] = { wall, colour: colour ?? before.colour };
     }
   });
   return switches;
@@ -115,7 +136,7 @@ function explain(
 ): ScheduledStep[] {
   const lastOf: (number | undefined)[] = [];
   const following = new Set(links.latest.map(({ before }) => before));
-  const firstMinute = hours.fit(0, 1);
+  const firstMinute = hours.startOf(0, { minutes: 1 });
   const scheduled = order.steps.map((index, place): ScheduledStep => {
     const hands = order.hands[place]!;
     const before = lastToEnd(
@@ -135,7 +156,12 @@ function explain(
     const from = isWait ? links.before[first + released.indexOf(waited)]! : before;
     const heldBy = (): HeldBy => {
       if (from === undefined || start === firstMinute) return "start";
-      if (start > Math.max(waited, busy)) return following.has(index) ? "follower" : "night";
+      const free = Math.max(waited, busy);
+      if (start > free) {
+        if (following.has(index)) return "follower";
+        const isAfterBreak = hours.pause !== null && start % minutesADay === hours.pause.to;
+        return isAfterBreak ? "break" : "night";
+      }
       return isWait ? "wait" : "hands";
     };
     return {

@@ -121,12 +121,12 @@ function timeOnce(
     const hands = order.hands[place]!;
     let earliest = Math.max(notBefore[step]!, releasedAt(links, waits, step, ends));
     for (const hand of hands) earliest = Math.max(earliest, freeAt[hand] ?? 0);
-    const { minutes } = steps[step]!;
-    const start = hours.fit(earliest, minutes);
+    const start = hours.startOf(earliest, steps[step]!);
+    const done = hours.endOf(start, steps[step]!);
     starts[step] = start;
-    ends[step] = start + minutes;
-    for (const hand of hands) freeAt[hand] = start + minutes;
-    end = Math.max(end, start + minutes);
+    ends[step] = done;
+    for (const hand of hands) freeAt[hand] = done;
+    end = Math.max(end, done);
   }
   const late = links.latest.flatMap(({ step, before, minutes }) =>
     starts[step]! > ends[before]! + minutes ? [step] : [],

@@ -156,6 +156,9 @@ export const acuteAngleDegrees = 15;
 /** A pin or a mark higher above the floor than this is not reached without steps. */
 export const reachMm = 2100;
 
+/** Hands that go higher than this work from steps. */
+export const stepsAboveMm = 1800;
+
 /** A painter's usual pace, until their own is known: metres or square metres a minute, or minutes for one. */
 export const usualRates = {
   taping_m_min: 1,
@@ -186,7 +189,9 @@ export const roomMinutes = {
   shelfOff: 10,
   maskingOne: 8,
   plateBack: 5,
-  washingPerM2: 1,
+  unmaskingOne: 3,
+  /** Glue off, rinsed, and a look along the wall: 0.4 m2 a minute; a plain wash takes 1. */
+  washingPerM2: 2.5,
   levelLine: 10,
   checkingPerM: 0.2,
   rubbingOut: 0.25,

@@ -1,28 +1,33 @@
 import type { Said } from "../findings/said";
 import type { Paint } from "../paint/schema";
 import { isCaulk, type Seal } from "../tape/sealEdge";
-import { isOf, reachMm } from "../trade/constants";
+import { isOf, stepsAboveMm } from "../trade/constants";
 import type { Wall } from "../wall/schema";
+import type { WorkWall } from "./site";
 import { said } from "./words";
 
-/** What to take care of where work on a wall is done from steps; nothing on one that is reached from the floor. */
-export const cautionsOnSteps = (wall: Wall): Said[] =>
-  highestOf(wall) > reachMm ? [said("care-steps", {})] : [];
+/** What to take care of where hands go to a height over the floor, mm; nothing where that is reached from the floor. */
+export const cautionsAbove = (highest: number): Said[] =>
+  highest > stepsAboveMm ? [said("care-steps", {})] : [];
+
+/** The same for what is set out and painted on a wall. */
+export const cautionsOnSteps = ({ workTopMm }: Pick<WorkWall, "workTopMm">): Said[] =>
+  cautionsAbove(workTopMm);
 
 /** What to take care of where a sealer is wiped on. */
 export const cautionsOfSeals = (seals: readonly Seal[]): Said[] =>
   seals.some(isCaulk) ? [said("care-air", {})] : [];
 
-/** What to take care of with a paint on a wall: lime, what it is sealed with, and that it has to dry. */
-export const cautionsOfPaint = (paint: Paint, wall: Wall, seals: readonly Seal[] = []): Said[] => [
+/** What to take care of with a paint that goes up to a height: lime, what it is sealed with, and that it has to dry. */
+export const cautionsOfPaint = (paint: Paint, highest: number, seals: readonly Seal[] = []): Said[] => [
   ...(isOf(paint.material, "mineral") ? [said("care-lime", {})] : []),
   ...cautionsOfSeals(seals),
   said("care-dry", {}),
-  ...cautionsOnSteps(wall),
+  ...cautionsAbove(highest),
 ];
 
 /** The top of a wall over its floor, mm. */
-function highestOf({ survey, height }: Wall): number {
+export function heightOf({ survey, height }: Wall): number {
   if (survey) return Math.max(...survey.stations.map(({ down, up }) => down + up));
   return height ?? 0;
 }

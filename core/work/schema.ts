@@ -67,6 +67,8 @@ export const workSchemaOf = (own: Readonly<Record<string, OwnRate>>) =>
       crew: z.int().min(1).max(8).default(1),
       from: clockSchema.default(8 * 60).describe("when the working day begins"),
       to: clockSchema.default(17 * 60).describe("when it ends"),
+      breakAt: clockSchema.default(12 * 60).describe("when the break at midday begins"),
+      break_min: z.number().min(0).max(180).default(30).describe("how long it is; 0: none"),
       workdays: z.array(z.enum(weekdays)).min(1).max(7).default(["mon", "tue", "wed", "thu", "fri"]),
       temperature: z.number().min(-40).max(60).default(20).describe("C, in the room"),
       humidity: z.number().min(0).max(100).default(50).describe("% RH, in the room"),

@@ -32,6 +32,8 @@ export interface WorkWall {
   readonly marks: number;
   /** Whether its tape comes off while the last coat is wet. */
   readonly peel: Peel;
+  /** How high over its floor hands go for what is set out and painted, mm. */
+  readonly workTopMm: number;
   /** Whether anything is done on it. */
   readonly isWorkedOn: boolean;
 }

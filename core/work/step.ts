@@ -52,6 +52,8 @@ export interface Step {
   /** What a colour's tools are washed after, once for all its steps: a round, a whole coat, a finish's own work. */
   readonly session?: string;
   readonly stretches?: readonly Stretch[];
+  /** Colours that a brush of their own is wetted with, where none is painted. */
+  readonly brushedWith?: readonly string[];
   /** Ids of the placements that are printed. */
   readonly prints?: readonly string[];
   readonly say: Said;
@@ -67,6 +69,8 @@ export interface StepDraft extends Omit<Step, "minutes" | "after" | "part"> {
   /** Of each one's hands; rounded up to whole ones. */
   readonly minutes: number;
   readonly after: readonly (Wait | null)[];
+  /** It has two ends: where there are two people they do it together, in half the time. */
+  readonly sharedByTwo?: true;
 }
 
 /** A wait for a step; none for a step that there is not. */

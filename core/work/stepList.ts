@@ -9,21 +9,25 @@ export class StepList {
   private readonly allowedStretches = new Allowance("stretches");
 
   /** `mostMinutes`: what is longer is divided into parts, each of which fits into a day, unless it may not be broken off. */
-  constructor(private readonly mostMinutes: number) {}
+  constructor(
+    private readonly mostMinutes: number,
+    private readonly crew = 1,
+  ) {}
 
   /** Adds a step, in parts if it is longer than a day. Waits for steps that do not exist are none. */
-  add({ minutes, after, within, stretches, ...rest }: StepDraft): void {
+  add({ minutes: ofOne, after, within, stretches, sharedByTwo, ...draft }: StepDraft): void {
+    const isShared = sharedByTwo === true && this.crew > 1;
+    const minutes = isShared ? ofOne / 2 : ofOne;
+    const rest = isShared ? { ...draft, hands: 2 } : draft;
     const waits = this.resolve(after.filter((wait) => wait !== null));
     const latest = within?.flatMap((least) => {
       const step = this.lastPart.get(least.step);
       return step === undefined ? [] : [{ ...least, step }];
     });
     if (stretches) this.allowedStretches.take(stretches.length);
-    const parts: { minutes: number; stretches?: readonly Stretch[] }[] = rest.unbroken
-      ? [{ minutes, stretches }]
-      : stretches
-        ? this.packStretches(stretches)
-        : this.divide(minutes);
+    // A coat is broken off between its stretches, wherever a day ends.
+    const parts: { minutes: number; stretches?: readonly Stretch[] }[] =
+      rest.unbroken || stretches ? [{ minutes, ...(stretches && { stretches }) }] : this.divide(minutes);
     this.allowedSteps.take(parts.length);
     let before: string | null = null;
     parts.forEach((part, index) => {
@@ -37,7 +41,6 @@ export class StepList {
         ...(before === null && latest && { within: latest }),
         ...(parts.length > 1 && {
           part: { number: index + 1, of: parts.length },
-          say: { ...rest.say, values: { ...rest.say.values, ...stretchesOf(part) } },
         }),
       });
       before = id;
@@ -49,18 +52,6 @@ export class StepList {
     const parts = Math.max(1, Math.ceil(minutes / this.mostMinutes - 1e-9));
     if (parts > planLimits.steps) throw new OverLimit("steps");
     return Array.from({ length: parts }, () => ({ minutes: minutes / parts }));
-  }
-
-  private packStretches(stretches: readonly Stretch[]): { minutes: number; stretches: Stretch[] }[] {
-    const parts: { minutes: number; stretches: Stretch[] }[] = [];
-    for (const stretch of stretches) {
-      const last = parts.at(-1);
-      if (last && last.minutes + stretch.minutes <= this.mostMinutes) {
-        last.stretches.push(stretch);
-        last.minutes += stretch.minutes;
-      } else parts.push({ minutes: stretch.minutes, stretches: [stretch] });
-    }
-    return parts;
   }
 
   /** Waits for the last parts of steps, the longest of each kind for each step. */
@@ -78,5 +69,5 @@ export class StepList {
 }
 
 /** What a sentence tells of how many stretches there are is told of the part's own. */
-const stretchesOf = ({ stretches }: { readonly stretches?: readonly Stretch[] }) =>
+export const stretchesOf = ({ stretches }: { readonly stretches?: readonly Stretch[] }) =>
   stretches && { stretches: stretches.length };

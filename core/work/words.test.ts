@@ -3,7 +3,7 @@ import { speak, type ValuesOf } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import { paintSchema } from "../paint/schema";
 import { wallSchema } from "../wall/schema";
-import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps } from "./cautions";
+import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps, heightOf } from "./cautions";
 import { eveningBefore } from "./eveningBefore";
 import { cautionsOfPlates } from "./room/prepareWall";
 import type { Step } from "./step";
@@ -29,7 +29,7 @@ const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6 };
 const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   clear: { amount: 2 },
   cover: { amount: 5.5 },
-  "plates-off": counted,
+  "plates-off": { wall: "w", plates: 2, shelves: 1, masked: 1 },
   "wash-wall": counted,
   prepare: { wall: "w", condition: "crack" },
   sand: { wall: "w" },
@@ -52,7 +52,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "wash-tools": { colour: "p" },
   "touch-up": { wall: "w" },
   "rub-out": counted,
-  "plates-back": counted,
+  "plates-back": { wall: "w", plates: 1, shelves: 0, masked: 2 },
   "furniture-back": {},
   "care-circuit": {},
   "care-heavy": {},
@@ -112,17 +112,21 @@ it("cautions stand where they belong, and nowhere else", () => {
     wallOf({ fixtures: [{ id: "s", kind, x: 0, y: 0, width: 80, height: 80 }] });
   expect(told(cautionsOfPlates(thing("plate")))).toMatch(/circuit.*electrician/);
   expect(told(cautionsOfPlates(thing("shelf")))).toBe("");
-  expect(told(cautionsOfPaint(lime, wallOf()))).toMatch(/Lime burns.*goggles.*doctor/);
-  expect(told(cautionsOfPaint(matt, wallOf()))).not.toContain("Lime");
-  expect(told(cautionsOfPaint(matt, wallOf()))).toMatch(/children and pets/);
+  expect(told(cautionsOfPaint(lime, 1500))).toMatch(/Lime burns.*goggles.*doctor/);
+  expect(told(cautionsOfPaint(matt, 1500))).not.toContain("Lime");
+  expect(told(cautionsOfPaint(matt, 1500))).toMatch(/children and pets/);
   expect(told(cautionsOfSeals(["clear"]))).toMatch(/Air the room.*no flames/);
   expect(told(cautionsOfSeals(["colour"]))).toBe("");
   expect(sayOf("care-preparing", { condition: "crack" })).toContain("dust mask");
   // Above what is reached from the floor work stands on steps; surveyed walls are as high as they were read.
   const stations = [0, 3000].map((x) => ({ x, down: 1200, up: 1400 }));
   const high = wallOf({ survey: { stations }, width: undefined, height: undefined });
-  expect(told(cautionsOnSteps(high))).toContain("three points of contact");
-  expect(told(cautionsOnSteps(wallOf()))).toBe("");
+  expect(heightOf(high)).toBe(2600);
+  expect(told(cautionsOnSteps({ workTopMm: 1801 }))).toContain("three points of contact");
+  expect(told(cautionsOnSteps({ workTopMm: 1800 }))).toBe("");
+  // A radiator has neither a switch nor screws.
+  expect(sayOf("plates-off", { plates: 0, shelves: 0 })).toBe("Wall w: mask 1 thing that stays on the wall.");
+  expect(sayOf("plates-off")).toMatch(/2 plates, screws in a labelled bag; take down 1 shelf; mask 1 thing/);
 });
 
 it("the evening before has every tin opened once, then what the day begins with", () => {

@@ -3,6 +3,7 @@ import { preparationFor, type ConditionKind } from "../findings/preparation";
 import type { Said, ValuesOf, Words } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import type { Seal } from "../tape/sealEdge";
+import type { Things } from "./room/thingsOf";
 import { sealerTubeMl } from "../trade/constants";
 
 const count = (amount: number, one: string, many = `${one}s`): string =>
@@ -57,8 +58,14 @@ const stepWords = {
     `Clear the room: take down what hangs, gather ${amount ? count(amount, "piece", "pieces") + " of furniture" : "what stands at the walls"} in the middle under a sheet.`,
   cover: ({ amount }: { amount: number }, { run }: Speech) =>
     `Cover the floor along ${run(amount)} of wall, about a metre out, and tape the sheets down.`,
-  "plates-off": ({ wall, amount }: Counted, speech: Speech) =>
-    `${speech.wall(wall)}: take off or mask plates and fixings (${count(amount, "piece")}), screws in a labelled bag.`,
+  "plates-off": ({ wall, plates, shelves, masked }: OnWall & Things, speech: Speech) =>
+    `${speech.wall(wall)}: ${[
+      ...(plates > 0 ? [`take off ${count(plates, "plate")}, screws in a labelled bag`] : []),
+      ...(shelves > 0 ? [`take down ${count(shelves, "shelf", "shelves")}`] : []),
+      ...(masked > 0
+        ? [`mask ${count(masked, "thing")} that ${masked === 1 ? "stays" : "stay"} on the wall`]
+        : []),
+    ].join("; ")}.`,
   "wash-wall": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: wash ${speech.area(amount)}, take stickers and glue off, rinse, and look along it with a lamp.`,
   prepare: ({ wall, condition }: OnWall & { condition: ConditionKind }, speech: Speech) =>
@@ -97,9 +104,13 @@ const stepWords = {
   "touch-up": ({ wall }: OnWall, speech: Speech) =>
     `${speech.wall(wall)}: look along every edge with a lamp and touch up.`,
   "rub-out": ({ wall, amount }: Counted, speech: Speech) =>
-    `${speech.wall(wall)}: rub out ${count(amount, "mark")}.`,
-  "plates-back": ({ wall, amount }: Counted, speech: Speech) =>
-    `${speech.wall(wall)}: put plates and fixings back (${count(amount, "piece")}).`,
+    `${speech.wall(wall)}: rub out ${count(amount, "mark")}, now that the wall can be leaned on.`,
+  "plates-back": ({ wall, plates, shelves, masked }: OnWall & Things, speech: Speech) =>
+    `${speech.wall(wall)}: ${[
+      ...(plates > 0 ? [`put ${count(plates, "plate")} back`] : []),
+      ...(shelves > 0 ? [`put ${count(shelves, "shelf", "shelves")} up again`] : []),
+      ...(masked > 0 ? [`take the masks off ${count(masked, "thing")}`] : []),
+    ].join("; ")}.`,
   "furniture-back": () =>
     "Take up the sheets and masks, and put the furniture back, a hand's breadth off the new paint.",
 };
@@ -150,7 +161,7 @@ const sundryWords = {
   "why-tape": tapeWhy,
   "why-flexible": ({ from }: From, { run }: Speech) => `${run(from)} along curves, under the usual tape`,
   "why-sealer": sealerWhy,
-  "why-brush": () => "one a colour, for cutting in",
+  "why-brush": () => "one a colour, for cutting in and for sealing",
   "why-roller-100": (_: unknown, { area }: Speech) => `one a colour, up to ${area(3)} at a time`,
   "why-roller-230": (_: unknown, { area }: Speech) => `one a colour, over ${area(3)} at a time`,
   "why-liner": () => "one a colour and round",

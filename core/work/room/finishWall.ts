@@ -4,54 +4,70 @@ import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { cautionsOfPlates } from "./prepareWall";
-import { thingsOf } from "./thingsOf";
+import { countThings } from "./thingsOf";
 
-/** What is left on a wall when its last coat is dry. `ready` is what its last tape and coats ask for. */
+/**
+ * What is left on a wall when its last coat is dry enough to lean on: in one visit what was marked is rubbed out, what
+ * shows then is touched up, and what was taken off goes back. `ready` is what its last tape and coats ask for.
+ */
 export function finishWall(
-  { wall, marks, edgesM }: WorkWall,
+  on: WorkWall,
   { paints }: WorkSite,
   steps: readonly StepDraft[],
   ready: readonly (Wait | null)[],
 ): StepDraft[] {
+  const { wall, marks, edgesM } = on;
   const id = (name: string) => `${wall.id}/${name}`;
   const painted = steps.filter(
-    ({ phase, wall: on, colour }) =>
-      on === wall.id && colour !== undefined && (phase === "colour" || phase === "ground"),
+    ({ phase, wall: at, colour }) =>
+      at === wall.id && colour !== undefined && (phase === "colour" || phase === "ground"),
   );
-  const dry = Math.max(0, ...painted.map((step) => paints.get(step.colour!)!.touchDryMin));
-  const shared = { phase: "finish", wall: wall.id, evening: [] } as const;
-  const touchUp: StepDraft = {
-    ...shared,
-    id: id("touch-up"),
-    verb: "touch-up",
-    minutes: 5 + edgesM * roomMinutes.checkingPerM,
-    after: [
-      waitFor(id("mark")),
-      ...painted.map((step) => waitFor(step.id, "recoat", paints.get(step.colour!)!.recoatMin)),
-      ...ready,
-    ],
-    say: said("touch-up", { wall: wall.id }),
-    cautions: cautionsOnSteps(wall),
-  };
+  const dry = [
+    waitFor(id("mark")),
+    ...painted.map((step) => waitFor(step.id, "touch-dry", paints.get(step.colour!)!.touchDryMin)),
+    // What else was done there is over; a coat need not take another one for this.
+    ...ready.map((wait) => wait && (wait.what === "recoat" ? waitFor(wait.step) : wait)),
+  ];
+  const shared = { phase: "finish", wall: wall.id, evening: [], cautions: cautionsOnSteps(on) } as const;
   const rubOut: StepDraft = {
     ...shared,
     id: id("rub-out"),
     verb: "rub-out",
     minutes: marks * roomMinutes.rubbingOut,
-    after: [waitFor(id("touch-up"), "touch-dry", dry)],
+    after: dry,
     say: said("rub-out", { wall: wall.id, amount: marks }),
-    cautions: cautionsOnSteps(wall),
   };
-  const fixed = thingsOf(wall, "plate", "shelf", "radiator", "pipe").length;
-  const platesBack: StepDraft = {
+  const touchUp: StepDraft = {
     ...shared,
-    id: id("plates-back"),
-    verb: "plates-back",
-    minutes: fixed * roomMinutes.plateBack,
-    after: [waitFor(id("touch-up"), "touch-dry", dry), waitFor(id("rub-out"))],
-    say: said("plates-back", { wall: wall.id, amount: fixed }),
-    cautions: cautionsOfPlates(wall),
-    evening: [said("ready-circuits", {})],
+    id: id("touch-up"),
+    verb: "touch-up",
+    minutes: 5 + edgesM * roomMinutes.checkingPerM,
+    after: [...dry, waitFor(id("rub-out"))],
+    say: said("touch-up", { wall: wall.id }),
   };
-  return [touchUp, ...(marks > 0 ? [rubOut] : []), ...(fixed > 0 ? [platesBack] : [])];
+  return [
+    ...(marks > 0 ? [rubOut] : []),
+    ...(painted.length > 0 ? [touchUp] : []),
+    ...putThingsBack(on, [...dry, waitFor(id("rub-out")), waitFor(id("touch-up"))]),
+  ];
+}
+
+/** Plates and shelves back, masks off what stayed. */
+function putThingsBack({ wall }: WorkWall, after: readonly (Wait | null)[]): StepDraft[] {
+  const things = countThings(wall);
+  const { plates, shelves, masked } = things;
+  if (plates + shelves + masked === 0) return [];
+  return [
+    {
+      id: `${wall.id}/plates-back`,
+      phase: "finish",
+      verb: "plates-back",
+      wall: wall.id,
+      minutes: (plates + shelves) * roomMinutes.plateBack + masked * roomMinutes.unmaskingOne,
+      after,
+      say: said("plates-back", { wall: wall.id, ...things }),
+      cautions: cautionsOfPlates(wall),
+      evening: plates > 0 ? [said("ready-circuits", {})] : [],
+    },
+  ];
 }

@@ -6,7 +6,8 @@ import { said } from "../words";
 import { groundReady } from "./groundReady";
 
 /** Marks go on what is dry: the washed and mended wall, or its new base. */
-export function markWall({ wall, marks }: WorkWall, { work, paints }: WorkSite): StepDraft[] {
+export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
+  const { wall, marks } = on;
   if (marks === 0) return [];
   const base = paints.get(wall.base)!;
   return [
@@ -15,10 +16,11 @@ export function markWall({ wall, marks }: WorkWall, { work, paints }: WorkSite):
       phase: "set-out",
       verb: "mark",
       wall: wall.id,
+      sharedByTwo: true,
       minutes: roomMinutes.levelLine + marks * work.rates.marking_min,
       after: [...groundReady(wall), waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)],
       say: said("mark", { wall: wall.id, amount: marks }),
-      cautions: cautionsOnSteps(wall),
+      cautions: cautionsOnSteps(on),
       evening: [said("ready-setting-out", {})],
     },
   ];

@@ -2,17 +2,19 @@ import { preparationFor } from "../../findings/preparation";
 import type { Paint } from "../../paint/schema";
 import { fillerDryMin, roomMinutes, washedDryMin } from "../../trade/constants";
 import type { Condition, Wall } from "../../wall/schema";
-import { cautionsOfPaint, cautionsOnSteps } from "../cautions";
+import { cautionsAbove, cautionsOfPaint, heightOf } from "../cautions";
 import { nextCoat } from "../nextCoat";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
+import { firstSession } from "./firstSession";
 import { groundReady } from "./groundReady";
-import { thingsOf } from "./thingsOf";
+import { countThings, thingsOf } from "./thingsOf";
 
 /** Plates off, washed, mended, primed, and its base where that is painted first. */
 export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
   const { wall, surfaceM2 } = on;
+  const onWholeWall = cautionsAbove(heightOf(wall));
   const id = (name: string) => `${wall.id}/${name}`;
   const washing: StepDraft = {
     id: id("wash-wall"),
@@ -20,9 +22,10 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
     verb: "wash-wall",
     wall: wall.id,
     minutes: surfaceM2 * roomMinutes.washingPerM2,
+    sharedByTwo: true,
     after: [waitFor("cover"), waitFor(id("plates-off"))],
     say: said("wash-wall", { wall: wall.id, amount: surfaceM2 }),
-    cautions: [said("care-lead", {}), ...cautionsOnSteps(wall)],
+    cautions: onWholeWall,
     evening: [said("ready-washing", {})],
   };
   // A test for lead comes before anything is rubbed or scraped, and so before the rest.
@@ -38,11 +41,9 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
 }
 
 function platesOff(wall: Wall): StepDraft[] {
-  const plates = thingsOf(wall, "plate").length;
-  const shelves = thingsOf(wall, "shelf").length;
-  const masked = thingsOf(wall, "radiator", "pipe").length;
-  const amount = plates + shelves + masked;
-  if (amount === 0) return [];
+  const things = countThings(wall);
+  const { plates, shelves, masked } = things;
+  if (plates + shelves + masked === 0) return [];
   return [
     {
       id: `${wall.id}/plates-off`,
@@ -52,9 +53,9 @@ function platesOff(wall: Wall): StepDraft[] {
       minutes:
         plates * roomMinutes.plateOff + shelves * roomMinutes.shelfOff + masked * roomMinutes.maskingOne,
       after: [waitFor("cover")],
-      say: said("plates-off", { wall: wall.id, amount }),
+      say: said("plates-off", { wall: wall.id, ...things }),
       cautions: cautionsOfPlates(wall),
-      evening: [said("ready-circuits", {})],
+      evening: plates > 0 ? [said("ready-circuits", {})] : [],
     },
   ];
 }
@@ -84,7 +85,7 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
     wall: wall.id,
     cautions: [
       ...(preparationFor[condition].caution === undefined ? [] : [said("care-preparing", { condition })]),
-      ...cautionsOnSteps(wall),
+      ...cautionsAbove(heightOf(wall)),
     ],
     evening: [said("ready-mending", {})],
   } as const;
@@ -100,6 +101,7 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
     id: `${wall.id}/sand-${index + 1}`,
     verb: "sand",
     minutes: sanding,
+    cautions: [...shared.cautions, ...(tests.length > 0 ? [] : [said("care-lead", {})])],
     after: [waitFor(prepare, "drying", fillerDryMin)],
     say: said("sand", { wall: wall.id }),
   };
@@ -107,7 +109,8 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
 }
 
 /** The coats that go over a whole wall: its primer, and its base where that is not on yet. */
-function coatWhole(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
+function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
+  const { work, paints } = site;
   const { wall, surfaceM2, edgeMm } = on;
   const minutes = surfaceM2 / work.rates.rolling_m2_min + edgeMm / 1000 / work.rates.cuttingIn_m_min;
   const coats = (verb: "prime" | "base", paint: Paint, first: readonly (Wait | null)[]) =>
@@ -123,10 +126,10 @@ function coatWhole(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
         coat,
         minutes,
         coatsM2: surfaceM2,
-        session: "0",
+        session: firstSession(paint.id, site),
         after: coat === 1 ? first : nextCoat(id(coat - 1), paint, work.secondCoat),
         say: said(verb, { wall: wall.id, colour: paint.id, coat, amount: surfaceM2 }),
-        cautions: cautionsOfPaint(paint, wall),
+        cautions: cautionsOfPaint(paint, heightOf(wall)),
         evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
       };
     });

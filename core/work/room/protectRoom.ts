@@ -18,6 +18,7 @@ export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
       id: "clear",
       phase: "protect",
       verb: "clear",
+      sharedByTwo: true,
       minutes: roomMinutes.clearing + furniture * roomMinutes.movingOne,
       after: [],
       say: said("clear", { amount: furniture }),
@@ -28,6 +29,7 @@ export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
       id: "cover",
       phase: "protect",
       verb: "cover",
+      sharedByTwo: true,
       minutes: metres * roomMinutes.coveringPerM,
       after: [waitFor("clear")],
       say: said("cover", { amount: metres }),
@@ -48,6 +50,7 @@ export function putBack(walls: readonly WorkWall[], before: readonly StepDraft[]
     id: "furniture-back",
     phase: "finish",
     verb: "furniture-back",
+    sharedByTwo: true,
     minutes: roomMinutes.uncovering + furniture * roomMinutes.movingOne,
     after: [
       ...walls.map(({ wall }) => waitFor(`${wall.id}/plates-back`)),

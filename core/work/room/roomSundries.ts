@@ -34,8 +34,9 @@ function toolsOf(steps: readonly StepDraft[]): SundryUse[] {
       largest.set(colour, Math.max(largest.get(colour) ?? 0, coatsM2));
   }
   const areas = [...largest.values()];
+  const brushed = new Set([...largest.keys(), ...steps.flatMap(({ brushedWith = [] }) => brushedWith)]);
   return [
-    { item: "brush", amount: areas.length },
+    { item: "brush", amount: brushed.size },
     {
       item: "roller-100",
       amount: areas.filter((area) => area > brushUpToM2 && area <= smallRollerUpToM2).length,

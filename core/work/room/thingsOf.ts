@@ -5,3 +5,16 @@ type Kind = Wall["fixtures"][number]["kind"];
 /** What of some kinds stands or hangs on a wall. */
 export const thingsOf = (wall: Wall, ...kinds: Kind[]): Wall["fixtures"] =>
   wall.fixtures.filter(({ kind }) => kinds.includes(kind));
+
+/** What is taken off a wall, and what stays and is masked. */
+export interface Things {
+  readonly plates: number;
+  readonly shelves: number;
+  readonly masked: number;
+}
+
+export const countThings = (wall: Wall): Things => ({
+  plates: thingsOf(wall, "plate").length,
+  shelves: thingsOf(wall, "shelf").length,
+  masked: thingsOf(wall, "radiator", "pipe").length,
+});

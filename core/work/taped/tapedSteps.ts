@@ -40,6 +40,10 @@ const tapingMinutes = (tape: readonly TapeBundle[], rates: Rates) =>
   rates.taping_m_min;
 const edgeMetres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.edgeMetres, 0);
 const sealsOf = (tape: readonly TapeBundle[]) => [...new Set(tape.map(({ sealWith }) => sealWith))];
+/** The colours that edges are sealed with, of those that lie under the tape. */
+const coloursOfSeals = (tape: readonly TapeBundle[]) => [
+  ...new Set(tape.flatMap(({ sealWith, over }) => (sealWith === "colour" && over !== null ? [over] : []))),
+];
 const isUpTo = ({ upTo }: TapeBundle, paint: string) => upTo.some((side) => side.paint === paint);
 
 class TapedSteps {
@@ -62,7 +66,8 @@ class TapedSteps {
     }
   }
 
-  addTaping({ wall }: WorkWall, round: Round, place: number): void {
+  addTaping(on: WorkWall, round: Round, place: number): void {
+    const { wall } = on;
     const { rates } = this.site.work;
     const pieces = this.plan.laid(wall.id, place);
     if (pieces.length === 0) return;
@@ -75,16 +80,18 @@ class TapedSteps {
       wall: wall.id,
       round: round.round,
       ...(round.coat !== undefined && { coat: round.coat }),
+      sharedByTwo: true,
       minutes: tapingMinutes(pieces, rates) + crossings * rates.crossing_min,
       after: [waitFor(`${wall.id}/mark`), ...groundReady(wall), ...over, ...(this.onWall.get(wall.id) ?? [])],
       say: said("tape", { wall: wall.id, round: round.round, amount: metres(pieces) }),
-      cautions: [said("care-knife", {}), ...cautionsOnSteps(wall)],
+      cautions: [said("care-knife", {}), ...cautionsOnSteps(on)],
       evening: [said("ready-tape", {})],
     });
     this.onWall.get(wall.id)!.push(waitFor(tapeStep(wall.id, round))!);
     const sealed = pieces.filter(({ sealWith }) => sealWith !== "press");
     if (this.site.sealsWet || sealed.length === 0) return;
     const seals = sealsOf(sealed);
+    const colours = coloursOfSeals(sealed);
     this.steps.push({
       id: sealStep(wall.id, round),
       phase: "mask",
@@ -94,8 +101,9 @@ class TapedSteps {
       minutes: edgeMetres(sealed) / rates.sealing_m_min,
       after: [waitFor(tapeStep(wall.id, round))],
       say: said("seal", { wall: wall.id, amount: edgeMetres(sealed), seals }),
-      cautions: [...cautionsOfSeals(seals), ...cautionsOnSteps(wall)],
-      evening: [],
+      cautions: [...cautionsOfSeals(seals), ...cautionsOnSteps(on)],
+      evening: colours.length > 0 ? [said("ready-tins", { colours })] : [],
+      ...(colours.length > 0 && { brushedWith: colours }),
     });
   }
 
@@ -186,7 +194,7 @@ class TapedSteps {
           stretches: stretches.length,
           seals,
         }),
-        cautions: cautionsOfPaint(paint, wall.wall, seals ?? []),
+        cautions: cautionsOfPaint(paint, wall.workTopMm, seals ?? []),
         evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
       });
     }
@@ -247,11 +255,12 @@ class TapedSteps {
   }
 
   private addPeeling(
-    { wall }: WorkWall,
+    on: WorkWall,
     round: Round,
     off: readonly ComingOff[],
     painted: ReadonlyMap<string, Wait>,
   ): Wait | null {
+    const { wall } = on;
     const dry = off.filter(({ isDry }) => isDry).map(({ bundle }) => bundle);
     if (dry.length === 0) return null;
     const colours = new Set(dry.flatMap(({ upTo }) => upTo.map(({ paint }) => paint)));
@@ -267,7 +276,7 @@ class TapedSteps {
         colours.has(colour) ? [waitFor(step, "touch-dry", this.paints.get(colour)!.touchDryMin)] : [],
       ),
       say: said("peel", { wall: wall.id, round: round.round, amount: metres(dry) }),
-      cautions: cautionsOnSteps(wall),
+      cautions: cautionsOnSteps(on),
       evening: [],
     });
     return waitFor(id);

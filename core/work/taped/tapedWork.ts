@@ -43,7 +43,7 @@ function sealedMm(inRounds: readonly (readonly EdgePiece[])[]): Map<string, numb
 export const wholeCoats = (paint: string, { wall: { base, baseState, primer } }: WorkWall): number =>
   Number(primer === paint) + Number(base === paint && baseState === "paint");
 
-/** How often tools are wetted and washed: once for whole coats and once for every round that uses the colour. */
+/** How often tools are wetted and washed: once for every round that uses the colour, whole coats with the first. */
 export function countSessions(paint: string, { walls, rounds }: WorkSite): number {
   const groups = new Set(
     walls.flatMap(({ regions }) =>
@@ -51,7 +51,8 @@ export function countSessions(paint: string, { walls, rounds }: WorkSite): numbe
     ),
   );
   const inRounds = rounds.filter(({ group, paints }) => groups.has(group) && paints.has(paint)).length;
-  return inRounds + (walls.some((wall) => wholeCoats(paint, wall) > 0) ? 1 : 0);
+  // Whole coats are in one session with the first round.
+  return Math.max(inRounds, walls.some((wall) => wholeCoats(paint, wall) > 0) ? 1 : 0);
 }
 
 /** Tape and sealer, as they are sold. */

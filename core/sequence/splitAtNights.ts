@@ -1,0 +1,58 @@
+import { minutesADay } from "../measure/calendar";
+import { stretchesOf } from "../work/stepList";
+import type { Step } from "../work/step";
+import type { ScheduledStep } from "./schedule";
+import type { WorkHours } from "./workHours";
+
+const dayOf = (time: number): number => Math.floor(time / minutesADay);
+
+/**
+ * The same steps with coats that are broken off by a night as one step for each day, "coat", "coat/2"; what waits for such
+ * a coat waits for its last part.
+ */
+export function splitAtNights(scheduled: readonly ScheduledStep[], hours: WorkHours): ScheduledStep[] {
+  const lastPart = new Map<string, string>();
+  const split = scheduled.flatMap((one) => {
+    if (dayOf(one.start) === dayOf(one.end - 1)) return [one];
+    const parts = partsOf(one, hours);
+    lastPart.set(one.step.id, parts.at(-1)!.step.id);
+    return parts;
+  });
+  if (lastPart.size === 0) return split;
+  const last = (id: string) => lastPart.get(id) ?? id;
+  return split
+    .map((one) => {
+      // A later part waits for the one before it, which has its own name already.
+      const isLater = one.step.part !== undefined && one.step.part.number > 1;
+      if (isLater) return one;
+      const after = one.step.after.map((wait) => ({ ...wait, step: last(wait.step) }));
+      const heldFrom = one.heldFrom === null ? null : last(one.heldFrom);
+      return { ...one, step: { ...one.step, after }, heldFrom };
+    })
+    .sort((a, b) => a.start - b.start || a.hand - b.hand);
+}
+
+/** A coat day by day. */
+function partsOf(one: ScheduledStep, hours: WorkHours): ScheduledStep[] {
+  const { step } = one;
+  const times = hours.stretchTimes(one.start, step);
+  const days = [...new Set(times.map(([from]) => dayOf(from)))];
+  let before: ScheduledStep | null = null;
+  return days.map((day, index): ScheduledStep => {
+    const own = [...times.keys()].filter((place) => dayOf(times[place]![0]) === day);
+    const stretches = own.map((place) => step.stretches![place]!);
+    const [start, end] = [times[own[0]!]![0], times[own.at(-1)!]![1]];
+    const minutes = own.reduce((sum, place) => sum + times[place]![1] - times[place]![0], 0);
+    const part: Step = {
+      ...step,
+      id: index === 0 ? step.id : `${step.id}/${index + 1}`,
+      minutes,
+      stretches,
+      part: { number: index + 1, of: days.length },
+      say: { ...step.say, values: { ...step.say.values, ...stretchesOf({ stretches }) } },
+      ...(before && { after: [{ step: before.step.id, what: "after", minutes: 0 } as const] }),
+    };
+    const held = before && ({ heldBy: "night", heldFrom: before.step.id, released: [before.end] } as const);
+    return (before = { ...one, step: part, start, end, ...held });
+  });
+}
