@@ -87,6 +87,35 @@ it("groups go light before dark, and a paint is opened in one round where it can
   expect(orderGroups(pieces, [1, 2, 1, 2, 1], 2)).toEqual([2, 1, 1, 2, 2]);
 });
 
+it("light goes before dark by the paints, not by how many pieces they have", () => {
+  // A pale hub among twelve deep pieces, and among four paints of falling lightness each with ever more pieces.
+  const star = graphOf(
+    13,
+    Array.from({ length: 12 }, (_, other): [number, number] => [0, other + 1]),
+  );
+  const hub = star.map((neighbours, node) => ({
+    colour: node === 0 ? "pale" : "deep",
+    lightness: node === 0 ? 90 : 30,
+    neighbours,
+  }));
+  expect(orderGroups(hub, [2, ...new Array<number>(12).fill(1)], 2)).toEqual([1, ...new Array(12).fill(2)]);
+  const sizes = [1, 3, 7, 15];
+  const paintOf = sizes.flatMap((size, paint) => new Array<number>(size).fill(paint));
+  const all = graphOf(
+    paintOf.length,
+    paintOf.flatMap((paint, a) =>
+      paintOf.flatMap((other, b): [number, number][] => (a < b && paint !== other ? [[a, b]] : [])),
+    ),
+  );
+  const pieces = paintOf.map((paint, node) => ({
+    colour: `c${paint}`,
+    lightness: 90 - 20 * paint,
+    neighbours: all[node]!,
+  }));
+  const mixed = paintOf.map((paint) => [3, 1, 4, 2][paint]!);
+  expect(orderGroups(pieces, mixed, 4)).toEqual(paintOf.map((paint) => paint + 1));
+});
+
 it("goes through graphs of thousands of nodes that hang together", () => {
   // A ring of an odd count needs three; every other node of a long one is set aside or searched, one after the other.
   const size = 12_001;

@@ -24,9 +24,13 @@ export function orderGroups(
     const own = [...new Set(part.map((node) => groups[node]!))].sort((a, b) => a - b);
     const orders = placements(own.length, rounds);
     const classes = own.map((group) => part.filter((node) => groups[node] === group));
+    // How light each class's paints are, each paint once.
+    const paints = classes.map((nodes) => [
+      ...new Map(nodes.map((node) => [pieces[node]!.colour, pieces[node]!.lightness])).values(),
+    ]);
     let best = { cost: Infinity, order: orders[0]! };
     for (const order of orders) {
-      const cost = costOf(classes, order, pieces, opened);
+      const cost = costOf(classes, paints, order, pieces, opened);
       if (cost < best.cost - 1e-9) best = { cost, order };
     }
     classes.forEach((nodes, index) => {
@@ -39,13 +43,14 @@ export function orderGroups(
   return ordered;
 }
 
-/** A paint that is opened in one round more weighs as much as a dark piece before a light one beside it, many times over. */
+/** A paint that is opened in one round more weighs more than any dark paint before a light one. */
 const openingWeight = 1000;
 /** What is to stay visible under tape has to be there before: no other wish outweighs that. */
 const tapedFirstWeight = 1e6;
 
 function costOf(
   classes: readonly (readonly number[])[],
+  paints: readonly (readonly number[])[],
   order: readonly number[],
   pieces: readonly RoundPiece[],
   opened: ReadonlySet<string>,
@@ -62,12 +67,26 @@ function costOf(
       for (const later of pieces[node]!.before ?? []) {
         if (roundOf.get(later)! < order[index]!) cost += tapedFirstWeight;
       }
-      // Light first: what is dark is the dearer the earlier it comes.
-      cost -= (pieces[node]!.lightness / 100) * (classes.length - order[index]!) * 1e-3;
     }
   });
+  cost += darkFirst(paints, order);
   // Rounds are filled from the first one on.
   return cost + more.size * openingWeight + order.reduce((sum, round) => sum + round, 0) * 1e-6;
+}
+
+/**
+ * How far paints go before lighter ones, each pair of paints once for two rounds however many pieces they have: how well a
+ * paint hides does not change that a dark one spilled on a pale one is the worse to mend.
+ */
+function darkFirst(paints: readonly (readonly number[])[], order: readonly number[]): number {
+  let sum = 0;
+  paints.forEach((earlier, first) =>
+    paints.forEach((later, second) => {
+      if (order[first]! >= order[second]!) return;
+      for (const dark of earlier) for (const light of later) sum += Math.max(0, light - dark) / 100;
+    }),
+  );
+  return sum;
 }
 
 /** Nodes by what hangs together, the part with the most nodes first. */

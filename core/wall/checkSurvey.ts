@@ -70,7 +70,7 @@ function checkSide({ name, points }: Side): Finding[] {
   const at = midpoint(from, to);
   if (isLevel) {
     const side = name === "top" ? "ceiling" : "floor";
-    const values = { side, out, change, clearAt: out / unnoticedShare } as const;
+    const values = { side, out, change, clearAt: Math.min(wedgeZoneMm, out / unnoticedShare) } as const;
     return [{ code: "out-of-level", severity: "note", values, at }];
   }
   const inwards = name === "left" ? change : -change;
@@ -92,9 +92,10 @@ function checkSquare({ wall }: Surface, sides: readonly Side[]): Finding[] {
   const skew = Math.abs(rising * rising - falling * falling) / (4 * wall.width);
   const at = upperRight;
   const findings: Finding[] = [];
-  if (skew > trueWithinMm) {
+  // A surveyed floor that slopes makes diagonals differ too; how its ends lean has been told.
+  if (skew > trueWithinMm && !wall.survey) {
     const values = { difference: Math.abs(rising - falling), skew };
-    findings.push({ code: "out-of-square", severity: wall.survey ? "note" : "check", values, at });
+    findings.push({ code: "out-of-square", severity: "check", values, at });
   }
   if (!read || !wall.survey) return findings;
   for (const which of ["rising", "falling"] as const) {

@@ -2,7 +2,7 @@ import type { Finding } from "../findings/finding";
 import type { LineName } from "../findings/wording";
 import type { Curve, Segment } from "../geometry/curve";
 import { judgeDifference, visibleTolerance, type Visibility } from "../trade/visibleDifference";
-import { unnoticedShare } from "../trade/constants";
+import { unnoticedShare, wedgeZoneMm } from "../trade/constants";
 import type { SideName } from "./wallShape";
 import type { Surface } from "./surface";
 
@@ -40,8 +40,12 @@ export function judgeTaper(
     const gaps = gapsAlong(line, stretch, along);
     if (gaps.length < 2) return [];
     const [least, most] = [Math.min(...gaps), Math.max(...gaps)];
-    const verdict = judgeDifference(most - least, visibleTolerance(most, viewingDistance));
-    const clearAt = (most - least) / unnoticedShare;
+    // In the middle of a wall a line is trusted to be level or plumb; only near a side the eye compares.
+    const isSeenBeside = least <= wedgeZoneMm;
+    const verdict = isSeenBeside
+      ? judgeDifference(most - least, visibleTolerance(most, viewingDistance))
+      : "won't show";
+    const clearAt = Math.min(wedgeZoneMm, (most - least) / unnoticedShare);
     return [{ side, first: gaps[0]!, last: gaps.at(-1)!, least, most, verdict, clearAt }];
   });
   return tapers.reduce<Taper | null>(
