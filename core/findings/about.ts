@@ -30,6 +30,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "tiny-face": "pattern",
   "loose-end": "pattern",
   "fill-in-opening": "pattern",
+  "fills-meet": "pattern",
   "equal-neighbours": "pattern",
   "off-wall": "pattern",
   "bands-overlap": "pattern",

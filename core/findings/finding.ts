@@ -47,6 +47,12 @@ export interface FindingValues {
   "tiny-face": { areaMm2: number; name: string };
   "loose-end": Record<never, never>;
   "fill-in-opening": { number: number };
+  "fills-meet": {
+    first: number;
+    second: number;
+    at: readonly [number, number];
+    other: readonly [number, number];
+  };
   "equal-neighbours": { pairs: number };
   "off-wall": { thing: string };
   "bands-overlap": { first: string; second: string };

@@ -55,6 +55,7 @@ const values: FindingValues = {
   "nothing-to-paint": {},
   "tiny-face": { areaMm2: 40, name: "row 3" },
   "loose-end": {},
+  "fills-meet": { first: 1, second: 3, at: [900, -200], other: [300, 800] },
   "fill-in-opening": { number: 2 },
   "equal-neighbours": { pairs: 3 },
   "off-wall": { thing: "band 1" },

@@ -163,6 +163,14 @@ export const findingMessages: {
     say: `Fill ${number} lies in an opening, on a line or off the wall, so it colours nothing.`,
     remedy: "Put it into the face that it is meant for.",
   }),
+  "fills-meet": ({ first, second, at, other }, { length }) => {
+    const placeOf = ([x, y]: readonly [number, number]) =>
+      `${length(x)} along, ${length(Math.abs(y))} ${y < 0 ? "down" : "up"}`;
+    return {
+      say: `Fill ${first} (${placeOf(other)}) and fill ${second} (${placeOf(at)}) lie in one face, so only the later one is seen.`,
+      remedy: "Take one of them out, or put a line between them.",
+    };
+  },
   "equal-neighbours": ({ pairs }) => ({
     say:
       pairs === 1

@@ -9,10 +9,9 @@ import { written, type SpecChange } from "./editing";
 const place = lengthSchema(coordinateRange);
 
 /** Pieces that are given a paint by hand, each by a place on it, so that it survives what changes around it. */
-export const fillsSchema = z
-  .array(z.strictObject({ at: z.tuple([place, place]), colour: idSchema }))
-  .max(2000)
-  .default([]);
+export const fillSchema = z.strictObject({ at: z.tuple([place, place]), colour: idSchema });
+export const mostFills = 2000;
+export const fillsSchema = z.array(fillSchema).max(mostFills).default([]);
 
 export type Fills = z.infer<typeof fillsSchema>;
 type PieceAt = (point: Point, wall: string) => Piece | null;

@@ -155,7 +155,7 @@ describe("taped lines", () => {
       finishes: [{ id: "f", on: "r", ...finish }],
     });
     const across = through([0, 500], [4000, 1500]);
-    const fill = (at: [number, number]) => lines([across], { fills: [{ at, colour: "kelp" }] });
+    const fill = (at: [number, number]) => lines([across], { fills: [{ at, colour: "kelp", goesOn: true }] });
     const areas = (finish: object) =>
       plan(parsed(document(finish))).walls.map((wall) => areasOf(wall, "kelp"));
     // The line stands at 500, 1000 and 1500: below it lie 2 x (0.5 + 1) / 2 and 2 x (1 + 1.5) / 2 m2, whichever side is clicked.
@@ -210,5 +210,58 @@ describe("taped lines", () => {
     // tan 15 degrees is 0.268: 1072 over 4000.
     expect(at(1060)).toEqual(["acute-angle"]);
     expect(at(1085)).toEqual([]);
+  });
+
+  it("a fill speaks for its own wall's part of a face; told to go on it takes the whole", () => {
+    // Two walls of 2000 x 2600, a level line at 1300 around their corner: two faces on each wall, of 2.6 m2.
+    const run = (fills: object[], more: object = {}) =>
+      plan(
+        parsed({
+          format: "jacaranda-job/1",
+          name: "Corner",
+          paints,
+          walls: ["u", "v"].map((id) => ({ id, base: "oyster", width: 2000, height: 2600 })),
+          runs: [{ id: "r", walls: ["u", "v"] }],
+          finishes: [
+            { id: "t", on: "r", kind: "tape-lines", lines: [through([0, 1300], [9, 1300])], fills, ...more },
+          ],
+        }),
+      ).walls;
+    const areas = (walls: ReturnType<typeof run>) =>
+      walls.map((wall) => ["kelp", "brine"].map((colour) => sum(areasOf(wall, colour))));
+    const low = (x: number, colour: string, more: object = {}) => ({ at: [x, 200], colour, ...more });
+    const both = run([low(500, "kelp"), low(2500, "brine")]);
+    expect(areas(both)).toEqual([
+      [2.6, 0],
+      [0, 2.6],
+    ]);
+    expect(both.flatMap(({ findings }) => findings.map(({ code }) => code))).not.toContain("fills-meet");
+    expect(areas(run([low(500, "kelp")]))).toEqual([
+      [2.6, 0],
+      [0, 0],
+    ]);
+    expect(areas(run([low(500, "kelp", { goesOn: true })]))).toEqual([
+      [2.6, 0],
+      [2.6, 0],
+    ]);
+    // What has a fill of its own keeps it, whichever comes first.
+    for (const fills of [[low(500, "kelp", { goesOn: true }), low(2500, "brine")]]) {
+      expect(areas(run(fills))).toEqual(areas(both));
+      expect(areas(run([...fills].reverse()))).toEqual(areas(both));
+    }
+    const [first] = run([low(500, "kelp"), low(900, "brine")]);
+    const met = first!.findings.find(({ code }) => code === "fills-meet")!;
+    expect([met.at, met.say.includes("500 mm along"), met.say.includes("900 mm along")]).toEqual([
+      [900, 200],
+      true,
+      true,
+    ]);
+    expect(met.change).toMatchObject({ set: { fills: [{ at: [900, 200], colour: "brine" }] } });
+    // What is left open is shuffled apart from what is filled beside it.
+    const shuffled = run([low(500, "kelp")], { shuffle: { colours: ["kelp", "brine"], seed: 3 } });
+    expect(areas(shuffled)).toEqual([
+      [2.6, 2.6],
+      [2.6, 2.6],
+    ]);
   });
 });

@@ -19,7 +19,7 @@ import { throwLines } from "./throwLines";
 
 /** Loose ends, fills that colour nothing, neighbours alike, and corners too sharp to paint. */
 export function checkTapeLines(layout: TapeLinesLayout): Finding[] {
-  const { spec, strip, lines, walls, alike, strayFills } = layout;
+  const { spec, strip, lines, walls, alike, strayFills, meetings } = layout;
   return [
     ...checkLineWidth(spec.id, spec.lineWidth, Infinity),
     ...walls.flatMap(({ looseEnds, part }) =>
@@ -29,6 +29,21 @@ export function checkTapeLines(layout: TapeLinesLayout): Finding[] {
         return { code: "loose-end", severity: "check", values: {}, at, later };
       }),
     ),
+    ...meetings.map(([first, second]): Finding => {
+      const [at, other] = [spec.fills[second]!.at, spec.fills[first]!.at];
+      return {
+        code: "fills-meet",
+        severity: "check",
+        values: { first: first + 1, second: second + 1, at, other },
+        at: { x: at[0], y: at[1] },
+        cure: {
+          kind: "take-out",
+          count: 0,
+          finish: spec.id,
+          set: { fills: spec.fills.filter((_, index) => index !== first) },
+        },
+      };
+    }),
     ...strayFills.map((index) => strayFill(spec.id, spec.fills, index)),
     ...(alike > 0
       ? [

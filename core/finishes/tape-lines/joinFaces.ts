@@ -22,11 +22,13 @@ const touchMm = 1;
 
 /**
  * Faces that go on around a corner are one. Where the ends of the walls lean, a line meets them at heights that differ
- * a little; pieces belong together when they share more than half of the shorter one's end.
+ * a little; pieces belong together when they share more than half of the shorter one's end. What is coloured on its own
+ * wall only ends at the corner.
  */
 export function joinFaces(
   walls: readonly Pick<WallFaces, "faces" | "edges" | "part">[],
   isNext: (first: number, second: number) => boolean,
+  endsAtCorner: (wall: number, piece: number) => boolean = () => false,
 ): JoinedFaces {
   const starts: number[] = [];
   let count = 0;
@@ -62,7 +64,10 @@ export function joinFaces(
     const [ends, others] = [onEnd("first"), onEnd("second")];
     for (const { first, second, length } of touches) {
       const [a, b] = [start + first, starts[wall + 1]! + second];
-      const isOne = length > Math.min(ends.get(first)!, others.get(second)!) / 2;
+      const isOne =
+        length > Math.min(ends.get(first)!, others.get(second)!) / 2 &&
+        !endsAtCorner(wall, first) &&
+        !endsAtCorner(wall + 1, second);
       if (isOne) leader[Math.max(leaderOf(a), leaderOf(b))] = Math.min(leaderOf(a), leaderOf(b));
       else share(a, b, length);
     }

@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { areaSchema, coordinateRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
-import { fillsSchema } from "../fillsByHand";
+import { fillSchema, mostFills } from "../fillsByHand";
 import { lineWidthSchema } from "../lineWidthSchema";
 
 const place = lengthSchema(coordinateRange);
@@ -39,7 +39,17 @@ export const tapeLinesSpec = z.strictObject({
     .optional()
     .describe("how far a line may stray that is struck by eye from a sketch"),
   lineWidth: lineWidthSchema.default(0),
-  fills: fillsSchema,
+  fills: z
+    .array(
+      fillSchema.extend({
+        goesOn: z
+          .boolean()
+          .default(false)
+          .describe("takes the whole face, around the corners of a run; else the part on its own wall"),
+      }),
+    )
+    .max(mostFills)
+    .default([]),
   shuffle: z
     .strictObject({ colours: z.array(idSchema).min(1).max(50), seed: z.int().min(0).max(2147483647) })
     .optional()
