@@ -257,11 +257,10 @@ describe("taped lines", () => {
       true,
     ]);
     expect(met.change).toMatchObject({ set: { fills: [{ at: [900, 200], colour: "brine" }] } });
-    // What is left open is shuffled apart from what is filled beside it.
-    const shuffled = run([low(500, "kelp")], { shuffle: { colours: ["kelp", "brine"], seed: 3 } });
-    expect(areas(shuffled)).toEqual([
-      [2.6, 2.6],
-      [2.6, 2.6],
-    ]);
+    // What is left open is shuffled apart from what is filled beside it, around the corner too.
+    const shuffled = run([low(500, "kelp")], { shuffle: { colours: ["kelp", "brine", "lantern"], seed: 3 } });
+    expect(shuffled.flatMap(({ findings }) => findings.map(({ code }) => code))).toEqual([]);
+    expect(sum(areasOf(shuffled[0]!, "kelp"))).toBe(2.6);
+    expect(sum(areasOf(shuffled[1]!, "kelp"))).toBe(0);
   });
 });
