@@ -33,6 +33,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "fills-meet": "pattern",
   "equal-neighbours": "pattern",
   "off-wall": "pattern",
+  "off-the-wall": "pattern",
   "bands-overlap": "pattern",
   "shape-crosses": "pattern",
   "line-eats-pattern": "pattern",

@@ -55,6 +55,7 @@ export interface FindingValues {
   };
   "equal-neighbours": { pairs: number };
   "off-wall": { thing: string };
+  "off-the-wall": { thing: string; over: number };
   "bands-overlap": { first: string; second: string };
   "shape-crosses": { thing: string };
   "line-eats-pattern": { line: number; left: number };

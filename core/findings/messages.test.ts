@@ -58,6 +58,7 @@ const values: FindingValues = {
   "fills-meet": { first: 1, second: 3, at: [900, -200], other: [300, 800] },
   "fill-in-opening": { number: 2 },
   "equal-neighbours": { pairs: 3 },
+  "off-the-wall": { thing: "band 2", over: 60 },
   "off-wall": { thing: "band 1" },
   "bands-overlap": { first: "band 1", second: "band 2" },
   "shape-crosses": { thing: "block 1" },

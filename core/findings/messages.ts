@@ -182,6 +182,10 @@ export const findingMessages: {
     say: `${capital(thing)} is off the painted wall, so nothing of it is seen.`,
     remedy: "Check its place against the wall.",
   }),
+  "off-the-wall": ({ thing, over }, { length }) => ({
+    say: `${capital(thing)} runs ${length(over)} off the painted wall and is cut off there.`,
+    remedy: "Move it onto the wall, or make it narrower, so that what is seen is meant.",
+  }),
   "bands-overlap": ({ first, second }) => ({
     say: `${capital(first)} and ${second} overlap.`,
     remedy: "Move one of them, or make it narrower.",

@@ -1,6 +1,6 @@
 import type { Cure, Finding } from "../findings/finding";
 import type { Segment } from "../geometry/curve";
-import { obstaclesOf, relateLines } from "../wall/clearance";
+import { obstaclesOf, oneAPlace, relateLines, thingAt } from "../wall/clearance";
 import type { Strip } from "../wall/strip";
 
 /** Lines at any angle that pass a plate or a casing closely without meeting it. */
@@ -10,14 +10,14 @@ export function checkNearMisses(
   cureOf: (line: number) => Cure | undefined = () => undefined,
 ): Finding[] {
   const things = obstaclesOf(strip).filter(({ kind }) => kind !== "corner");
-  return relateLines(lines, things).flatMap(({ kind, gap, at, line, obstacle: { thing } }): Finding[] =>
+  return oneAPlace(relateLines(lines, things)).flatMap(({ kind, gap, at, line, obstacle }): Finding[] =>
     kind === "near-miss"
       ? [
           {
             code: "near-miss",
             severity: "check",
             at,
-            values: { gap, thing },
+            values: { gap, thing: thingAt(obstacle, at) },
             cure: cureOf(lines.indexOf(line)),
           },
         ]

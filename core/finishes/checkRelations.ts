@@ -1,5 +1,5 @@
 import type { Finding } from "../findings/finding";
-import type { Relation } from "../wall/clearance";
+import { oneAPlace, thingAt, type Relation } from "../wall/clearance";
 import { cureRelation } from "./cureRelation";
 import type { Handle } from "./editing";
 
@@ -9,15 +9,13 @@ export function checkRelations(
   relations: readonly Relation[],
   handles: () => readonly Handle[],
 ): Finding[] {
-  return relations
-    .filter(({ kind }) => kind !== "meets")
-    .map((relation): Finding => {
-      const { kind, gap, at, obstacle } = relation;
-      const later = () => cureRelation(id, relation, handles());
-      const shared = { severity: "check", at, later } as const;
-      const { thing } = obstacle;
-      return kind === "sliver"
-        ? { code: "sliver", ...shared, values: { width: gap, thing } }
-        : { code: "near-miss", ...shared, values: { gap, thing } };
-    });
+  return oneAPlace(relations.filter(({ kind }) => kind !== "meets")).map((relation): Finding => {
+    const { kind, gap, at, obstacle } = relation;
+    const later = () => cureRelation(id, relation, handles());
+    const shared = { severity: "check", at, later } as const;
+    const thing = thingAt(obstacle, at);
+    return kind === "sliver"
+      ? { code: "sliver", ...shared, values: { width: gap, thing } }
+      : { code: "near-miss", ...shared, values: { gap, thing } };
+  });
 }

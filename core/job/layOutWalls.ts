@@ -7,6 +7,7 @@ import type { Design, Pattern, WallLine } from "../pattern/pattern";
 import { once } from "../finishes/once";
 import { changeOf, keepCures } from "./keepCures";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
+import { checkEdges } from "../setout/checkEdges";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
 import { listMarks, type Mark } from "../setout/listMarks";
 import { listOrdinates, type Ordinates } from "../setout/listOrdinates";
@@ -165,6 +166,11 @@ function layOutWall(
     tapers,
     ...noticed(
       [
+        ...checkEdges(
+          pattern,
+          surface,
+          finishes.flatMap((finish) => findingsOn(wall, finish, finish.checks)),
+        ),
         ...checkTapers(tapers, job.viewingDistance, (line, side) => followOf(finishes, line, side)),
         ...checkTinyFaces(pattern),
         ...checkTexture(wall, pattern),

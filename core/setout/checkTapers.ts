@@ -27,11 +27,20 @@ function nearestTo(side: SideName, lines: readonly WallLine[]): WallLine | undef
   const axis = isLevelSide ? "y" : "x";
   const sign = side === "top" || side === "right" ? -1 : 1;
   return lines
-    .filter((line) => line.kind === (isLevelSide ? "level" : "plumb"))
+    .filter((line) => runsAlong(line, isLevelSide))
     .reduce<WallLine | undefined>(
       (best, line) => (best && sign * best.path.a[axis] <= sign * line.path.a[axis] ? best : line),
       undefined,
     );
+}
+
+/** Slopes up to 3 degrees are looked along a side, as a line is that follows the floor; tan of that. */
+const slightSlope = 0.0525;
+
+function runsAlong({ kind, path: { a, b } }: WallLine, isLevelSide: boolean): boolean {
+  if (kind !== "slant") return kind === (isLevelSide ? "level" : "plumb");
+  const [across, along] = isLevelSide ? [b.y - a.y, b.x - a.x] : [b.x - a.x, b.y - a.y];
+  return Math.abs(across) < slightSlope * Math.abs(along);
 }
 
 /** Lines whose wedge against a side that is out may show or will. */

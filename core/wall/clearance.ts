@@ -1,7 +1,7 @@
 import { boxOfContour, type Box, type Segment } from "../geometry/curve";
 import { polygonContour } from "../geometry/contour";
 import { flattenContour } from "../geometry/flatten";
-import type { Point } from "../geometry/point";
+import { midpoint, type Point } from "../geometry/point";
 import { distanceToSegment } from "../geometry/distanceToSegment";
 import { lengthOf } from "../geometry/trig";
 import { nearMissMm, sliverMm } from "../trade/constants";
@@ -34,38 +34,54 @@ export interface Obstacle {
   readonly reach: number;
 }
 
+/** The plates and casings of one wall. */
+export const obstaclesOnWall = ({ wall }: Surface): Obstacle[] => thingsOn(wall, 0);
+
+/** What an obstacle is called where something comes near it: an end of a wall's corner is told by floor or ceiling. */
+export function thingAt({ kind, thing, box }: Obstacle, at: Point): string {
+  if (kind !== "corner") return thing;
+  if (Math.abs(at.y - box.maxY) < 1) return `${thing}, at its top`;
+  return Math.abs(at.y - box.minY) < 1 ? `${thing}, at its foot` : thing;
+}
+
 /** The plates, casings and corners of the walls of a strip, in the strip's coordinates. */
 export function obstaclesOf({ parts }: Strip): Obstacle[] {
   return parts.flatMap(({ wall, surface, offset }, index) => {
-    const plates = wall.fixtures.filter((fixture) => fixture.kind === "plate");
     const before = parts[index - 1];
     const leftEnd = before
       ? `the corner of ${calledOf(before.wall)} and ${calledOf(wall)}`
       : "the left corner";
     return [
-      ...plates.map((plate) => {
-        const { x, y, width, height } = plate;
-        const [low, high] = [x + offset, x + width + offset];
-        const top = y + height;
-        const points = [
-          { x: low, y },
-          { x: high, y },
-          { x: high, y: top },
-          { x: low, y: top },
-        ];
-        return obstacle("plate", nameOf(plate), points);
-      }),
-      ...wall.openings.map((opening) => {
-        const thing = opening.casing > 0 ? `the casing of ${nameOf(opening)}` : nameOf(opening);
-        const points = flattenContour(openingContour(opening, opening.casing));
-        return obstacle("casing", thing, moved(points, offset));
-      }),
+      ...thingsOn(wall, offset),
       ...(surface ? [obstacle("corner", leftEnd, moved(endOf(surface, "left"), offset))] : []),
       ...(surface && index === parts.length - 1
         ? [obstacle("corner", "the right corner", moved(endOf(surface, "right"), offset))]
         : []),
     ];
   });
+}
+
+function thingsOn({ fixtures, openings }: Wall, offset: number): Obstacle[] {
+  const plates = fixtures.filter((fixture) => fixture.kind === "plate");
+  return [
+    ...plates.map((plate) => {
+      const { x, y, width, height } = plate;
+      const [low, high] = [x + offset, x + width + offset];
+      const top = y + height;
+      const points = [
+        { x: low, y },
+        { x: high, y },
+        { x: high, y: top },
+        { x: low, y: top },
+      ];
+      return obstacle("plate", nameOf(plate), points);
+    }),
+    ...openings.map((opening) => {
+      const thing = opening.casing > 0 ? `the casing of ${nameOf(opening)}` : nameOf(opening);
+      const points = flattenContour(openingContour(opening, opening.casing));
+      return obstacle("casing", thing, moved(points, offset));
+    }),
+  ];
 }
 
 const calledOf = (wall: Wall): string => `the ${(wall.name ?? wall.id).toLowerCase()}`;
@@ -88,7 +104,7 @@ function obstacle(kind: Obstacle["kind"], thing: string, points: readonly Point[
 
 /**
  * What each line meets, just misses, or leaves a sliver beside. A sliver is the strip between an opening and
- * a line that runs along it (upright or level); a near miss may be at any angle. One line may be both.
+ * a line that runs along it (upright or level); a near miss may be at any angle.
  */
 export function relateLines(lines: readonly Segment[], obstacles: readonly Obstacle[]): Relation[] {
   const relations: Relation[] = [];
@@ -101,8 +117,9 @@ export function relateLines(lines: readonly Segment[], obstacles: readonly Obsta
         relations.push({ kind: "meets", obstacle, line, gap: 0, at });
         continue;
       }
+      // One place is one finding: what is nearly met is not called a strip as well.
       if (gap <= nearMissMm + placeTolerance) relations.push({ kind: "near-miss", obstacle, line, gap, at });
-      if (obstacle.kind === "casing" && isSquare && gap < sliverMm - placeTolerance) {
+      else if (obstacle.kind === "casing" && isSquare && gap < sliverMm - placeTolerance) {
         relations.push({ kind: "sliver", obstacle, line, gap, at });
       }
     }
@@ -110,12 +127,33 @@ export function relateLines(lines: readonly Segment[], obstacles: readonly Obsta
   return relations;
 }
 
+/**
+ * Each place once: of lines that come equally near to one thing, as the sides of a block do that meet there, the one that
+ * runs along it.
+ */
+export function oneAPlace(relations: readonly Relation[]): Relation[] {
+  const kept = new Map<string, Relation>();
+  for (const relation of relations) {
+    const { obstacle, kind, gap } = relation;
+    const key = `${kind} ${obstacle.thing} ${obstacle.box.minX} ${obstacle.box.minY} ${gap.toFixed(2)}`;
+    const before = kept.get(key);
+    if (!before || middleOff(relation) < middleOff(before) - placeTolerance) kept.set(key, relation);
+  }
+  return [...kept.values()];
+}
+
+/** How far the middle of a line is from the thing that it comes near to. */
+const middleOff = ({ line: { a, b }, obstacle }: Relation): number => {
+  const middle = midpoint(a, b);
+  return gapBetween({ kind: "segment", a: middle, b: middle }, obstacle.points).gap;
+};
+
 /** A quick way to leave out most pairs: the line stays outside a circle around the obstacle with room to spare. */
 const isClear = ({ a, b }: Segment, { centre, reach }: Obstacle): boolean =>
   distanceToSegment(centre, a, b) > reach + sliverMm;
 
 /** The least distance between a line and a closed polygon, and the place where it is. */
-function gapBetween(line: Segment, points: readonly Point[]): { gap: number; at: Point } {
+export function gapBetween(line: Segment, points: readonly Point[]): { gap: number; at: Point } {
   let gap = Infinity;
   let at = points[0]!;
   for (let index = 0; index < points.length && gap > 0; index++) {

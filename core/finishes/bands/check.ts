@@ -1,6 +1,7 @@
 import type { Cure, Finding } from "../../findings/finding";
 import { segment } from "../../geometry/curve";
 import { obstaclesOf, relateLines } from "../../wall/clearance";
+import { placeTolerance } from "../../wall/outline";
 import type { Strip } from "../../wall/strip";
 import { checkRelations } from "../checkRelations";
 import { once } from "../once";
@@ -22,6 +23,17 @@ export function checkBands(layout: BandsLayout): Finding[] {
         code: "off-wall",
         severity: "check",
         values: { thing: `band ${index + 1}` },
+        at: null,
+        cure: ontoWall(spec, index, from, to, strip),
+      });
+    }
+    const [low, high] = spec.datum === "level" ? [minY, maxY] : [0, height];
+    const over = Math.max(low - from, to - high);
+    if (!isOff && over > placeTolerance) {
+      findings.push({
+        code: "off-the-wall",
+        severity: "check",
+        values: { thing: `band ${index + 1}`, over },
         at: null,
         cure: ontoWall(spec, index, from, to, strip),
       });

@@ -1,10 +1,11 @@
 import type { Cure, Finding } from "../../findings/finding";
 import { wishOf } from "../../fit/candidates";
-import { divideSpan } from "../../fit/divideSpan";
-import { isPart, judgeDivision } from "../../fit/judgeDivision";
+import type { Candidate } from "../../fit/candidates";
+import { divideSpan, type Division } from "../../fit/divideSpan";
+import { isPart, judgeDivision, type Judgement } from "../../fit/judgeDivision";
 import type { Fit } from "../../fit/schema";
 import { sliverMm } from "../../trade/constants";
-import type { Obstacle } from "../../wall/clearance";
+import { thingAt, type Obstacle } from "../../wall/clearance";
 import { once } from "../once";
 import { cureWith } from "./cureWith";
 import type { StripeLayout } from "./layout";
@@ -25,27 +26,45 @@ export function checkClearance(layout: StripeLayout): Finding[] {
   }
   return relations.map(({ kind, gap, at, obstacle }): Finding => {
     const shared = { severity: "check", at, later: cures.get(obstacle) } as const;
-    const { thing } = obstacle;
+    const thing = thingAt(obstacle, at);
     return kind === "near-miss"
       ? { code: "near-miss", ...shared, values: { gap, thing } }
       : { code: "sliver", ...shared, values: { width: gap, thing } };
   });
 }
 
-/** Shift the lines onto the thing or clear of it, whichever leaves the better wall; else divide otherwise. */
+/**
+ * The change that moves the wall least and troubles nothing more: a shift of the lines onto the thing or clear of it, unless
+ * that leaves a poor wall, else the division nearest to the present count.
+ */
 function cureClearance(layout: StripeLayout, obstacle: Obstacle): Cure | undefined {
   const input = layout.candidateInput();
-  const best = proposeShifts(layout, obstacle, wishOf(input))
-    .map((shift) => {
-      const divided = divideSpan({ ...input, fit: shift.fit });
-      return { ...shift, judged: judgeDivision({ ...input, fit: shift.fit }, divided, wishOf(input), []) };
-    })
-    .filter(({ judged }) => !judged.troubled.has(obstacle.thing))
-    .sort((a, b) => b.judged.score - a.judged.score)[0];
-  const other = layout.candidates().find((candidate) => !candidate.troubled.has(obstacle.thing));
-  if (best && (!other || best.judged.score >= other.score)) return cureWith(layout, best.kind, best.fit);
+  const now = layout.divided.divisions;
+  const judge = (fit: Fit) => {
+    const divided = divideSpan({ ...input, fit });
+    return { divided, judged: judgeDivision({ ...input, fit }, divided, wishOf(input), []) };
+  };
+  const present = judge(layout.spec.fit as Fit).judged;
+  const isCured = ({ troubled }: Judgement) =>
+    !troubled.has(obstacle.thing) && [...troubled].every((thing) => present.troubled.has(thing));
+  const shifts = proposeShifts(layout, obstacle, wishOf(input))
+    .map((shift) => ({ ...shift, ...judge(shift.fit) }))
+    .filter(({ judged }) => isCured(judged) && judged.verdict !== "poor")
+    .map((shift) => ({ ...shift, moved: movedBy(now, shift.divided.divisions) }))
+    .sort((a, b) => a.moved - b.moved);
+  const [least] = shifts;
+  if (least) return cureWith(layout, least.kind, least.fit);
+  const offCount = ({ divided }: Candidate) => Math.abs(divided.divisions.length - now.length);
+  const [other] = layout
+    .candidates()
+    .filter(isCured)
+    .sort((a, b) => offCount(a) - offCount(b) || b.score - a.score);
   return other && cureWith(layout, "other-division", other.fit);
 }
+
+/** How far the lines of a division are from those of another at the most, each from the nearest; mm. */
+const movedBy = (from: readonly Division[], to: readonly Division[]): number =>
+  Math.max(0, ...to.slice(1).map((line) => Math.min(...from.map((old) => Math.abs(old.from - line.from)))));
 
 interface Shift {
   readonly kind: "hit-it" | "clear-it";
