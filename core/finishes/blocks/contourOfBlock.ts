@@ -1,7 +1,7 @@
 import { circleContour, polygonContour, rectangleContour } from "../../geometry/contour";
 import { segment, type Arc, type Contour } from "../../geometry/curve";
 import type { Strip } from "../../wall/strip";
-import { findThing } from "../findThing";
+import { boxAround } from "../findThing";
 import type { Block } from "./spec";
 
 /** The outline of a block in the strip's coordinates; one around a thing takes its place and size from it. */
@@ -26,7 +26,7 @@ export function contourOfBlock(block: Block, strip: Strip): Contour {
 export function boxOfRectangle(block: Extract<Block, { shape: "rectangle" }>, strip: Strip) {
   const { x = 0, y = 0, width = 0, height = 0, around, side, above, below } = block;
   if (around === undefined) return { minX: x, minY: y, maxX: x + width, maxY: y + height };
-  const thing = findThing(strip, around)!;
+  const thing = boxAround(strip, around);
   return {
     minX: thing.x - side,
     minY: thing.y - below,

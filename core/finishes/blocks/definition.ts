@@ -18,7 +18,9 @@ export const blocks = defineFinish({
   things: ({ blocks }) =>
     blocks.flatMap((block, index) =>
       block.shape === "rectangle" && block.around !== undefined
-        ? [{ path: ["blocks", index, "around"], id: block.around }]
+        ? Array.isArray(block.around)
+          ? block.around.map((id, place) => ({ path: ["blocks", index, "around", place], id }))
+          : [{ path: ["blocks", index, "around"], id: block.around }]
         : [],
     ),
   layOut: layOutBlocks,

@@ -13,7 +13,7 @@ import {
   type SpecChange,
   type Tool,
 } from "../editing";
-import { findThing } from "../findThing";
+import { boxAround } from "../findThing";
 import { boxOfRectangle } from "./contourOfBlock";
 import type { BlocksLayout } from "./layout";
 import type { Block } from "./spec";
@@ -125,7 +125,7 @@ function handlesOfBox(block: Rectangle, strip: Strip): BlockHandle[] {
 
 /** A block around a thing keeps to it: its edges move the margins, both sides together. */
 function handlesAround(block: Rectangle, strip: Strip): BlockHandle[] {
-  const thing = findThing(strip, block.around!)!;
+  const thing = boxAround(strip, block.around!);
   const { left, right, bottom, top } = edgesOf(block, strip);
   return [
     { ...left, change: ({ x }) => ({ side: tidy(thing.x - x) }) },

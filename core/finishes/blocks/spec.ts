@@ -14,7 +14,10 @@ const rectangle = z
     y: place.optional(),
     width: size.optional(),
     height: size.optional(),
-    around: idSchema.optional().describe("an opening or fixture that it is sized from"),
+    around: z
+      .union([idSchema, z.array(idSchema).min(1).max(50)])
+      .optional()
+      .describe("an opening or fixture that it is sized from, or several together"),
     side: margin.describe("beyond it on both sides"),
     above: margin,
     below: margin,

@@ -1,14 +1,33 @@
-import { defineFinish } from "../defineFinish";
+import { countWhole } from "../../fit/schema";
+import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
 import { wholeFitFields } from "../wholeFitFields";
 import { checkChevron } from "./check";
 import { designChevron } from "./design";
 import { editChevron } from "./edit";
-import { layOutChevron } from "./layout";
+import { layOutChevron, riseOf } from "./layout";
 import { offerChevrons } from "./offers";
-import { chevronSpec } from "./spec";
+import { chevronSpec, type ChevronSpec } from "./spec";
 
-const starting = { column: 360, row: 220, rise: 220 } as const;
+/** A length of its own, or one that follows the height of a row. */
+function riseFields(rise: ChevronSpec["rise"], row: number): CardField[] {
+  const options = (["row", "half-row"] as const).map((by) => ({
+    label: by === "row" ? "one row" : "half a row",
+    selected: rise === by,
+    set: { rise: by },
+  }));
+  const own = {
+    label: "a length",
+    selected: typeof rise === "number",
+    set: { rise: Math.round(riseOf(rise, row)) },
+  };
+  const field: CardField = { type: "choice", label: "Rise over a column", options: [...options, own] };
+  return typeof rise === "number"
+    ? [field, { type: "length", label: "Rise", path: ["rise"], value: rise }]
+    : [field];
+}
+
+const starting = { column: 360, row: 220, rise: "row" } as const;
 
 export const chevron = defineFinish({
   kind: "chevron",
@@ -22,7 +41,7 @@ export const chevron = defineFinish({
   card: ({ columns, rows, rise, lineWidth, uprights, colours, colouring }, { extent }) => [
     ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
-    { type: "length", label: "Rise over a column", path: ["rise"], value: rise },
+    ...riseFields(rise, (extent.maxY - extent.minY) / countWhole(extent.maxY - extent.minY, rows)),
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     {
       type: "choice",

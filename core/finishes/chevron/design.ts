@@ -12,7 +12,6 @@ import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
 import { colourGrid, type CellColour } from "../gridColouring";
 import type { ChevronLayout } from "./layout";
-import type { ChevronSpec } from "./spec";
 
 /**
  * Cells between zigzags, parted at the columns where there are uprights. They are set out from plumb lines at the
@@ -50,7 +49,7 @@ export function designChevron(layout: ChevronLayout): Design[] {
 
 /** A cell's colour, zigzags counted as they are named: the part cells below the first are row -1 and so on. */
 function coloursOfChevron(
-  { colours: own, colouring, uprights }: ChevronSpec,
+  { colours: own, colouring, uprights }: ChevronLayout["spec"],
   { columns, first, zigzags }: ChevronLayout,
 ): CellColour {
   const { rule, seed } = colouring ?? { rule: "alternate", seed: 1 };
@@ -61,7 +60,7 @@ function coloursOfChevron(
   return (column, zigzag) => colourOf(uprights ? column : 0, zigzag - shift);
 }
 
-function cellAt(spec: ChevronSpec, layout: ChevronLayout, { x, y }: Point) {
+function cellAt(spec: ChevronLayout["spec"], layout: ChevronLayout, { x, y }: Point) {
   const across = Math.floor((x - layout.left) / layout.column);
   return {
     column: Math.min(layout.columns - 1, Math.max(0, across)),
@@ -86,7 +85,7 @@ function pieceOf({ spec, first }: ChevronLayout, column: number, zigzag: number,
 }
 
 /** How far a zigzag has climbed at x: up over one column, down over the next. */
-function climb({ rise }: ChevronSpec, { left, column }: ChevronLayout, x: number): number {
+function climb({ rise }: ChevronLayout["spec"], { left, column }: ChevronLayout, x: number): number {
   const along = (x - left) / column;
   const turn = Math.floor(along);
   const share = along - turn;
@@ -94,7 +93,7 @@ function climb({ rise }: ChevronSpec, { left, column }: ChevronLayout, x: number
 }
 
 /** The edges of the cells; with a line's width two zigzags and two uprights beside each line, cut where they meet. */
-function dividersOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
+function dividersOf(spec: ChevronLayout["spec"], layout: ChevronLayout): Divider[] {
   const { left, column, columns, first, zigzags, halfLine, halfLineUp } = layout;
   const sides = spec.lineWidth > 0 ? [-1, 1] : [0];
   const dividers: Divider[] = [];
@@ -118,7 +117,7 @@ function dividersOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
 }
 
 /** Upright edges from zigzag to zigzag; a line's own sides stop at the cells, so that the lines stay one piece. */
-function uprightsOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
+function uprightsOf(spec: ChevronLayout["spec"], layout: ChevronLayout): Divider[] {
   const { left, column, columns, first, zigzags, halfLine, halfLineUp } = layout;
   const slope = spec.rise / column;
   const sides = spec.lineWidth > 0 ? [-1, 1] : [0];
@@ -138,7 +137,7 @@ function uprightsOf(spec: ChevronSpec, layout: ChevronLayout): Divider[] {
 }
 
 /** Where a line is left: the middles of the tapes, a zigzag from turn to turn and an upright in one. */
-function tapedLinesOf(spec: ChevronSpec, layout: ChevronLayout): TapedLine[] {
+function tapedLinesOf(spec: ChevronLayout["spec"], layout: ChevronLayout): TapedLine[] {
   const { left, column, columns, first, zigzags } = layout;
   const width = spec.lineWidth;
   if (width === 0) return [];
@@ -159,14 +158,14 @@ function tapedLinesOf(spec: ChevronSpec, layout: ChevronLayout): TapedLine[] {
 }
 
 const heightAtEdge = (
-  { rise }: ChevronSpec,
+  { rise }: ChevronLayout["spec"],
   { bottom, row }: ChevronLayout,
   zigzag: number,
   edge: number,
 ): number => bottom + zigzag * row + (edge % 2 === 1 ? rise : 0);
 
 /** Plumb lines at the columns and level lines at the turns, as far as they are on the strip. */
-function linesOf(spec: ChevronSpec, layout: ChevronLayout, { extent }: Strip): SetOutLine[] {
+function linesOf(spec: ChevronLayout["spec"], layout: ChevronLayout, { extent }: Strip): SetOutLine[] {
   const { left, column, columns, first, zigzags } = layout;
   const { minX, maxX, minY, maxY } = extent;
   const plumbs = Array.from({ length: columns - 1 }, (_, index): SetOutLine => {

@@ -4,7 +4,9 @@ import type { FinishContext, Laid } from "../defineFinish";
 import type { ChevronSpec } from "./spec";
 
 /** Columns and rows of a chevron over a strip; mm. */
-export interface ChevronLayout extends Laid<ChevronSpec> {
+export interface ChevronLayout extends Laid<ChevronSpec & { readonly rise: number }> {
+  /** The rise as it was asked for: it may follow the height of a row. */
+  readonly riseBy: ChevronSpec["rise"];
   readonly left: number;
   readonly bottom: number;
   readonly columns: number;
@@ -19,6 +21,12 @@ export interface ChevronLayout extends Laid<ChevronSpec> {
   readonly halfLineUp: number;
 }
 
+/** How far a zigzag climbs where rows are so high; mm. */
+export function riseOf(rise: ChevronSpec["rise"], row: number): number {
+  if (rise === "row") return row;
+  return rise === "half-row" ? row / 2 : rise;
+}
+
 /**
  * A zigzag rises by `rise` over a column, so a line of width w reaches w / 2 x sqrt(1 + (rise / column)^2) above and
  * below it. Zigzags start below the strip where the rise brings them into it, and end above it.
@@ -28,10 +36,12 @@ export function layOutChevron(spec: ChevronSpec, strip: Strip, context: FinishCo
   const [width, height] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
   const [columns, rows] = [countWhole(width, spec.columns), countWhole(height, spec.rows)];
   const [column, row] = [width / columns, height / rows];
-  const first = -Math.max(1, Math.ceil(spec.rise / row - 1e-9));
-  const slope = spec.rise / column;
+  const rise = riseOf(spec.rise, row);
+  const first = -Math.max(1, Math.ceil(rise / row - 1e-9));
+  const slope = rise / column;
   return {
-    spec,
+    spec: { ...spec, rise },
+    riseBy: spec.rise,
     strip,
     context,
     left: extent.minX,

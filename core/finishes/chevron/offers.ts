@@ -1,13 +1,13 @@
 import type { Offer } from "../../fit/offer";
 import { lengthOf } from "../../geometry/trig";
 import { offerGrids } from "../offerGrids";
-import type { ChevronLayout } from "./layout";
+import { riseOf, type ChevronLayout } from "./layout";
 
 /** Other counts of columns and rows. A row has one zigzag of `columns` slopes, an upright is as long as the wall is high. */
-export function offerChevrons({ spec, strip, context }: ChevronLayout): Offer[] {
+export function offerChevrons({ spec, riseBy, strip, context }: ChevronLayout): Offer[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   return offerGrids(spec, strip, context, (columns, rows) => {
-    const slope = lengthOf((maxX - minX) / columns, spec.rise);
+    const slope = lengthOf((maxX - minX) / columns, riseOf(riseBy, (maxY - minY) / rows));
     return rows * columns * slope + (spec.uprights ? (columns - 1) * (maxY - minY) : 0);
   });
 }

@@ -11,7 +11,11 @@ export const chevronSpec = z.strictObject({
   ...finishEnvelope("chevron"),
   columns: wholeFitSchema,
   rows: wholeFitSchema,
-  rise: lengthSchema(divisionRange).describe("how far a zigzag climbs over one column"),
+  rise: z
+    .union([z.enum(["row", "half-row"]), lengthSchema(divisionRange)])
+    .describe(
+      "how far a zigzag climbs over one column: a length, or one row or half a row, whatever its height",
+    ),
   lineWidth: lineWidthSchema.default(0).describe("of the base that the tape leaves as a line"),
   uprights: z.boolean().default(false).describe("whether the columns are parted by upright lines"),
   colours: z.array(idSchema).min(1).max(50),

@@ -5,7 +5,7 @@ export const arbitrary = fc.record({
   kind: fc.constant("chevron"),
   columns: anyWholeFit,
   rows: anyWholeFit,
-  rise: fc.integer({ min: 30, max: 700 }),
+  rise: fc.oneof(fc.integer({ min: 30, max: 700 }), fc.constantFrom("row", "half-row")),
   lineWidth: fc.constantFrom(0, 12),
   uprights: fc.boolean(),
   colours: someColours(3),
