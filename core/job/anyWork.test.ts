@@ -139,12 +139,13 @@ function checkCoats(days: Days, wallId: string): void {
       }
     });
   }
-  const hasSeals = days.steps(wallId, "seal").length > 0;
-  if (edges.seal === "caulk" || planned.tape.length === 0) expect(hasSeals).toBe(false);
-  const dried = days.steps(wallId, "peel");
+  const hasSeals = days.steps(wallId, "seal").some(({ round }) => round !== 0);
+  const inRounds = planned.tape.filter(({ round }) => round > 0);
+  if (edges.seal === "caulk" || inRounds.length === 0) expect(hasSeals).toBe(false);
+  const dried = days.steps(wallId, "peel").filter(({ id }) => !id.endsWith("/peel-base"));
   // Wet tape is left to dry only where it parts colours that cannot be wet together.
   const parts = planned.tape.some(({ andCuts }) => andCuts !== undefined);
-  if (planned.peel.when === "dry") expect(dried.length > 0).toBe(planned.tape.length > 0);
+  if (planned.peel.when === "dry") expect(dried.length > 0).toBe(inRounds.length > 0);
   else if (edges.peel === "wet" || !parts) expect(dried).toEqual([]);
   for (const { round, start } of dried) {
     const painted = days.steps(wallId, "paint").filter((step) => step.round === round);
@@ -160,7 +161,16 @@ function checkLeaving(days: Days, wallId: string): void {
   const pieces = edgesInRounds(laidOut, rounds).laid.get(wallId)!.flat();
   const stepOf = (id: string) => days.plan.steps.find((step) => step.id === id)!;
   const groupOf = (round: number) => rounds.find((own) => own.round === round)!.group;
-  planned.tape.forEach(({ laidIn, offIn, round, centred }, index) => {
+  const masks = planned.tape.filter(({ round }) => round === 0);
+  // Masks around a base are on before it and come off with its last coat, or after it.
+  for (const { laidIn, offIn } of masks) {
+    const [laid, off] = [stepOf(laidIn!), stepOf(offIn!)];
+    for (const { start, end, id } of days.steps(wallId, "prime", "base")) {
+      expect(laid.end).toBeLessThanOrEqual(start);
+      if (id !== offIn) expect(end).toBeLessThanOrEqual(off.start);
+    }
+  }
+  planned.tape.slice(masks.length).forEach(({ laidIn, offIn, round, centred }, index) => {
     const [laid, off] = [stepOf(laidIn!), stepOf(offIn!)];
     expect([laid.kind, laid.round]).toEqual(["tape", round]);
     const { upTo } = pieces[index]!;
@@ -183,13 +193,13 @@ function checkFrame(days: Days, wallId: string): void {
   const all = days.plan.steps.filter(({ kind }) => kind !== "set-up" && kind !== "close");
   expect([all[0]!.kind, all.at(-1)!.kind]).toEqual(["clear", "furniture-back"]);
   const [cover] = days.steps(undefined, "cover");
-  const own = all.filter((step) => step.wall === wallId);
+  const own = all.filter((step) => step.wall === wallId && step.round !== 0 && !/-base$/.test(step.id));
   if (own.length === 0) return;
   for (const { start } of own) expect(start).toBeGreaterThanOrEqual(cover!.end);
-  const lastOf = (...kinds: PlanStep["kind"][]) =>
-    Math.max(0, ...days.steps(wallId, ...kinds).map(({ end }) => end));
+  const of = (kinds: PlanStep["kind"][]) => own.filter(({ kind }) => kinds.includes(kind));
+  const lastOf = (...kinds: PlanStep["kind"][]) => Math.max(0, ...of(kinds).map(({ end }) => end));
   const firstOf = (...kinds: PlanStep["kind"][]) =>
-    Math.min(Infinity, ...days.steps(wallId, ...kinds).map(({ start }) => start));
+    Math.min(Infinity, ...of(kinds).map(({ start }) => start));
   const chain = [
     ["plates-off"],
     ["wash-wall"],

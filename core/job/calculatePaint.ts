@@ -107,14 +107,19 @@ function checkCoats({ id, coats }: Paint, advice: CoatsAdvice | null): Finding[]
   ];
 }
 
-/** The most coats that a colour is advised on any wall, over the base that it goes on. */
+/** The most coats that a colour is advised on any wall, over the base that it goes on, or as a base over what is there. */
 function adviceFor(job: Job, colour: Paint, walls: readonly OrderedWall[]): CoatsAdvice | null {
   if (!isOf(colour.material, "hides")) return null;
-  const grounds = walls
-    .filter(({ laid, groups }) =>
-      laid!.pattern.regions.some((region, index) => groups[index] !== 0 && region.colour === colour.id),
-    )
-    .map(({ wall }) => job.paints.find((paint) => paint.id === wall.base)!.hex);
+  const hexOf = (id: string | undefined) => job.paints.find((paint) => paint.id === id)?.hex;
+  const grounds = walls.flatMap(({ wall, laid, groups }) => {
+    const isPainted = laid!.pattern.regions.some(
+      (region, index) => groups[index] !== 0 && region.colour === colour.id,
+    );
+    // A base that is painted goes on what is there now, as far as that is told.
+    const isBase = wall.base === colour.id && wall.baseState === "paint";
+    const present = wall.present?.colour ?? hexOf(wall.present?.paint);
+    return [...(isPainted ? [hexOf(wall.base)!] : []), ...(isBase && present !== undefined ? [present] : [])];
+  });
   const advised = [...new Set(grounds)].map((hex) => adviseCoats(hex, colour.hex, colour.hiding));
   return advised.reduce<CoatsAdvice | null>(
     (most, next) => (most && most.coats >= next.coats ? most : next),

@@ -51,12 +51,16 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     paints: new Map(job.paints.map((paint) => [paint.id, paint])),
     rounds,
     ...edges,
+    baseMasks: new Map(
+      laidOut.walls.map((on) => [on.wall.id, on.baseMasks.filter(({ byHand }) => byHand === null)]),
+    ),
     sealsWet: job.edges.seal === "caulk",
     walls,
   };
-  const tape = totalTape(
-    rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => wall[place]!)),
-  );
+  const tape = totalTape([
+    ...[...site.baseMasks.values()].flat(),
+    ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => wall[place]!)),
+  ]);
   const { drafts, own, tapePlan, findings, over } = listWithin(laidOut, site);
   const { steps, over: overSteps } = addWithin(drafts, site);
   return {

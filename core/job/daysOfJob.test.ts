@@ -166,10 +166,10 @@ describe("the days of a job", () => {
       "wash-wall",
       "prepare",
       "sand",
+      "tape",
       "prime",
       "base",
       "mark",
-      "tape",
       "paint",
       "plates-back",
     ];

@@ -274,12 +274,19 @@ function describeMark(mark: Mark, { units }: Job, lineIds: ReadonlyMap<string, s
   };
 }
 
-/** Each boundary once a round that paints its later side; masks once a round that paints their region. */
-function describeTape({ wall, laid }: OrderedWall, taping: Taping, lines: PlanWall["lines"]): PlanTape[] {
-  const inRounds = taping.laid.get(wall.id)!;
+/** Masks around a base (round 0); each boundary once a round that paints up to it, and masks around what is painted. */
+function describeTape(
+  { wall, laid, baseMasks }: OrderedWall,
+  taping: Taping,
+  lines: PlanWall["lines"],
+): PlanTape[] {
   const lineOf = linesOfTape(lines);
-  return taping.rounds.flatMap((round, place) =>
-    inRounds[place]!.map((piece, index): PlanTape => {
+  const inRounds = [
+    { round: { round: 0 }, pieces: baseMasks.filter(({ byHand }) => byHand === null) },
+    ...taping.rounds.map((round, place) => ({ round, pieces: taping.laid.get(wall.id)![place]! })),
+  ];
+  return inRounds.flatMap(({ round, pieces }) =>
+    pieces.map((piece, index): PlanTape => {
       const path = flattenPath(piece.path).map(toPoint);
       const line = piece.cuts === null || isCurved(piece) ? undefined : lineOf(path);
       return {
@@ -296,7 +303,7 @@ function describeTape({ wall, laid }: OrderedWall, taping: Taping, lines: PlanWa
         ...(piece.against !== null && { against: piece.against }),
         ...(piece.corner !== null && { corner: piece.corner }),
         round: round.round,
-        seal: piece.sealWith === "colour" ? piece.over : null,
+        seal: piece.sealPaint,
         sealWith: piece.sealWith,
         width: piece.width,
         ...(isCurved(piece) && { flexible: true as const }),

@@ -2,7 +2,8 @@ import { lightnessOf } from "../colour/lightness";
 import { once } from "../finishes/once";
 import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
-import { planTape, planTapeAgain, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import type { Under } from "../tape/sealEdge";
+import { maskBase, planTape, planTapeAgain, type EdgePiece, type JoinedEnd } from "../tape/planTape";
 import { carryMarks } from "./carryMarks";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import { Allowance } from "../trade/allowance";
@@ -18,6 +19,8 @@ export interface OrderedWall extends LaidOutWall {
   readonly tape: readonly EdgePiece[];
   /** The tape for further coats beside what was painted later and is dry. */
   readonly tapeAgain: () => readonly EdgePiece[];
+  /** The masks around it while its base goes on; none where that is on already. */
+  readonly baseMasks: readonly EdgePiece[];
 }
 
 /** A job with the exact geometry of all its walls, in the job's order. */
@@ -99,7 +102,7 @@ function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
 }
 
 function tapeWalls(
-  { edges }: Job,
+  job: Job,
   { laidOut, corners, places, grouped }: SortedWalls,
   groups: readonly Groups[],
 ): OrderedWall[] {
@@ -107,11 +110,47 @@ function tapeWalls(
   const { count, lowerBound } = grouped;
   return laidOut.map((wall, index): OrderedWall => {
     const ordered = { ...wall, groups: groupsOf(index), rounds: { count, lowerBound } };
-    if (!wall.laid) return { ...ordered, tape: [], tapeAgain: () => [] };
+    if (!wall.laid) return { ...ordered, tape: [], tapeAgain: () => [], baseMasks: [] };
     const joined = joinedEnds(index, laidOut, corners, groupsOf);
-    const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: edges };
-    return { ...ordered, tape: planTape(input), tapeAgain: once(() => planTapeAgain(input)) };
+    const ceiling = ceilingOver(job, wall.wall);
+    const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: job.edges, ceiling };
+    const { base, baseState } = wall.wall;
+    return {
+      ...ordered,
+      tape: planTape(input),
+      tapeAgain: once(() => planTapeAgain(input)),
+      baseMasks: baseState === "paint" ? maskBase(input, base, baseGoesOn(index, laidOut, corners)) : [],
+    };
   });
+}
+
+/** What masks at the ceiling of a wall lie on; null where nothing is told of it. */
+function ceilingOver(job: Job, wall: Wall): Under | null {
+  const told = wall.ceiling ?? job.ceiling;
+  if (!told) return null;
+  const paint = job.paints.find(({ id }) => id === told.colour);
+  return {
+    texture: told.texture,
+    paint: paint?.id ?? null,
+    isToBeHad: paint !== undefined && (paint.onHandMl > 0 || paint.packs.some(({ inStock }) => inStock)),
+  };
+}
+
+/** The ends of a wall around which the same base is painted on. */
+function baseGoesOn(
+  index: number,
+  walls: readonly LaidOutWall[],
+  corners: readonly Corner[],
+): ReadonlySet<string> {
+  const { base } = walls[index]!.wall;
+  const isSame = (other: number) =>
+    walls[other]!.wall.base === base && walls[other]!.wall.baseState === "paint";
+  return new Set(
+    corners.flatMap(({ first, second }) => [
+      ...(first === index && isSame(second) ? ["right"] : []),
+      ...(second === index && isSame(first) ? ["left"] : []),
+    ]),
+  );
 }
 
 /** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
@@ -199,7 +238,8 @@ export function keepUnchangedWalls(): LayOutJob {
     return answer;
   };
   const tape: typeof tapeWalls = (job, walls, groups) => {
-    const key = `${groups.join(" ")} ${JSON.stringify(job.edges)}`;
+    const ceilings = walls.laidOut.map(({ wall }) => ceilingOver(job, wall));
+    const key = `${groups.join(" ")} ${JSON.stringify([job.edges, ceilings])}`;
     const before = taped.get(walls);
     if (before?.key === key) return before.ordered;
     const ordered = tapeWalls(job, walls, groups);

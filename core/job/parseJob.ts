@@ -170,9 +170,18 @@ function checkReferences(job: Job): Problem[] {
     const message = `there is no ${what} ${quote(id)}; expected ${listed(known)}`;
     problems.push({ path: formatPath(path), message });
   };
+  if (job.ceiling?.colour !== undefined) expect(paints, job.ceiling.colour, ["ceiling", "colour"], "paint");
   job.walls.forEach((wall, index) => {
     expect(paints, wall.base, ["walls", index, "base"], "paint");
-    if (wall.primer !== undefined) expect(paints, wall.primer, ["walls", index, "primer"], "paint");
+    const named = [
+      [wall.primer, ["primer"]],
+      [wall.ceiling?.colour, ["ceiling", "colour"]],
+      [wall.floorTrim?.colour, ["floorTrim", "colour"]],
+      [wall.present?.paint, ["present", "paint"]],
+    ] as const;
+    for (const [id, path] of named) {
+      if (id !== undefined) expect(paints, id, ["walls", index, ...path], "paint");
+    }
   });
   job.runs.forEach((run, index) => {
     run.walls.forEach((id, place) => expect(walls, id, ["runs", index, "walls", place], "wall"));

@@ -7,7 +7,7 @@ import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
 import { suppliesSchemaOf } from "../work/sundries";
 import { edgesSchema } from "../tape/schema";
-import { runSchema, wallSchema } from "../wall/schema";
+import { meetsSchema, runSchema, wallSchema } from "../wall/schema";
 import { allSundries } from "./words";
 
 export const jobFormat = "jacaranda-job/1";
@@ -37,6 +37,7 @@ export const jobSchema = z
       .default({})
       .describe("what sundries cost, and which are at hand"),
     budget: z.number().min(0).max(1e9).optional().describe("what paint and sundries may cost"),
+    ceiling: meetsSchema.optional().describe("of the room; a wall may have its own"),
     paints: z.array(paintSchema).max(200),
     walls: z.array(wallSchema).max(200),
     runs: z.array(runSchema).max(100).default([]),

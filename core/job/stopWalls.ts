@@ -21,6 +21,7 @@ export const stopWalls = (job: Job, stop: Finding): OrderedWall[] =>
     rounds: { count: 0, lowerBound: 0 },
     tape: [],
     tapeAgain: () => [],
+    baseMasks: [],
   }));
 
 function measured(

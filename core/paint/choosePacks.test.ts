@@ -6,7 +6,7 @@ import { choosePacks, rankPacks } from "./choosePacks";
 import { paintSchema } from "./schema";
 
 describe("choosePacks", () => {
-  it("covers the need at the least cost, then leaves least", () => {
+  it("covers the need at the least cost, then from the fewest tins", () => {
     const packs = [
       { size: 250, price: 7.5 },
       { size: 1000, price: 19 },
@@ -23,13 +23,13 @@ describe("choosePacks", () => {
     expect(choosePacks(600, packs)?.packs).toEqual([{ size: 1000, price: 19, count: 1 }]);
     expect(choosePacks(0, [])?.packs).toEqual([]);
     expect(choosePacks(10, [])).toBeNull();
-    // Same cost, less left over.
+    // Same cost: one batch before two.
     expect(
       choosePacks(400, [
         { size: 900, price: 10 },
         { size: 250, price: 5 },
       ])?.volumeMl,
-    ).toBe(500);
+    ).toBe(900);
   });
 
   it("is never under the need and never dearer than trying everything", () => {

@@ -16,15 +16,15 @@ const volumeTolerance = 1e-9;
 const mostNodes = 200_000;
 
 /**
- * The cheapest packs that cover a need in ml, exactly; at equal cost the one that leaves least, then the
- * fewest tins. Null when there is something to cover and no packs.
+ * The cheapest packs that cover a need in ml, exactly; at equal cost the fewest tins, then what
+ * leaves least. Null when there is something to cover and no packs.
  */
 export const choosePacks = (needMl: number, packs: readonly Tin[]): PackChoice | null =>
   rankPacks(needMl, packs, 1)[0] ?? null;
 
 /**
  * The `most` cheapest ways to cover a need in ml with packs, none of which has a tin that it could do without; at equal
- * cost what leaves less first, then fewer tins. One empty way when nothing is needed; none when there are no packs.
+ * cost fewer tins first, then what leaves less. One empty way when nothing is needed; none when there are no packs.
  *
  * Branch and bound over the packs by price per ml: what remains cannot cost less than at the best price per
  * ml still open, so worse branches are cut. Bounded by nodes visited, far beyond what a real list of tins asks.
@@ -104,7 +104,8 @@ class PackSearch {
 
 function isBefore(a: Found, b: Found): boolean {
   if (Math.abs(a.cost - b.cost) > moneyTolerance) return a.cost < b.cost;
-  if (Math.abs(a.volume - b.volume) > volumeTolerance) return a.volume < b.volume;
+  // One batch before two: what is in one tin is of one colour.
   const tins = ({ counts }: Found) => counts.reduce((sum, count) => sum + count, 0);
-  return tins(a) < tins(b);
+  if (tins(a) !== tins(b)) return tins(a) < tins(b);
+  return a.volume < b.volume - volumeTolerance;
 }

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { hexSchema } from "../colour/hexSchema";
 import { idSchema, nameSchema, volumeSchema } from "../measure/schema";
 import { hidings } from "./hidings";
 import { materials } from "../trade/constants";
@@ -18,10 +19,7 @@ export const paintSchema = z
   .strictObject({
     id: idSchema,
     name: nameSchema().optional(),
-    hex: z
-      .string()
-      .regex(/^#[0-9a-fA-F]{6}$/, { error: 'expected a colour such as "#4C5B45"' })
-      .default("#B9B2A6"),
+    hex: hexSchema.default("#B9B2A6"),
     material: z.enum(materialNames).default("wall-paint"),
     sheen: z.enum(["matt", "eggshell", "satin", "silk", "gloss"]).default("matt"),
     spreadRate_m2_per_l: z.number().min(0.1).max(100).optional(),

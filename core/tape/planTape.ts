@@ -6,7 +6,7 @@ import { tapeWidthMm } from "../trade/constants";
 import { handworkOf } from "./handwork";
 import { joinEdges, type Stretch } from "./joinEdges";
 import type { Edges } from "./schema";
-import { isCaulk, sealEdge, type Seal } from "./sealEdge";
+import { isCaulk, sealEdge, type Seal, type Under } from "./sealEdge";
 import { tapeVisibleLines } from "./tapeVisibleLines";
 
 export type TapeSide = "left" | "right" | "above" | "below" | "inside" | "outside";
@@ -53,6 +53,8 @@ export type Handwork = "cut" | "float";
 /** A piece as a painter's schools have it: what keeps paint from creeping under it, or no tape there at all. */
 export interface EdgePiece extends TapePiece {
   readonly sealWith: Seal;
+  /** The paint that it is sealed with, where that is a colour. */
+  readonly sealPaint: string | null;
   /** How it is done by hand instead; null where it is taped. */
   readonly byHand: Handwork | null;
 }
@@ -83,6 +85,36 @@ export interface TapeInput {
   readonly groupOf: readonly number[];
   readonly joined: readonly JoinedEnd[];
   readonly schools: Edges;
+  /** What masks at the ceiling lie on; null where nothing is told of it. */
+  readonly ceiling: Under | null;
+}
+
+/**
+ * The masks around a wall that is painted all over, before its base. `goesOn` are the ends around which the same base goes
+ * on, where there is nothing to mask.
+ */
+export function maskBase(input: TapeInput, base: string, goesOn: ReadonlySet<string>): EdgePiece[] {
+  const { pattern, surface } = input;
+  const whole = (side: number | null) => (side === null ? null : 0);
+  const around = pattern.edges
+    .map((edge) => ({ ...edge, left: whole(edge.left), right: whole(edge.right) }))
+    .filter(({ left, right, sources }) => left !== right && !goesOn.has(sources[0] ?? ""));
+  return inSchools(
+    joinEdges(around).map(({ path, length, left, sources }): TapePiece => ({
+      path,
+      length,
+      lies: sideOf(path[0]!, left === null),
+      under: null,
+      over: null,
+      cuts: null,
+      against: againstWhat(sources[0]!, surface),
+      corner: null,
+      ...usual,
+      upTo: [{ paint: base, group: 0 }],
+      onArris: isExternalEnd(sources[0]!, surface),
+    })),
+    input,
+  );
 }
 
 /**
@@ -117,14 +149,12 @@ export function planTapeAgain(input: TapeInput): EdgePiece[] {
   return inSchools([...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf, "later"))], input);
 }
 
-const inSchools = (pieces: readonly TapePiece[], { surface, schools }: TapeInput): EdgePiece[] =>
-  pieces.map((piece) =>
+const inSchools = (pieces: readonly TapePiece[], { surface, schools, ceiling }: TapeInput): EdgePiece[] =>
+  pieces.map((piece) => {
     // The pieces are just made, and nobody else's.
-    Object.assign(piece, {
-      sealWith: sealEdge(piece, surface.wall.texture, schools),
-      byHand: handworkOf(piece, schools),
-    }),
-  );
+    const seal = sealEdge(piece, surface.wall.texture, schools, ceiling);
+    return Object.assign(piece, seal, { byHand: handworkOf(piece, schools) });
+  });
 
 /** Which of two neighbours the tape lies on: of a first coat what was painted earlier, of a further one also the other. */
 type LieOn = "earlier" | "later";

@@ -21,6 +21,10 @@ export const edgesSchema = z.strictObject({
     .enum(["float", "tape"])
     .default("float")
     .describe("two colours at an external corner: the last strip floated on with a wide brush, or taped"),
+  ceiling: z
+    .enum(["auto", "colour", "clear", "press"])
+    .default("auto")
+    .describe("how masks at the ceiling are sealed; auto: by its texture and colour, if those are told"),
   peel: z
     .enum(["auto", "wet", "dry"])
     .default("auto")

@@ -5,21 +5,60 @@ import type { Edges } from "./schema";
 /** What keeps paint from creeping under a tape. */
 export type Seal = "colour" | "clear" | "white" | "press";
 
+/** What a mask lies on that is no colour of the pattern: a ceiling, or trim at the floor, as far as it is told. */
+export interface Under {
+  readonly texture: "smooth" | "light" | "heavy";
+  /** Its very paint. */
+  readonly paint: string | null;
+  /** Whether that is at hand or can be bought. */
+  readonly isToBeHad: boolean;
+}
+
+/** How one edge is sealed, and with which paint where it is sealed with a colour. */
+export interface EdgeSeal {
+  readonly sealWith: Seal;
+  readonly sealPaint: string | null;
+}
+
 /**
  * The seal of one edge by school, texture and neighbour. On a colour of the job the school decides; a texture that an
  * edge only pressed down would not follow asks for the colour under the tape instead. Trim and casings are smooth and
- * are pressed; a ceiling or a neighbour wall is not of the job's colours, so where its texture asks for more than
- * pressing it is a clear film.
+ * are pressed. A ceiling decides by itself: what is rough or of another colour than what is painted up to it is sealed with
+ * its own paint where that is to be had, else with a clear film, and what is rough is never only pressed. Of a ceiling or
+ * neighbour that nothing is told of, the wall's texture is taken.
  */
 export function sealEdge(
-  { over, against }: Pick<TapePiece, "over" | "against">,
+  piece: Pick<TapePiece, "over" | "against" | "upTo">,
   texture: Texture,
-  { seal, caulk }: Edges,
-): Seal {
-  if (seal === "caulk") return caulk;
-  if (over !== null) return seal === "press" && texture !== "smooth" ? "colour" : seal;
+  schools: Edges,
+  ceiling: Under | null,
+): EdgeSeal {
+  const { over, against } = piece;
+  const { seal, caulk } = schools;
+  const plain = (sealWith: Seal): EdgeSeal => ({ sealWith, sealPaint: sealWith === "colour" ? over : null });
+  if (against === "ceiling" && (schools.ceiling !== "auto" || (ceiling && seal !== "caulk")))
+    return sealCeiling(piece, texture, schools, ceiling);
+  if (seal === "caulk") return plain(caulk);
+  if (over !== null) return plain(seal === "press" && texture !== "smooth" ? "colour" : seal);
   const isSmooth = texture === "smooth" || against === "trim" || against === "opening";
-  return isSmooth ? "press" : "clear";
+  return plain(isSmooth ? "press" : "clear");
+}
+
+function sealCeiling(
+  { upTo }: Pick<TapePiece, "upTo">,
+  wall: Texture,
+  { ceiling: asked }: Edges,
+  under: Under | null,
+): EdgeSeal {
+  const ownColour: EdgeSeal | null =
+    under?.paint != null && under.isToBeHad ? { sealWith: "colour", sealPaint: under.paint } : null;
+  const clear: EdgeSeal = { sealWith: "clear", sealPaint: null };
+  const isRough = under ? under.texture !== "smooth" : wall !== "smooth";
+  if (asked === "clear") return clear;
+  if (asked === "colour") return ownColour ?? clear;
+  const isOther = under?.paint != null && upTo.some(({ paint }) => paint !== under.paint);
+  if (isRough || (asked === "auto" && isOther)) return ownColour ?? clear;
+  return { sealWith: "press", sealPaint: null };
 }
 
 export const isCaulk = (seal: Seal): boolean => seal === "clear" || seal === "white";

@@ -7,6 +7,7 @@ import {
   sizeRange,
   wallSideRange,
 } from "../measure/schema";
+import { hexSchema } from "../colour/hexSchema";
 import { surveySchema } from "./surveySchema";
 
 const positiveSize = { min: 1, max: sizeRange.max };
@@ -50,6 +51,18 @@ export const fixtureSchema = z.strictObject({
 
 const edgeSchema = z.enum(["internal", "external", "stop"]).default("internal");
 
+/** What a wall meets above or below: the paint that it has, if that is listed, and how rough it is. */
+export const meetsSchema = z.strictObject({
+  colour: idSchema.optional().describe("its very paint, to seal with"),
+  texture: z.enum(["smooth", "light", "heavy"]).default("smooth"),
+});
+
+/** What is on a wall now. */
+export const presentSchema = z.strictObject({
+  colour: hexSchema.optional(),
+  paint: idSchema.optional().describe("its very paint, if that is listed"),
+});
+
 /** What is the matter with the surface, and where: it becomes preparation and cautions. */
 export const conditionSchema = z.strictObject({
   kind: z.enum(["crack", "patch", "gloss", "grease", "bare-plaster", "old-paint"]),
@@ -90,6 +103,9 @@ export const wallSchema = z
     base: idSchema.describe("the paint that is underneath"),
     baseState: z.enum(["on", "paint"]).default("on"),
     primer: idSchema.optional().describe("the paint that goes on before a base that is painted"),
+    ceiling: meetsSchema.optional().describe("of this wall; else the room's"),
+    floorTrim: meetsSchema.optional(),
+    present: presentSchema.optional().describe("what is on it before anything is painted"),
     conditions: z.array(conditionSchema).max(200).default([]),
     openings: z.array(openingSchema).max(500).default([]),
     fixtures: z.array(fixtureSchema).max(500).default([]),
@@ -135,6 +151,7 @@ export const runSchema = z.strictObject({
   walls: z.array(idSchema).min(1).max(100),
 });
 
+export type Meets = z.infer<typeof meetsSchema>;
 export type Wall = z.infer<typeof wallSchema>;
 export type Run = z.infer<typeof runSchema>;
 export type Condition = Wall["conditions"][number];

@@ -45,6 +45,8 @@ export interface WorkSite {
   readonly rounds: readonly Round[];
   /** The tape that is laid on each wall, by its id, in each round by its place. */
   readonly laid: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
+  /** The masks around each wall while its base goes on. */
+  readonly baseMasks: ReadonlyMap<string, readonly EdgePiece[]>;
   /** The edges that are done by hand, likewise. */
   readonly byHand: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
   /** Whether a film of sealer is wiped on, painted over and peeled while it is wet, stretch by stretch. */

@@ -24,7 +24,7 @@ const speech: Speech = {
 };
 
 const counted = { wall: "w", amount: 9.6 };
-const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6 };
+const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6, isPeeled: true };
 /** Values for every sentence; the types fail when one is added without. */
 const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   clear: { amount: 2 },
@@ -33,6 +33,8 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "wash-wall": counted,
   prepare: { wall: "w", condition: "crack" },
   sand: { wall: "w" },
+  "tape-base": counted,
+  "peel-base": counted,
   prime: coat,
   base: coat,
   mark: counted,

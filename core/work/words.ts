@@ -37,6 +37,7 @@ interface Coat extends OnWall {
   readonly colour: string;
   readonly coat: number;
 }
+type WholeCoat = Coat & Counted & { readonly isPeeled: boolean };
 interface PaintedCoat extends Coat {
   readonly isPeeled: boolean;
   /** At an external corner, where nothing is taped. */
@@ -72,10 +73,14 @@ const stepWords = {
     `${speech.wall(wall)}: ${lower(preparationFor[condition].step)}`,
   sand: ({ wall }: OnWall, speech: Speech) =>
     `${speech.wall(wall)}: sand the filler flush, dust off, and spot-prime it.`,
-  prime: ({ wall, colour, coat, amount }: Coat & Counted, speech: Speech) =>
+  "tape-base": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: mask around it, ${speech.run(amount)}: ceiling, trim, openings and neighbours, edges pressed down.`,
+  "peel-base": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: peel the masks around it dry, ${speech.run(amount)}; score the film where it bridges.`,
+  prime: ({ wall, colour, coat, amount }: WholeCoat, speech: Speech) =>
     `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}.`,
-  base: ({ wall, colour, coat, amount }: Coat & Counted, speech: Speech) =>
-    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over the whole ${speech.area(amount)}.`,
+  base: ({ wall, colour, coat, amount, isPeeled }: WholeCoat, speech: Speech) =>
+    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over the whole ${speech.area(amount)}${isPeeled ? "; peel the masks while it is wet" : ""}.`,
   mark: ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: strike the level line and set out ${count(amount, "mark")}, in light pencil; prove them.`,
   tape: ({ wall, round, amount }: InRound, speech: Speech) =>

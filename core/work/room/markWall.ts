@@ -18,7 +18,11 @@ export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] 
       wall: wall.id,
       sharedByTwo: true,
       minutes: roomMinutes.levelLine + marks * work.rates.marking_min,
-      after: [...groundReady(wall), waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)],
+      after: [
+        ...groundReady(wall),
+        waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
+        waitFor(`${wall.id}/peel-base`),
+      ],
       say: said("mark", { wall: wall.id, amount: marks }),
       cautions: cautionsOnSteps(on),
       evening: [said("ready-setting-out", {})],

@@ -1,14 +1,11 @@
 import { preparationFor } from "../../findings/preparation";
-import type { Paint } from "../../paint/schema";
 import { fillerDryMin, roomMinutes, washedDryMin } from "../../trade/constants";
 import type { Condition, Wall } from "../../wall/schema";
-import { cautionsAbove, cautionsOfPaint, heightOf } from "../cautions";
-import { nextCoat } from "../nextCoat";
+import { cautionsAbove, heightOf } from "../cautions";
 import type { WorkSite, WorkWall } from "../site";
-import { waitFor, type StepDraft, type Wait } from "../step";
+import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
-import { firstSession } from "./firstSession";
-import { groundReady } from "./groundReady";
+import { coatWhole } from "./coatWhole";
 import { countThings, thingsOf } from "./thingsOf";
 
 /** Plates off, washed, mended, primed, and its base where that is painted first. */
@@ -106,37 +103,4 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
     say: said("sand", { wall: wall.id }),
   };
   return [first, second];
-}
-
-/** The coats that go over a whole wall: its primer, and its base where that is not on yet. */
-function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
-  const { work, paints } = site;
-  const { wall, surfaceM2, edgeMm } = on;
-  const minutes = surfaceM2 / work.rates.rolling_m2_min + edgeMm / 1000 / work.rates.cuttingIn_m_min;
-  const coats = (verb: "prime" | "base", paint: Paint, first: readonly (Wait | null)[]) =>
-    Array.from({ length: paint.coats }, (_, index): StepDraft => {
-      const coat = index + 1;
-      const id = (number: number) => `${wall.id}/${verb}-${number}`;
-      return {
-        id: id(coat),
-        phase: verb === "prime" ? "prepare" : "ground",
-        verb,
-        wall: wall.id,
-        colour: paint.id,
-        coat,
-        minutes,
-        coatsM2: surfaceM2,
-        session: firstSession(paint.id, site),
-        after: coat === 1 ? first : nextCoat(id(coat - 1), paint, work.secondCoat),
-        say: said(verb, { wall: wall.id, colour: paint.id, coat, amount: surfaceM2 }),
-        cautions: cautionsOfPaint(paint, heightOf(wall)),
-        evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
-      };
-    });
-  const ready = groundReady(wall);
-  const primer = wall.primer === undefined ? undefined : paints.get(wall.primer);
-  const primed = primer ? coats("prime", primer, ready) : [];
-  if (wall.baseState !== "paint") return primed;
-  const onPrimer = primer ? [waitFor(`${wall.id}/prime-${primer.coats}`, "recoat", primer.recoatMin)] : ready;
-  return [...primed, ...coats("base", paints.get(wall.base)!, onPrimer)];
 }

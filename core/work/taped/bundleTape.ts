@@ -16,6 +16,7 @@ export interface TapeBundle {
   /** The wall around the corner that is painted up to it; null for its own. */
   readonly corner: string | null;
   readonly sealWith: Seal;
+  readonly sealPaint: string | null;
   readonly metres: number;
   /** Those of them along curves. */
   readonly curvedMetres: number;
@@ -41,15 +42,15 @@ export function bundleTape(
   // Where ends of pieces meet, to the millimetre; the piece that comes second crosses.
   const ends = new Map<number, number>();
   const bundleOf = pieces.map((piece) => {
-    const { over, under, upTo, corner, length, centred, path, sealWith, byHand } = piece;
+    const { over, under, upTo, corner, length, centred, path, sealWith, sealPaint, byHand } = piece;
     const underGroup = under === null ? null : groupOf(under);
     const off = offOf(piece);
     const sides = upTo.length === 1 ? `${upTo[0]!.paint} ${upTo[0]!.group}` : JSON.stringify(sorted(upTo));
-    const key = `${over}\n${underGroup}\n${sides}\n${corner}\n${sealWith}\n${byHand}\n${off}`;
+    const key = `${over}\n${underGroup}\n${sides}\n${corner}\n${sealWith}\n${sealPaint}\n${byHand}\n${off}`;
     let bundle = bundles.get(key);
     if (!bundle) {
       const lengths = { metres: 0, curvedMetres: 0, edgeMetres: 0, crossings: 0 };
-      bundle = { over, underGroup, upTo: sorted(upTo), corner, sealWith, byHand, off, ...lengths };
+      bundle = { over, underGroup, upTo: sorted(upTo), corner, sealWith, sealPaint, byHand, off, ...lengths };
       bundles.set(key, bundle);
     }
     bundle.metres += length / 1000;

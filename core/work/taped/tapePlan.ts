@@ -74,12 +74,24 @@ export class TapePlan {
 
   /** The steps in which each piece of a wall's tape is laid and comes off: round by round, in the order of its pieces. */
   stepsOf(wall: string): { readonly laidIn: string; readonly offIn: string }[] {
-    return (this.bundleOf.get(wall) ?? []).flatMap((bundles, place) =>
-      bundles.map((bundle) => ({
-        laidIn: tapeStep(wall, this.site.rounds[place]!),
-        offIn: this.offStep(bundle.corner ?? wall, bundle),
-      })),
-    );
+    return [
+      ...this.baseSteps(wall),
+      ...(this.bundleOf.get(wall) ?? []).flatMap((bundles, place) =>
+        bundles.map((bundle) => ({
+          laidIn: tapeStep(wall, this.site.rounds[place]!),
+          offIn: this.offStep(bundle.corner ?? wall, bundle),
+        })),
+      ),
+    ];
+  }
+
+  /** The same of the masks around a wall while its base goes on. */
+  private baseSteps(wall: string): { readonly laidIn: string; readonly offIn: string }[] {
+    const on = this.wallOf.get(wall);
+    if (!on) return [];
+    const last = `${wall}/base-${this.site.paints.get(on.wall.base)!.coats}`;
+    const offIn = on.peel.when === "wet" ? last : `${wall}/peel-base`;
+    return (this.site.baseMasks.get(wall) ?? []).map(() => ({ laidIn: `${wall}/tape-base`, offIn }));
   }
 
   /** All that the steps of a wall's tape depend on, in short. */

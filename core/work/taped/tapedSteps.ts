@@ -3,6 +3,7 @@ import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { curvedTapingShare } from "../../trade/constants";
 import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps } from "../cautions";
+import { isCaulk } from "../../tape/sealEdge";
 import { warmestOpenShare } from "../climate";
 import { nextCoat } from "../nextCoat";
 import { groundReady } from "../room/groundReady";
@@ -40,9 +41,9 @@ const tapingMinutes = (tape: readonly TapeBundle[], rates: Rates) =>
   rates.taping_m_min;
 const edgeMetres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.edgeMetres, 0);
 const sealsOf = (tape: readonly TapeBundle[]) => [...new Set(tape.map(({ sealWith }) => sealWith))];
-/** The colours that edges are sealed with, of those that lie under the tape. */
+/** The colours that edges are sealed with. */
 const coloursOfSeals = (tape: readonly TapeBundle[]) => [
-  ...new Set(tape.flatMap(({ sealWith, over }) => (sealWith === "colour" && over !== null ? [over] : []))),
+  ...new Set(tape.flatMap(({ sealPaint }) => (sealPaint === null ? [] : [sealPaint]))),
 ];
 const isUpTo = ({ upTo }: TapeBundle, paint: string) => upTo.some((side) => side.paint === paint);
 
@@ -62,7 +63,10 @@ class TapedSteps {
     this.plan = new TapePlan(site);
     for (const { wall } of site.walls) {
       const base = this.paints.get(wall.base)!;
-      this.onWall.set(wall.id, [waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)!]);
+      this.onWall.set(wall.id, [
+        waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)!,
+        waitFor(`${wall.id}/peel-base`)!,
+      ]);
     }
   }
 
@@ -88,8 +92,10 @@ class TapedSteps {
       evening: [said("ready-tape", {})],
     });
     this.onWall.get(wall.id)!.push(waitFor(tapeStep(wall.id, round))!);
-    const sealed = pieces.filter(({ sealWith }) => sealWith !== "press");
-    if (this.site.sealsWet || sealed.length === 0) return;
+    // A film of the wet school goes on just before its paint.
+    const isWet = ({ sealWith }: TapeBundle) => this.site.sealsWet && isCaulk(sealWith);
+    const sealed = pieces.filter((bundle) => bundle.sealWith !== "press" && !isWet(bundle));
+    if (sealed.length === 0) return;
     const seals = sealsOf(sealed);
     const colours = coloursOfSeals(sealed);
     this.steps.push({
@@ -147,7 +153,9 @@ class TapedSteps {
     const { secondCoat } = this.site.work;
     const regions = regionsInRound(wall, round, paint.id);
     const peeled = off.filter(({ with: colour, isDry }) => colour === paint.id && !isDry);
-    const sealed = this.site.sealsWet ? this.plan.paintedUpTo(wall.wall.id, place) : null;
+    const sealed = this.site.sealsWet
+      ? this.plan.paintedUpTo(wall.wall.id, place).filter(({ sealWith }) => isCaulk(sealWith))
+      : null;
     const seals = sealed && sealsOf(sealed);
     const byHand = this.plan.byHand(wall.wall.id, place).filter((bundle) => isUpTo(bundle, paint.id));
     for (let coat = first; coat <= last; coat++) {
@@ -244,7 +252,7 @@ class TapedSteps {
       ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.waitBeside(on, bundle)),
       ...taped.flatMap((other) => {
         const sealed = this.plan.laid(other.wall.id, place).filter(({ sealWith }) => sealWith === "colour");
-        const colours = new Set(sealed.map(({ over }) => over!));
+        const colours = new Set(sealed.map(({ sealPaint }) => sealPaint!));
         const dry = Math.max(0, ...[...colours].map((colour) => this.paints.get(colour)!.touchDryMin));
         return [
           waitFor(tapeStep(other.wall.id, round)),

@@ -9,18 +9,18 @@ import { isCurved } from "../../tape/isCurved";
  * What brush and roller put on each wall, by paint: regions, and whole coats of its base and primer, each with all the
  * paint's coats; and what edges are sealed with.
  */
-export function coatedPaint({ walls, paints, laid }: WorkSite): PaintUse[] {
+export function coatedPaint({ walls, paints, laid, baseMasks }: WorkSite): PaintUse[] {
   return walls.flatMap((on): PaintUse[] => {
     const { wall, regions, surfaceM2 } = on;
     const painted = new Map<string, number>();
     for (const { colour, group, areaM2 } of regions) {
       painted.set(colour, (painted.get(colour) ?? 0) + (group === 0 ? 0 : areaM2));
     }
-    const sealed = sealedMm(laid.get(wall.id) ?? []);
+    const sealed = sealedMm([...(laid.get(wall.id) ?? []), baseMasks.get(wall.id) ?? []]);
     return [...paints.keys()].flatMap((paint) => {
       const whole = wholeCoats(paint, on);
       const own = painted.get(paint);
-      if (whole === 0 && own === undefined) return [];
+      if (whole === 0 && own === undefined && !sealed.has(paint)) return [];
       const areaM2 = (own ?? 0) + whole * surfaceM2;
       return [{ paint, wall: wall.id, texture: wall.texture, areaM2, sealMm: sealed.get(paint) ?? 0 }];
     });
@@ -31,9 +31,9 @@ export function coatedPaint({ walls, paints, laid }: WorkSite): PaintUse[] {
 function sealedMm(inRounds: readonly (readonly EdgePiece[])[]): Map<string, number> {
   const sealed = new Map<string, number>();
   for (const pieces of inRounds) {
-    for (const { sealWith, over, length, centred } of pieces) {
-      if (sealWith !== "colour" || over === null) continue;
-      sealed.set(over, (sealed.get(over) ?? 0) + length * (centred ? 2 : 1));
+    for (const { sealPaint, length, centred } of pieces) {
+      if (sealPaint === null) continue;
+      sealed.set(sealPaint, (sealed.get(sealPaint) ?? 0) + length * (centred ? 2 : 1));
     }
   }
   return sealed;
@@ -72,10 +72,10 @@ export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): Sundr
 }
 
 /** Sums mm over all tape, in every round in which it is laid, as metres. */
-function sumLaidM({ laid }: WorkSite, of: (piece: EdgePiece) => number): number {
+function sumLaidM({ laid, baseMasks }: WorkSite, of: (piece: EdgePiece) => number): number {
   let sum = 0;
-  for (const rounds of laid.values()) {
-    for (const pieces of rounds) for (const piece of pieces) sum += of(piece);
+  for (const pieces of [...[...laid.values()].flat(), ...baseMasks.values()]) {
+    for (const piece of pieces) sum += of(piece);
   }
   return sum / 1000;
 }
