@@ -90,6 +90,12 @@ export interface FindingValues {
     /** Minutes of a day between setting up and closing. */
     day: number;
   };
+  "corner-disagrees": { first: string; second: string; firstIs: "internal" | "external" };
+  "heights-differ": { first: string; second: string; height: number; other: number };
+  "in-base-colour": { thing: string };
+  "little-left": { paint: string; leftMl: number; next: { ml: number; cost: number } | null };
+  "by-hand-on-texture": { metres: number; texture: Texture };
+  "tape-on-arris": { metres: number };
   "shared-tape": { wall: string; colours: readonly string[]; why: "rounds" | "time"; isAsked: boolean };
   "over-budget": { cost: number; budget: number };
   "no-packs": { paint: string; needMl: number };
@@ -135,7 +141,9 @@ export type CureKind =
   | "untangle"
   | "line-up"
   | "more-coats"
-  | "peel-dry";
+  | "peel-dry"
+  | "tape-straight"
+  | "float-corner";
 
 type FindingOf<Code extends FindingCode> = {
   readonly code: Code;

@@ -283,6 +283,32 @@ export const findingMessages: {
         return why satisfies never;
     }
   },
+  "corner-disagrees": ({ first, second, firstIs }, { wall }) => ({
+    say: `The corner of ${wall(first)} and ${wall(second)} is ${firstIs} on the one and ${firstIs === "internal" ? "external" : "internal"} on the other.`,
+    remedy: "It is one corner: set both walls' ends alike. It is taken as external until then.",
+  }),
+  "heights-differ": ({ first, second, height, other }, { wall, length }) => ({
+    say: `${capital(wall(first))} is ${length(height)} high and ${wall(second)} ${length(other)}, and the run takes both from one floor.`,
+    remedy: "Look at the heights again; where a ceiling steps, survey both walls from one level line.",
+  }),
+  "in-base-colour": ({ thing }) => ({
+    say: `${capital(thing)} is in the base's own colour, so nothing of it is seen.`,
+    remedy: "Give it another colour, or take it out.",
+  }),
+  "little-left": ({ paint, leftMl, next }, speech) => ({
+    say: `Of ${speech.paint(paint)} only ${speech.volume(leftMl)} would be left: a slip of the tray or one thirsty patch, and it does not suffice.`,
+    remedy: next
+      ? `The next way to buy it has ${speech.volume(next.ml)} more, for ${speech.money(next.cost)} more.`
+      : "List a larger tin, or have a jar of it put by.",
+  }),
+  "by-hand-on-texture": ({ metres, texture }, { run }) => ({
+    say: `${run(metres)} of edges are cut in by hand. ${textureWords[texture]} makes a long straight edge by hand waver.`,
+    remedy: "Tape them, or try a metre first and look at it from where people stand.",
+  }),
+  "tape-on-arris": ({ metres }, { run }) => ({
+    say: `${run(metres)} of tape lies on the edge of an external corner, where it tends to lift and bleed.`,
+    remedy: "Press it well and seal it, or float the last strip on with a wide full brush instead.",
+  }),
   "shared-tape": ({ wall, colours, why, isAsked }, speech) => {
     const names = colours.map((colour) => speech.paint(colour));
     const reason =

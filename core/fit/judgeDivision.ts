@@ -131,7 +131,8 @@ function judgeWidth(input: CandidateInput, divisions: readonly Division[], wish:
   const width = wholeWidth(divisions);
   const reasons: Reason[] = [];
   const off = width - wish;
-  if (Math.abs(off) > 0.5) {
+  // What the tape cannot show is not told.
+  if (Math.abs(off) >= Math.max(0.5, tapeDivision / 2)) {
     reasons.push({ code: "width-off", values: { difference: Math.abs(off), wider: off > 0 } });
   }
   let points = (cost.perPercentOffWish * 100 * Math.abs(off)) / wish;

@@ -3,7 +3,7 @@ import { groupBy } from "../geometry/groupBy";
 import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
 import { calculateNeed, type PaintNeed } from "../paint/calculateNeed";
 import { rankPacks, type PackChoice } from "../paint/choosePacks";
-import { estimatePrices } from "../paint/estimatePrices";
+import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
 import { isOf } from "../trade/constants";
 import type { PaintUse } from "../work/contribution";
@@ -83,7 +83,11 @@ function planColour(
       }),
       advice,
     },
-    findings: [...checkPacks(paint, toBuy, choices.length), ...checkCoats(paint, advice)],
+    findings: [
+      ...checkPacks(paint, toBuy, choices.length),
+      ...checkLeft(paint, toBuy, best, tins),
+      ...checkCoats(paint, advice),
+    ],
   };
 }
 
@@ -91,6 +95,26 @@ function checkPacks({ id, packs }: Paint, needMl: number, choices: number): Find
   if (choices > 0) return [];
   const found = { severity: "check", values: { paint: id, needMl }, at: null } as const;
   return [packs.length > 0 ? { code: "out-of-stock", ...found } : { code: "no-packs", ...found }];
+}
+
+/** Under this share of what is bought for, what is left over is no reserve. */
+const leastLeftShare = 0.03;
+
+/** Tins that hardly suffice, and the next way to buy. */
+function checkLeft({ id }: Paint, toBuyMl: number, best: PacksOfPaint, tins: readonly Tin[]): Finding[] {
+  if (best.packs.length === 0 || best.leftMl >= leastLeftShare * toBuyMl) return [];
+  const [more] = rankPacks(toBuyMl * (1 + leastLeftShare), tins, 1);
+  const cost = more ? more.packs.reduce((sum, { price, count }) => sum + price * count, 0) : 0;
+  const volume = best.leftMl + toBuyMl;
+  const next = more && { ml: more.volumeMl - volume, cost: Math.max(0, cost - best.cost) };
+  return [
+    {
+      code: "little-left",
+      severity: "note",
+      at: null,
+      values: { paint: id, leftMl: best.leftMl, next: next ?? null },
+    },
+  ];
 }
 
 function checkCoats({ id, coats }: Paint, advice: CoatsAdvice | null): Finding[] {

@@ -1,6 +1,7 @@
 import type { Finding } from "../findings/finding";
 import type { School } from "../rounds/listPasses";
 import { workHoursOf } from "../sequence/workHours";
+import { joinPulls } from "../tape/joinPulls";
 import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
@@ -58,8 +59,8 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     walls,
   };
   const tape = totalTape([
-    ...[...site.baseMasks.values()].flat(),
-    ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => wall[place]!)),
+    ...[...site.baseMasks.values()].flatMap(joinPulls),
+    ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => joinPulls(wall[place]!))),
   ]);
   const { drafts, own, tapePlan, findings, over } = listWithin(laidOut, site);
   const { steps, over: overSteps } = addWithin(drafts, site);

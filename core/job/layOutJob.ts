@@ -4,6 +4,7 @@ import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import type { Under } from "../tape/sealEdge";
 import { maskBase, planTape, planTapeAgain, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import { checkEdgeSchools } from "./checkEdgeSchools";
 import { carryMarks } from "./carryMarks";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import { Allowance } from "../trade/allowance";
@@ -115,9 +116,14 @@ function tapeWalls(
     const ceiling = ceilingOver(job, wall.wall);
     const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: job.edges, ceiling };
     const { base, baseState } = wall.wall;
+    const taped = { ...ordered, tape: planTape(input), tapeAgain: () => [], baseMasks: [] };
+    const schools = checkEdgeSchools(taped);
     return {
-      ...ordered,
-      tape: planTape(input),
+      ...taped,
+      ...(schools.length > 0 && {
+        findings: [...wall.findings, ...schools],
+        advice: once(() => ({ ...wall.advice(), findings: [...wall.advice().findings, ...schools] })),
+      }),
       tapeAgain: once(() => planTapeAgain(input)),
       baseMasks: baseState === "paint" ? maskBase(input, base, baseGoesOn(index, laidOut, corners)) : [],
     };

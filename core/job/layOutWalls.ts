@@ -11,6 +11,7 @@ import { checkEdges } from "../setout/checkEdges";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
 import { listMarks, type Mark } from "../setout/listMarks";
 import { listOrdinates, type Ordinates } from "../setout/listOrdinates";
+import { checkRuns } from "./checkRuns";
 import { checkSurvey } from "../wall/checkSurvey";
 import { tinyFaceMm2 } from "../trade/constants";
 import { joinWalls, partAt, type Strip } from "../wall/strip";
@@ -139,9 +140,11 @@ function layOutWall(
   const bare = { ...bareWall, wall, surface, level, surfaceM2: surface.area / 1e6 };
   const survey = checkSurvey(surface, job.viewingDistance);
   const aboutLevel = checkLevelLine(level, wall.survey !== undefined);
+  const runs = checkRuns(job, wall);
   const listed = (checksOf: (finish: LaidFinish) => readonly Finding[], more: readonly Finding[]) => [
     ...findings,
     ...survey,
+    ...runs,
     ...finishes.flatMap((finish) => listedOf(distinct(findingsOn(wall, finish, checksOf(finish))))),
     ...more,
     ...aboutLevel,

@@ -34,3 +34,17 @@ export function parseLength(text: string): Parsed {
   const size = (wholeFeet * inchesPerFoot + restInches) * mmPerInch;
   return parsed(minus ? -size : size);
 }
+
+/** Why feet with inches are no length, where that can be told: the inches make a foot more, or the feet are no whole ones. */
+export function whyNoLength(text: string): string | null {
+  const match = imperial.exec(normaliseText(text));
+  const [, , feetText, inchesText] = match ?? [];
+  if (feetText === undefined || inchesText === undefined) return null;
+  const [whole, rest] = [parseNumber(feetText), parseNumber(inchesText)];
+  if (whole === null || rest === null) return null;
+  if (!Number.isInteger(whole)) return `feet that are not whole (${feetText}) have no inches beside them`;
+  if (rest < inchesPerFoot) return null;
+  const over = Math.floor(rest / inchesPerFoot);
+  const left = rest - over * inchesPerFoot;
+  return `${inchesText} inches are more than a foot; write ${whole + over}' ${left}" if that is meant`;
+}

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { parseLength } from "./parseLength";
+import { parseLength, whyNoLength } from "./parseLength";
 import { parseArea, parseVolume } from "./parseQuantity";
 import type { Parsed } from "./units";
 
@@ -49,10 +49,9 @@ function quantitySchema(
     .transform((input, context) => {
       const answer: Parsed = typeof input === "number" ? { ok: true, value: input } : parse(input);
       if (!answer.ok) {
-        context.addIssue({
-          code: "custom",
-          message: `${quote(input)} is not a ${what}; ${expectations[what]}`,
-        });
+        const why = what === "length" && typeof input === "string" ? whyNoLength(input) : null;
+        const message = `${quote(input)} is not a ${what}; ${why ?? expectations[what]}`;
+        context.addIssue({ code: "custom", message });
         return z.NEVER;
       }
       if (answer.value < range.min || answer.value > range.max) {

@@ -64,14 +64,14 @@ export function workHoursOf(work: Work): WorkHours {
   const wholeDay = [{ from: open, to: shut }];
   /** Other work: on one day, with or without the break in it. */
   const fitAround = (earliest: number, minutes: number): number => {
-    let start = fit(earliest, 0, windows);
+    let start = fit(earliest, 1, windows);
     for (;;) {
       const clock = start % minutesADay;
       const tooShort =
         pause && clock < pause.from && pause.from - clock < Math.min(leastBeforePause, minutes);
       if (tooShort) start += pause.to - clock;
       else if ((start % minutesADay) + lasting(start, minutes) <= shut) return start;
-      else start = fit((Math.floor(start / minutesADay) + 1) * minutesADay, 0, windows);
+      else start = fit((Math.floor(start / minutesADay) + 1) * minutesADay, 1, windows);
     }
   };
   const inOne = (earliest: number, minutes: number): number =>

@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { arcByAngles, segment } from "../geometry/curve";
 import type { PatternEdge } from "../pattern/pattern";
 import { joinEdges } from "./joinEdges";
-import { sideOf } from "./planTape";
+import { joinPulls } from "./joinPulls";
+import { sideOf, type EdgePiece } from "./planTape";
 import { cutFromRolls, pullsOfLine } from "./cutFromRolls";
 import { tapeForLine, totalTape } from "./totalTape";
 
@@ -33,6 +34,34 @@ describe("tape to buy", () => {
       { widthMm: 36, runM: 7.2 },
     ]);
   });
+});
+
+it("a tape runs across a junction in one pull; what lies apart, aside or on the other side is a pull of its own", () => {
+  const piece = (ax: number, ay: number, bx: number, by: number, more: object = {}) =>
+    ({
+      path: [segment({ x: ax, y: ay }, { x: bx, y: by })],
+      length: Math.hypot(bx - ax, by - ay),
+      width: 24,
+      lies: "left",
+      against: null,
+      centred: false,
+      ...more,
+    }) as unknown as EdgePiece;
+  const lengths = (...pieces: EdgePiece[]) =>
+    joinPulls(pieces)
+      .map(({ length }) => Math.round(length * 1e6) / 1e6)
+      .sort((a, b) => a - b);
+  // An upright in twelve pieces, drawn either way.
+  const twelve = Array.from({ length: 12 }, (_, k) =>
+    k % 2 === 0 ? piece(500, 200 * k, 500, 200 * (k + 1)) : piece(500, 200 * (k + 1), 500, 200 * k),
+  );
+  expect(lengths(...twelve)).toEqual([2400]);
+  expect(lengths(piece(0, 0, 300, 400), piece(300, 400, 600, 800))).toEqual([1000]);
+  expect(lengths(piece(0, 0, 300, 400), piece(300, 400, 900, 400))).toEqual([500, 600]);
+  expect(lengths(piece(0, 0, 0, 500), piece(0, 510, 0, 900), piece(0.5, 500, 0.5, 800))).toEqual([
+    300, 390, 500,
+  ]);
+  expect(lengths(piece(0, 0, 0, 500), piece(0, 500, 0, 900, { lies: "right" }))).toEqual([400, 500]);
 });
 
 describe("pulls cut from rolls", () => {

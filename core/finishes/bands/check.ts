@@ -27,6 +27,16 @@ export function checkBands(layout: BandsLayout): Finding[] {
         cure: ontoWall(spec, index, from, to, strip),
       });
     }
+    const isBase = (colour: string | undefined) =>
+      colour === undefined || strip.parts.every(({ wall }) => wall.base === colour);
+    if (isBase(spec.bands[index]!.colour) && isBase(spec.above) && isBase(spec.below)) {
+      findings.push({
+        code: "in-base-colour",
+        severity: "note",
+        values: { thing: `band ${index + 1}` },
+        at: null,
+      });
+    }
     const [low, high] = spec.datum === "level" ? [minY, maxY] : [0, height];
     const over = Math.max(low - from, to - high);
     if (!isOff && over > placeTolerance) {

@@ -1,7 +1,7 @@
 import type { Cure, Finding } from "../../findings/finding";
 import { curveLength } from "../../geometry/curve";
 import { intersectCurves } from "../../geometry/intersectCurves";
-import { subtract, type Point } from "../../geometry/point";
+import { cross, dot, subtract, type Point } from "../../geometry/point";
 import { directionOf } from "../../geometry/trig";
 import { acuteAngleDegrees } from "../../trade/constants";
 import { placeTolerance } from "../../wall/outline";
@@ -93,7 +93,7 @@ function takeOut({ id, lines }: TapeLinesSpec, { line }: TapedSegment): Cure | u
 function sharpCorners(spec: TapeLinesSpec, lines: readonly TapedSegment[], strip: Strip): Finding[] {
   return lines.flatMap((first, index) =>
     lines.slice(index + 1).flatMap((second): Finding[] => {
-      const degrees = angleBetween(first, second);
+      const degrees = bendBetween(first, second) ?? angleBetween(first, second);
       // Lines on each other are one line, and make no corner.
       if (degrees >= acuteAngleDegrees || degrees < 1e-6) return [];
       const at = intersectCurves(first.path, second.path, placeTolerance)[0]?.point;
@@ -103,6 +103,14 @@ function sharpCorners(spec: TapeLinesSpec, lines: readonly TapedSegment[], strip
       ];
     }),
   );
+}
+
+/** The angle within the bend of a line between two stretches of it that follow each other: nearly straight on is no corner. */
+function bendBetween(first: TapedSegment, second: TapedSegment): number | null {
+  if (first.line !== second.line || second.piece !== first.piece + 1) return null;
+  const [back, on] = [subtract(first.path.a, first.path.b), subtract(second.path.b, second.path.a)];
+  const angle = directionOf(Math.abs(cross(back, on)), dot(back, on));
+  return (angle * 180) / Math.PI;
 }
 
 /** The smaller angle between two lines, in degrees. */

@@ -1,8 +1,11 @@
 import { moveCurve } from "../../geometry/curve";
 import type { Point } from "../../geometry/point";
 import type { Design, Divider, Piece, SetOutLine, TapedLine } from "../../pattern/pattern";
+import { placeTolerance } from "../../wall/outline";
 import { faceAt } from "./findFaces";
 import type { TapeLinesLayout } from "./layout";
+
+const isAlike = (a: number, b: number): boolean => Math.abs(a - b) < placeTolerance;
 
 /** The lines as they are set out, and the faces between them that have a colour. */
 export function designTapeLines({ spec, lines, walls, colours }: TapeLinesLayout): Design[] {
@@ -25,7 +28,8 @@ export function designTapeLines({ spec, lines, walls, colours }: TapeLinesLayout
   const setOut = lines.map(({ line, piece, path }, index): SetOutLine => ({
     id: `line-${line + 1}${piece > 0 ? `-${piece + 1}` : ""}`,
     index,
-    kind: path.a.x === path.b.x ? "plumb" : path.a.y === path.b.y ? "level" : "slant",
+    // The last bits of a line drawn across the wall make nothing slanted.
+    kind: isAlike(path.a.x, path.b.x) ? "plumb" : isAlike(path.a.y, path.b.y) ? "level" : "slant",
     path,
     use: spec.lineWidth > 0 ? `line ${line + 1}, the middle of the tape` : `line ${line + 1}`,
   }));
