@@ -1,5 +1,5 @@
 import type { Cure, Finding } from "../findings/finding";
-import { tapeWidthsMm } from "../trade/constants";
+import { soldWithinMm, tapeWidthsMm } from "../trade/constants";
 
 /**
  * What lines of a width leave of the cells between them (mm): nothing is a stop, less than a line is to be decided. A
@@ -12,7 +12,7 @@ export function checkLineWidth(id: string, line: number, left: number): Finding[
     const severity = left <= 0 ? "stop" : "check";
     return [{ code: "line-eats-pattern", severity, values, at: null, cure: narrower(id, line, left) }];
   }
-  if (tapeWidthsMm.some((sold) => Math.abs(sold - line) < 0.05)) return [];
+  if (tapeWidthsMm.some((sold) => Math.abs(sold - line) <= soldWithinMm)) return [];
   const sold = tapeWidthsMm.find((width) => width >= line) ?? tapeWidthsMm.at(-1)!;
   const nearest = tapeWidthsMm.reduce((best, width) =>
     Math.abs(width - line) < Math.abs(best - line) ? width : best,

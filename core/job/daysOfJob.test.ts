@@ -298,7 +298,7 @@ describe("hands", () => {
   it("two share what has two ends, and take half as long over it; one alone does the same", () => {
     const one = jobOf(blocks(block("kelp", 1000)));
     const two = jobOf(blocks(block("kelp", 1000)), { work: { crew: 2 } });
-    for (const id of ["clear", "cover", "w/wash-wall", "w/mark", "w/tape-1", "furniture-back"]) {
+    for (const id of ["cover", "w/wash-wall", "w/mark", "w/tape-1", "w/seal-1"]) {
       expect(stepOf(one, id).people).toBeUndefined();
       expect(stepOf(two, id).people).toEqual([1, 2]);
       expect(Math.abs(stepOf(two, id).minutes - stepOf(one, id).minutes / 2)).toBeLessThanOrEqual(1);

@@ -91,6 +91,11 @@ describe("for random walls, openings and stripes", () => {
           new Set(wall.regions.filter((region) => region.colour !== "oyster").map((region) => region.id)),
         );
         for (const piece of wall.tape.filter((tape) => tape.cuts && tape.length > 1)) {
+          // A gap narrower than the tape has one in its middle for both its edges.
+          if (piece.centred) {
+            expect(piece.width).toBeLessThan(24);
+            continue;
+          }
           const [under, cut] = besideTape(wall, piece);
           expect([under?.colour, cut?.colour]).toEqual([piece.over, piece.cuts]);
           // What is under it was painted in a round before, or is base; what it cuts is painted in its own.
@@ -184,7 +189,8 @@ describe("for random walls, openings and stripes", () => {
           wall.marks.map(({ at }) => height - skirting - cornice - covered(crossedAt(at))),
         );
         const cuts = wall.tape.filter((piece) => piece.cuts);
-        expect(sum(cuts.map((piece) => piece.length))).toBeCloseTo(expected, 4);
+        const edgesOf = ({ length, centred }: PlanTape) => length * (centred ? 2 : 1);
+        expect(sum(cuts.map(edgesOf))).toBeCloseTo(expected, 4);
         for (const piece of cuts) expect(["left", "right"]).toContain(piece.lies);
       }),
     );

@@ -4,6 +4,7 @@ import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
 import { tapeWidthMm } from "../trade/constants";
 import { handworkOf } from "./handwork";
+import { slitToGaps } from "./narrowGaps";
 import { joinEdges, type Stretch } from "./joinEdges";
 import type { Edges } from "./schema";
 import { isCaulk, sealEdge, type Seal, type Under } from "./sealEdge";
@@ -132,7 +133,7 @@ export function planTape(input: TapeInput): EdgePiece[] {
       : tapeBoundary(stretch, pattern, groupOf, "earlier"),
   );
   const corners = joined.flatMap((end) => tapeCorner(end, pattern, groupOf, "earlier"));
-  return inSchools([...visible.pieces, ...flat, ...corners], input);
+  return slitToGaps(inSchools([...visible.pieces, ...flat, ...corners], input));
 }
 
 /**

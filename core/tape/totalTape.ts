@@ -1,5 +1,5 @@
 import { groupBy } from "../geometry/groupBy";
-import { tapeRollM, tapeWidthsMm } from "../trade/constants";
+import { soldWithinMm, tapeRollM, tapeWidthsMm } from "../trade/constants";
 import { cutFromRolls, pullsOfLine } from "./cutFromRolls";
 
 export interface TapeTotal {
@@ -20,8 +20,8 @@ export const tapeForLine = (lengthMm: number): number =>
 /** How a line of a width is taped from what is sold: so many tapes side by side, of one width, slit or overlapping. */
 export function tapeForWidth(widthMm: number): { soldMm: number; strips: number } {
   const widest = tapeWidthsMm.at(-1)!;
-  const strips = Math.max(1, Math.ceil(widthMm / widest - 1e-9));
-  return { soldMm: tapeWidthsMm.find((sold) => sold * strips >= widthMm - 1e-9) ?? widest, strips };
+  const strips = Math.max(1, Math.ceil((widthMm - soldWithinMm) / widest));
+  return { soldMm: tapeWidthsMm.find((sold) => sold * strips >= widthMm - soldWithinMm) ?? widest, strips };
 }
 
 /** Sums pieces (mm) into metres and rolls of each width that is sold, the narrowest first. */

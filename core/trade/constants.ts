@@ -38,8 +38,10 @@ export const tapeWidthMm = 24;
 /** A curve is taped so much slower, and a roll of the narrow flexible tape for it holds so much. */
 export const curvedTapingShare = 0.5;
 export const flexibleRollM = 33;
-/** Widths that tape is sold in. */
+/** Widths that tape is sold in, as they are called; in inches 11/16, 15/16, 1 7/16 and 1 7/8. */
 export const tapeWidthsMm = [18, 24, 36, 48] as const;
+/** A line this near to a width that is sold is as wide as that tape: 1 7/16 inches are 36.5 mm. */
+export const soldWithinMm = 0.6;
 export const tapeRollM = 41;
 
 /** How far a sealing brush reaches along an edge: as far as paint is carried past a line. */

@@ -91,6 +91,7 @@ function maskAround({ wall }: WorkWall, { baseMasks, work, sealsWet }: WorkSite)
     verb: "seal",
     wall: wall.id,
     round: 0,
+    sharedByTwo: true,
     minutes: metresOf(sealed) / work.rates.sealing_m_min,
     after: [waitFor(tape.id)],
     say: said("seal", { wall: wall.id, amount: metresOf(sealed), seals }),

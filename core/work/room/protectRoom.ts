@@ -18,7 +18,7 @@ export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
       id: "clear",
       phase: "protect",
       verb: "clear",
-      sharedByTwo: true,
+      ...(furniture > 0 && { sharedByTwo: true }),
       minutes: roomMinutes.clearing + furniture * roomMinutes.movingOne,
       after: [],
       say: said("clear", { amount: furniture }),
@@ -50,7 +50,8 @@ export function putBack(walls: readonly WorkWall[], before: readonly StepDraft[]
     id: "furniture-back",
     phase: "finish",
     verb: "furniture-back",
-    sharedByTwo: true,
+    // Nobody comes again for the sheets alone.
+    ...(furniture > 0 && { sharedByTwo: true }),
     minutes: roomMinutes.uncovering + furniture * roomMinutes.movingOne,
     after: [
       ...walls.map(({ wall }) => waitFor(`${wall.id}/plates-back`)),

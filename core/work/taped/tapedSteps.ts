@@ -104,6 +104,7 @@ class TapedSteps {
       verb: "seal",
       wall: wall.id,
       round: round.round,
+      sharedByTwo: true,
       minutes: edgeMetres(sealed) / rates.sealing_m_min,
       after: [waitFor(tapeStep(wall.id, round))],
       say: said("seal", { wall: wall.id, amount: edgeMetres(sealed), seals }),

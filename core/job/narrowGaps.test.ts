@@ -1,0 +1,83 @@
+import { describe, expect, it } from "vitest";
+import { plan } from "./plan";
+import { oneWall, parsed } from "./tests/jobs";
+
+const wallOf = (finish: object, more: object = {}) =>
+  plan(
+    parsed(
+      oneWall(
+        { width: 3000, height: 2600, skirting: 0 },
+        {},
+        {
+          ...more,
+          finishes: [{ id: "f", on: "w", ...finish }],
+        },
+      ),
+    ),
+  );
+const bands = (gap: number, second = "brine") => ({
+  kind: "bands",
+  bands: [
+    { from: 800, to: 1000, colour: "kelp" },
+    { from: 1000 + gap, to: 1300, colour: second },
+  ],
+});
+const betweenOf = (job: ReturnType<typeof wallOf>) => job.walls[0]!.tape.filter(({ centred }) => centred);
+
+describe("a gap narrower than the tape", () => {
+  it("has one tape, slit to it, that serves both edges and stays until the last colour is on", () => {
+    const job = wallOf(bands(15));
+    // 3 m between the bands in one piece of 15 mm; the outer edges of both bands have theirs.
+    expect(betweenOf(job).map(({ width, length, path }) => [width, length, path[0]![1]])).toEqual([
+      [15, 3000, 1007.5],
+    ]);
+    expect(new Set([betweenOf(job)[0]!.cuts, betweenOf(job)[0]!.andCuts])).toEqual(
+      new Set(["kelp", "brine"]),
+    );
+    expect(job.walls[0]!.tape.filter(({ cuts }) => cuts).length).toBe(3);
+    const slit = job.walls[0]!.findings.find(({ code }) => code === "slit-tape")!;
+    expect(slit.say).toContain("15 mm");
+    expect(slit.say).toContain("18 mm");
+    // Both bands in one colour: one tape all the same.
+    expect(betweenOf(wallOf(bands(15, "kelp")))).toMatchObject([{ width: 15, cuts: "kelp" }]);
+    expect(betweenOf(wallOf(bands(24)))).toEqual([]);
+    expect(wallOf(bands(24)).walls[0]!.findings.map(({ code }) => code)).not.toContain("slit-tape");
+  });
+
+  it("of arches is slit along the curve", () => {
+    const job = wallOf({
+      kind: "arches",
+      centre: [1500, 0],
+      outerRadius: 1200,
+      bands: [{ width: 200, colour: "kelp" }, { gap: 12 }, { width: 150, colour: "brine" }],
+    });
+    const [tape, ...more] = betweenOf(job);
+    // Half a circle at the middle radius of 1200 - 200 - 6 mm.
+    expect([more.length, tape!.width, tape!.flexible]).toEqual([0, 12, true]);
+    expect(tape!.length).toBeCloseTo(Math.PI * 994, 6);
+    expect(job.walls[0]!.findings.map(({ code }) => code)).toContain("slit-tape");
+  });
+});
+
+it("widths that are sold in inches are as ready-made as those in millimetres", () => {
+  const zigzag = (lineWidth: string) =>
+    wallOf({
+      kind: "chevron",
+      columns: { by: "count", count: 3 },
+      rows: { by: "count", count: 4 },
+      rise: 400,
+      lineWidth,
+      colours: ["kelp"],
+    });
+  for (const [width, sold] of [
+    ["15/16 in", 24],
+    ["1 7/16 in", 36],
+    ["1 7/8 in", 48],
+    ["36 mm", 36],
+  ] as const) {
+    const job = zigzag(width);
+    expect(job.walls[0]!.findings.map(({ code }) => code)).not.toContain("slit-tape");
+    expect(job.tapeTotals.map((total) => total.width)).toContain(sold);
+  }
+  expect(zigzag("1 1/4 in").walls[0]!.findings.map(({ code }) => code)).toContain("slit-tape");
+});
