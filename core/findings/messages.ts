@@ -1,8 +1,8 @@
-import { coatReasons } from "./coatReasons";
 import { listed } from "./listed";
 import { capital, named, textureWords } from "./wording";
 import type { Finding, FindingCode, FindingValues } from "./finding";
 import type { Values } from "./said";
+import { workMessages } from "./workMessages";
 import type { Speech } from "./speech";
 
 export interface Message {
@@ -238,98 +238,7 @@ export const findingMessages: {
     remedy:
       "Seal every edge with the colour under the tape and try one on a board first, or choose a finish with soft edges.",
   }),
-  "room-climate": ({ why, temperature, humidity }) => ({
-    say: {
-      cold: `At ${temperature} C paint does not form a sound film, so there is no day plan.`,
-      warm: `At ${temperature} C paint dries under the brush, so there is no day plan.`,
-      damp: `At ${humidity} % humidity paint hardly dries, so there is no day plan.`,
-    }[why],
-    remedy: {
-      cold: "Warm the room to 8 C or more, walls too, and keep it there until the paint is dry.",
-      warm: "Wait for a cooler hour, or shade and cool the room to 35 C or less.",
-      damp: "Air, heat or dry the room to 85 % or less.",
-    }[why],
-  }),
-  "more-coats": ({ paint, coats, advised, because, primer }, speech) => ({
-    say: `${speech.paint(paint)} will likely want ${advised} coats, not ${coats}: ${because.map((why) => coatReasons[why]).join(", ")}.`,
-    remedy: `Look at the first coat when it is dry. Plan for ${advised} so that paint and days suffice${primer ? ", or tint a primer towards it first" : ""}.`,
-  }),
-  "out-of-stock": ({ paint, needMl }, speech) => ({
-    say: `No tin of ${speech.paint(paint)} that is listed can be bought now, and ${speech.volume(needMl)} are missing.`,
-    remedy: "Refresh the prices another day, list another tin, or begin with the other colours.",
-  }),
-  "mineral-ground": ({ paint, wall }, speech) => ({
-    say: `${speech.paint(paint)} is a limewash, and ${speech.wall(wall)} has no mineral ground for it.`,
-    remedy: "Put a mineral primer on first: limewash bonds with mineral, and powders off from other paint.",
-  }),
-  "cannot-be-done": ({ step, why, minutes, hands, crew, day }, { say, duration }) => {
-    switch (why) {
-      case "too-long":
-        return {
-          say: `${say(step)} That takes ${duration(minutes)} without a break, and a day has ${duration(day)} between setting up and closing.`,
-          remedy: "More hands, a longer day, or a smaller part of the wall at a time.",
-        };
-      case "too-few-hands":
-        return {
-          say: `${say(step)} That takes ${hands} people at once, and ${crew === 1 ? "there is one" : `there are ${crew}`}.`,
-          remedy: "Ask for help on that day, and set the hands to what it takes.",
-        };
-      case "too-late":
-        return {
-          say: `${say(step)} That has to follow more closely than it can.`,
-          remedy: "A longer day or more hands, or another order of work.",
-        };
-      default:
-        return why satisfies never;
-    }
-  },
-  "corner-disagrees": ({ first, second, firstIs }, { wall }) => ({
-    say: `The corner of ${wall(first)} and ${wall(second)} is ${firstIs} on the one and ${firstIs === "internal" ? "external" : "internal"} on the other.`,
-    remedy: "It is one corner: set both walls' ends alike. It is taken as external until then.",
-  }),
-  "heights-differ": ({ first, second, height, other }, { wall, length }) => ({
-    say: `${capital(wall(first))} is ${length(height)} high and ${wall(second)} ${length(other)}, and the run takes both from one floor.`,
-    remedy: "Look at the heights again; where a ceiling steps, survey both walls from one level line.",
-  }),
-  "in-base-colour": ({ thing }) => ({
-    say: `${capital(thing)} is in the base's own colour, so nothing of it is seen.`,
-    remedy: "Give it another colour, or take it out.",
-  }),
-  "little-left": ({ paint, leftMl, next }, speech) => ({
-    say: `Of ${speech.paint(paint)} only ${speech.volume(leftMl)} would be left: a slip of the tray or one thirsty patch, and it does not suffice.`,
-    remedy: next
-      ? `The next way to buy it has ${speech.volume(next.ml)} more, for ${speech.money(next.cost)} more.`
-      : "List a larger tin, or have a jar of it put by.",
-  }),
-  "by-hand-on-texture": ({ metres, texture }, { run }) => ({
-    say: `${run(metres)} of edges are cut in by hand. ${textureWords[texture]} makes a long straight edge by hand waver.`,
-    remedy: "Tape them, or try a metre first and look at it from where people stand.",
-  }),
-  "tape-on-arris": ({ metres }, { run }) => ({
-    say: `${run(metres)} of tape lies on the edge of an external corner, where it tends to lift and bleed.`,
-    remedy: "Press it well and seal it, or float the last strip on with a wide full brush instead.",
-  }),
-  "shared-tape": ({ wall, colours, why, isAsked }, speech) => {
-    const names = colours.map((colour) => speech.paint(colour));
-    const reason =
-      why === "rounds"
-        ? "they go on in different rounds"
-        : "they take longer than the first of them stays wet";
-    return {
-      say: `${capital(speech.wall(wall))}: one tape parts ${listed(names)}, and ${reason}. It stays until the last of them has its last coat, and the others beside it are dry by then.`,
-      remedy: isAsked
-        ? "Pulled wet, it tears what is dry beside it: score along that edge first, or peel this wall dry."
-        : "So this tape comes off dry, scored along both edges. To peel it wet, leave it between two coats that follow each other at once.",
-    };
-  },
-  "over-budget": ({ cost, budget }, speech) => ({
-    say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
-    remedy: "Look into the store, choose other tins, or leave a colour out.",
-  }),
-  "no-packs": ({ paint, needMl }, speech) => ({
-    say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,
-    remedy: "List the tins that can be bought, with their prices.",
-  }),
+  ...workMessages,
 };
 
 /** What the findings of one finish say, by their codes. */

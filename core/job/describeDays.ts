@@ -4,7 +4,7 @@ import { clockOf, dayNumberOf, isoDateOf, minutesADay } from "../measure/calenda
 import { eveningBefore } from "../work/eveningBefore";
 import type { Step } from "../work/step";
 import type { Schedule, ScheduledStep } from "../sequence/schedule";
-import { weekdayOfJob } from "../sequence/workHours";
+import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
 import type { WorkSite } from "../work/site";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "./planTypes";
@@ -178,11 +178,23 @@ function describeDay(
     from: at(Math.min(...steps.map(({ start }) => start))),
     to: at(Math.max(...steps.map(({ end }) => end))),
     steps: steps.map(({ id }) => id),
+    ...pauseOf(day, worked, site),
     evening: eveningBefore(
       worked.map(({ step }) => step),
       speech,
     ),
   };
+}
+
+/** The break, where someone works both before and after it. */
+function pauseOf(day: number, worked: readonly ScheduledStep[], { work }: WorkSite): Pick<PlanDay, "pause"> {
+  const { pause } = workHoursOf(work);
+  const midnight = day * minutesADay;
+  const isOver =
+    pause !== null &&
+    worked.some(({ start }) => start < midnight + pause.from) &&
+    worked.some(({ end }) => end > midnight + pause.to);
+  return isOver ? { pause: { from: clockOf(pause.from), to: clockOf(pause.to) } } : {};
 }
 
 function dateOf(day: number, { work }: WorkSite): PlanDate {

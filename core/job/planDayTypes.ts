@@ -76,6 +76,8 @@ export interface PlanDay {
   to: string;
   steps: string[];
   /** What is to be ready on the evening before. */
+  /** Its break; absent where nobody works on both sides of it. */
+  pause?: { from: string; to: string };
   evening: string[];
 }
 

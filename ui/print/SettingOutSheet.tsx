@@ -135,7 +135,7 @@ function Tape({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
       {planned.tape.length > 0 && <p className="pt-1">{planned.peel.why}</p>}
       {planned.byHand_m > 0 && (
         <p className="pt-1">
-          <Measure>{`Cut in by hand, without tape: ${formatRun(planned.byHand_m, job.units)} of curves.`}</Measure>
+          <Measure>{`Cut in by hand, without tape: ${formatRun(planned.byHand_m, job.units)} of edges.`}</Measure>
         </p>
       )}
       {plan.tapeTotals.map((total) => (

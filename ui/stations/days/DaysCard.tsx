@@ -156,6 +156,7 @@ function Critical({ plan }: { plan: Plan }) {
 /** What kept a step from starting sooner, where it was more than the step before it. */
 function heldWords({ heldBy, heldFrom, waitsFor }: PlanStep): string {
   if (heldBy === "night") return ", first thing in the day";
+  if (heldBy === "break") return ", after the break";
   if (heldBy === "follower") return ", so that what follows can follow closely";
   const minutes = Math.max(
     0,

@@ -62,7 +62,33 @@ export function Schools() {
   );
 }
 
-/** How edges are sealed and peeled, and curves cut. */
+/** The painter's schools for edges beside the seal, in words. */
+const edgeChoices = [
+  { key: "straight", label: "Straight edges", words: { tape: "taped", hand: "by hand" } },
+  { key: "curves", label: "Curves", words: { tape: "taped", hand: "by hand" } },
+  {
+    key: "peel",
+    label: "Tape comes off",
+    words: { auto: "by the texture", wet: "wet", dry: "dry" },
+  },
+  {
+    key: "externalCorner",
+    label: "External corners",
+    words: { float: "floated on with a brush", tape: "taped on the arris" },
+  },
+  {
+    key: "ceiling",
+    label: "Masks at the ceiling",
+    words: {
+      auto: "by the ceiling",
+      colour: "sealed with its colour",
+      clear: "sealed clear",
+      press: "pressed only",
+    },
+  },
+] as const;
+
+/** How edges are sealed and peeled, and what is done by hand. */
 function EdgeSchools() {
   const job = useJob();
   const change = useJobState((state) => state.change);
@@ -86,23 +112,20 @@ function EdgeSchools() {
             onChoose={({ seal }) => change((before) => ({ ...before, edges: { ...before.edges, seal } }))}
           />
         </div>
-        <Choice
-          label="Curves"
-          options={[
-            { label: "taped", selected: job.edges.curves === "tape", curves: "tape" as const },
-            { label: "by hand", selected: job.edges.curves === "hand", curves: "hand" as const },
-          ]}
-          onChoose={({ curves }) => change((before) => ({ ...before, edges: { ...before.edges, curves } }))}
-        />
-        <Choice
-          label="Tape comes off"
-          options={(["auto", "wet", "dry"] as const).map((peel) => ({
-            peel,
-            label: { auto: "by the texture", wet: "wet", dry: "dry" }[peel],
-            selected: job.edges.peel === peel,
-          }))}
-          onChoose={({ peel }) => change((before) => ({ ...before, edges: { ...before.edges, peel } }))}
-        />
+        {edgeChoices.map(({ key, label, words }) => (
+          <Choice
+            key={key}
+            label={label}
+            options={Object.entries(words).map(([value, told]) => ({
+              value,
+              label: told,
+              selected: job.edges[key] === value,
+            }))}
+            onChoose={({ value }) =>
+              change((before) => ({ ...before, edges: { ...before.edges, [key]: value } }))
+            }
+          />
+        ))}
       </div>
       {found?.plan && (
         <p className="pt-2 text-[0.9375rem] text-soft">{`Here: ${lower(found.plan.peel.why)}`}</p>

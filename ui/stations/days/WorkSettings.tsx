@@ -29,7 +29,7 @@ export function WorkSettings() {
   const jobId = useJobState((state) => state.jobId);
   const edit = (update: Partial<WorkDocument>): string | null =>
     change((before) => ({ ...before, work: { ...before.work, ...update } }))[0]?.message ?? null;
-  const editClock = (key: "from" | "to") => (typed: string) => {
+  const editClock = (key: "from" | "to" | "breakAt") => (typed: string) => {
     const minutes = minutesOfClock(
       typed
         .trim()
@@ -64,6 +64,13 @@ export function WorkSettings() {
         />
         <EntryField label="Day begins" shown={clockOf(work.from)} onEntry={editClock("from")} />
         <EntryField label="Day ends" shown={clockOf(work.to)} onEntry={editClock("to")} />
+        <EntryField label="Break at" shown={clockOf(work.breakAt)} onEntry={editClock("breakAt")} />
+        <NumberField
+          label="Break"
+          value={work.break_min}
+          unit="min"
+          onChange={(minutes) => edit({ break_min: minutes })}
+        />
         <NumberField
           label="Room temperature"
           value={work.temperature}
@@ -131,6 +138,8 @@ const paces = [
   { key: "taping_m_min", label: "Taping", by: "run" },
   { key: "sealing_m_min", label: "Sealing", by: "run" },
   { key: "cuttingIn_m_min", label: "Cutting in", by: "run" },
+  { key: "handEdge_m_min", label: "Edges by hand", by: "run" },
+  { key: "floating_m_min", label: "Floating a corner", by: "run" },
   { key: "rolling_m2_min", label: "Rolling", by: "area" },
   { key: "peeling_m_min", label: "Peeling", by: "run" },
   { key: "marking_min", label: "A mark", by: "minutes" },

@@ -4,6 +4,7 @@ import type { Wall } from "@/core/wall/schema";
 import { useJob } from "@/ui/job/JobProvider";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Choice } from "@/ui/parts/Choice";
+import { EntryField } from "@/ui/parts/EntryField";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Section } from "@/ui/parts/Section";
 import { TextField } from "@/ui/parts/TextField";
@@ -110,6 +111,21 @@ function TheBase({ wall, onEdit }: Pick<Props, "wall" | "onEdit">) {
           }
         />
       </div>
+      {wall.baseState === "paint" && (
+        <div className="col-span-2 pt-2">
+          <EntryField
+            label="Colour on it now"
+            shown={wall.present?.colour ?? ""}
+            onEntry={(typed) => {
+              const colour = typed.trim();
+              return onEdit((before) => ({
+                ...before,
+                present: colour === "" ? undefined : { ...before.present, colour },
+              }));
+            }}
+          />
+        </div>
+      )}
       {wall.baseState === "paint" && (
         <div className="col-span-2 pt-2">
           <Choice
