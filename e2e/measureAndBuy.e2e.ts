@@ -94,3 +94,41 @@ test("a job file that is dropped on the first screen is taken in", async ({ page
   await expect(page.getByText("Dropped in")).toBeVisible();
   await expect(page).toHaveURL(/\/jobs\/dropped-in\/w\/pattern$/);
 });
+
+test("edges by hand, a floated corner and a ceiling of its own are told where they are chosen, and the days follow", async ({
+  page,
+}) => {
+  const id = await makeJob(
+    page,
+    stripedWall("Schools", {
+      wall: { rightEdge: "external" },
+      job: {
+        paints: [
+          { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
+          { id: "kelp", name: "Kelp", hex: "#4C5B45", packs: [{ size: "1 L", price: 19 }] },
+          { id: "chalk", name: "Chalk Quay", hex: "#F4F1EA", packs: [{ size: "250 ml", price: 8 }] },
+        ],
+      },
+    }),
+  );
+  await page.goto(`/jobs/${id}/w/measure`);
+  await unfold(page, "The job");
+  await choose(page, "Ceiling", "heavy stipple");
+  await choose(page, "Its paint", "Chalk Quay");
+  await page.getByRole("link", { name: /Days/ }).first().click();
+  const days = page.getByRole("region", { name: "Day by day" });
+  await expect(days).toContainText("Chalk Quay");
+  await expect(days).toContainText("float the last strip on with a wide full brush");
+  await unfold(page, "Rounds");
+  await page.getByLabel("External corners").getByRole("radio", { name: "taped" }).click();
+  await expect(days).not.toContainText("float the last strip on");
+  await page.getByLabel("Straight edges").getByRole("radio", { name: "by hand" }).click();
+  await expect(days).toContainText("cut in by hand to what is dry");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(days).not.toContainText("cut in by hand to what is dry");
+  await unfold(page, "Hands, hours and air");
+  await page.getByLabel("Break at").fill("12.30");
+  await page.getByLabel("Break at").press("Enter");
+  await expect(page.getByLabel("Break at")).toHaveValue("12:30");
+  await expect(page.getByRole("status")).toHaveText("Saved");
+});

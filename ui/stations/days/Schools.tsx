@@ -74,7 +74,7 @@ const edgeChoices = [
   {
     key: "externalCorner",
     label: "External corners",
-    words: { float: "floated on with a brush", tape: "taped on the arris" },
+    words: { float: "floated", tape: "taped" },
   },
   {
     key: "ceiling",
