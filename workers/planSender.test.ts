@@ -25,8 +25,9 @@ it("what is sent, and what was sent before, make up the very plan, job after job
         const whole = plan(parsed(document));
         const first = receiver.receive(sender.walls(JSON.stringify(document))!);
         // As they lie; what else could be done comes with the rest.
-        const asTheyLie = whole.walls.map(({ findings, ...wall }) => ({
+        const asTheyLie = whole.walls.map(({ findings, tape, ...wall }) => ({
           ...wall,
+          tape: tape.map((piece) => ({ ...piece, laidIn: undefined, offIn: undefined })),
           fit: null,
           offers: [],
           findings: findings.map(({ code, say }) => ({ code, say })),

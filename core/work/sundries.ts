@@ -12,6 +12,11 @@ export const sundryKinds = {
   "sealer-clear": { name: "Sealer, clear", serves: sealerTubeMl, why: "why-sealer" },
   "sealer-white": { name: "Sealer, white", serves: sealerTubeMl, why: "why-sealer" },
   brush: { name: { metric: "Brush, 60 mm", imperial: 'Brush, 2 1/2"' }, serves: 1, why: "why-brush" },
+  "brush-wide": {
+    name: { metric: "Brush, 100 mm", imperial: 'Brush, 4"' },
+    serves: 1,
+    why: "why-brush-wide",
+  },
   "roller-100": {
     name: { metric: "Roller sleeve, 100 mm", imperial: 'Roller sleeve, 4"' },
     serves: 1,

@@ -78,6 +78,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "why-flexible": { from: 2 },
   "why-sealer": { from: 2 },
   "why-brush": {},
+  "why-brush-wide": {},
   "why-roller-100": {},
   "why-roller-230": {},
   "why-liner": {},

@@ -167,6 +167,7 @@ const sundryWords = {
   "why-flexible": ({ from }: From, { run }: Speech) => `${run(from)} along curves, under the usual tape`,
   "why-sealer": sealerWhy,
   "why-brush": () => "one a colour, for cutting in and for sealing",
+  "why-brush-wide": () => "one a colour, to float the last strip on at an external corner",
   "why-roller-100": (_: unknown, { area }: Speech) => `one a colour, up to ${area(3)} at a time`,
   "why-roller-230": (_: unknown, { area }: Speech) => `one a colour, over ${area(3)} at a time`,
   "why-liner": () => "one a colour and round",

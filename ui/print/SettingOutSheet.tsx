@@ -8,7 +8,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
 import { tapeAtMarks } from "@/ui/stations/mark/tapeAtMark";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import { madeAlong, measuredFrom } from "@/ui/stations/mark/markWords";
+import { madeAlong, measuredFrom, upOrDown } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
 import { PlanTables } from "@/ui/parts/PlanTables";
 import { Row } from "./Row";
@@ -89,6 +89,7 @@ function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
             <span className="inline-block size-3 shrink-0 self-center border border-black" />
             <span className="w-6 text-right">{index + 1}</span>
             <b className="text-[12pt] whitespace-nowrap">
+              {upOrDown(mark, wall) && <span className="pr-1 text-[8pt]">{upOrDown(mark, wall)}</span>}
               <Measure>{mark.reading}</Measure>
             </b>
             <span className="text-[9pt] leading-tight">

@@ -50,7 +50,7 @@ it("the sheet says with what edges are sealed, what is flexible or cut in by han
   expect(sheetOf({}, "brick")).toContain("Tape comes off dry");
   // Of the circle of 3.8 m what lies on stripes and base alike.
   const byHand = sheetOf({ curves: "hand" });
-  expect(byHand).toContain("Cut in by hand, without tape: 3.8 m of curves.");
+  expect(byHand).toContain("Cut in by hand, without tape: 3.8 m of edges.");
   expect(byHand).not.toContain("flexible");
 });
 

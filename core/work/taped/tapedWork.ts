@@ -66,10 +66,19 @@ export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): Sundr
       item: "tape-flexible",
       amount: sumLaidM(site, (piece) => (isCurved(piece) ? piece.length : 0)),
     },
+    { item: "brush-wide", amount: floatedColours(site) },
     { item: "sealer-clear", amount: sealed("clear") },
     { item: "sealer-white", amount: sealed("white") },
   ];
 }
+
+/** How many colours are floated on at external corners. */
+const floatedColours = ({ byHand }: WorkSite): number =>
+  new Set(
+    [...byHand.values()]
+      .flat(2)
+      .flatMap((piece) => (piece.byHand === "float" ? piece.upTo.map(({ paint }) => paint) : [])),
+  ).size;
 
 /** Sums mm over all tape, in every round in which it is laid, as metres. */
 function sumLaidM({ laid, baseMasks }: WorkSite, of: (piece: EdgePiece) => number): number {

@@ -1,13 +1,13 @@
 "use client";
 
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanMark, PlanWall } from "@/core/job/planTypes";
 import { formatLength } from "@/core/measure/formatLength";
 import type { Wall } from "@/core/wall/schema";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable, type Column } from "@/ui/parts/DataTable";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
-import { madeAlong } from "./markWords";
+import { madeAlong, measuredFrom } from "./markWords";
 import { tapeRows, type TapeRow } from "./tapeRows";
 
 /** The wall's tape, pieces of one kind in one row. */
@@ -59,6 +59,10 @@ export function Strings({ plan }: { plan: PlanWall }) {
   );
 }
 
+/** Where a proof is read, and along which axis: two readings may be one figure. */
+const placeOf = (check: PlanMark, wall: Wall): string =>
+  check.line === undefined ? check.use : `${madeAlong(check, wall)}, ${measuredFrom(check, wall)}`;
+
 /** Figures that prove what is set out. */
 export function Proof({ plan, wall }: { plan: PlanWall; wall: Wall }) {
   if (plan.checks.length + plan.diagonals.length === 0) return null;
@@ -89,8 +93,8 @@ export function Proof({ plan, wall }: { plan: PlanWall; wall: Wall }) {
           {
             key: "place",
             label: "Place",
-            value: (check) => (check.line === undefined ? check.use : madeAlong(check, wall)),
-            show: (check) => (check.line === undefined ? check.use : madeAlong(check, wall)),
+            value: (check) => placeOf(check, wall),
+            show: (check) => placeOf(check, wall),
           },
         ]}
         rows={plan.checks}

@@ -7,7 +7,7 @@ import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
 import { DataTable, type Column } from "@/ui/parts/DataTable";
 import { Measure } from "@/ui/parts/Measure";
-import { madeAlong, measuredFrom } from "./markWords";
+import { madeAlong, measuredFrom, upOrDown } from "./markWords";
 import { tapeAtMarks } from "./tapeAtMark";
 
 interface Props {
@@ -56,6 +56,9 @@ export function MarkTable({ wallId, wall, plan }: Props) {
       value: ({ reading }) => reading,
       show: (mark) => (
         <span className={`text-lg font-semibold whitespace-nowrap ${isDone(mark) ? "text-leaf" : ""}`}>
+          <span aria-hidden className="pr-1 text-sm text-violet">
+            {upOrDown(mark, wall)}
+          </span>
           <Measure>{mark.reading}</Measure>
         </span>
       ),

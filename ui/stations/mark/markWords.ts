@@ -8,6 +8,12 @@ export function measuredFrom(mark: PlanMark, { survey }: Wall): string {
   return mark.at < 0 ? "down from the level line" : "up from the level line";
 }
 
+/** Above and below a level line read differently at a glance; nothing where all is read one way. */
+export function upOrDown(mark: PlanMark, { survey }: Wall): "▲" | "▼" | "" {
+  if (mark.axis === "x" || !survey) return "";
+  return mark.at < 0 ? "▼" : "▲";
+}
+
 /** Along what the mark is made. */
 export function madeAlong(mark: PlanMark, { survey }: Wall): string {
   const end = survey ? "on" : "up";
