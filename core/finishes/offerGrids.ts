@@ -1,7 +1,7 @@
 import type { CandidateInput } from "../fit/candidates";
 import { divideSpan } from "../fit/divideSpan";
 import { judgeDivision, type Judgement } from "../fit/judgeDivision";
-import { verdictOf, type Offer } from "../fit/offer";
+import { verdictOf, type Offer, type Taping } from "../fit/offer";
 import { countWhole, type WholeFit } from "../fit/schema";
 import { segment, type Segment } from "../geometry/curve";
 import type { Reason } from "../findings/reasons";
@@ -15,13 +15,13 @@ const mostOffered = 6;
 
 /**
  * Other counts of columns and rows, the best first: each way is judged as stripes of that width would be, by what its
- * lines just miss and how its module reads, and the worse of the two ways counts. `tapeOf` tells the mm of line to tape.
+ * lines just miss and how its module reads, and the worse of the two ways counts. `tapingOf` tells what there is to tape.
  */
 export function offerGrids(
   fits: { readonly columns: WholeFit; readonly rows: WholeFit },
   strip: Strip,
   context: FinishContext,
-  tapeOf: (columns: number, rows: number) => number,
+  tapingOf: (columns: number, rows: number) => Taping,
 ): Offer[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   const across = judgeCounts(fits.columns, minX, maxX - minX, strip, context, "columns");
@@ -41,13 +41,13 @@ export function offerGrids(
           score,
           verdict: verdictOf(score),
           reasons: distinct([...columns.reasons, ...rows.reasons].filter(isOfGrids)),
-          tapeMm: tapeOf(columns.count, rows.count),
+          taping: tapingOf(columns.count, rows.count),
           set: { columns: { by: "count", count: columns.count }, rows: { by: "count", count: rows.count } },
           isChosen: columns.isPresent && rows.isPresent,
         };
       }),
     )
-    .sort((a, b) => b.score - a.score || a.tapeMm! - b.tapeMm!)
+    .sort((a, b) => b.score - a.score || a.taping!.tapeMm - b.taping!.tapeMm)
     .filter(({ isChosen }, place) => isChosen || place < mostOffered);
 }
 

@@ -1,6 +1,13 @@
 import type { OfferTitle } from "../findings/offerTitles";
 import type { Reason } from "../findings/reasons";
 
+/** Lines to tape: mm of them, in how many straight pieces, and where those meet. */
+export interface Taping {
+  readonly tapeMm: number;
+  readonly pieces: number;
+  readonly crossings: number;
+}
+
 /** Another way to lay out a finish: what it is called, how good it is, and the keys that make it so. */
 export interface Offer {
   readonly title: OfferTitle;
@@ -8,8 +15,8 @@ export interface Offer {
   readonly score: number;
   readonly verdict: "good" | "fair" | "poor";
   readonly reasons: readonly Reason[];
-  /** mm of lines to tape, where that is known beforehand. */
-  readonly tapeMm?: number;
+  /** What there is to tape, where that is known beforehand. */
+  readonly taping?: Taping;
   readonly set: Readonly<Record<string, unknown>>;
   /** Whether the finish is laid out so now. */
   readonly isChosen: boolean;

@@ -87,13 +87,14 @@ export function keepToldWalls(): WallTeller {
 
 /** What the telling of a wall depends on beside the wall itself. */
 function toldIn(job: Job, { rounds }: Taping): string {
-  const { units, volumes, currency, tapeDivision, viewingDistance, edges } = job;
+  const { units, volumes, currency, tapeDivision, viewingDistance, edges, work } = job;
   const names = [
     job.paints.map(({ id, name, coats }) => [id, name, coats]),
     job.walls.map(({ id, name }) => [id, name]),
   ];
   const told = rounds.map(({ round, group, coat }) => [round, group, coat]);
-  return JSON.stringify([units, volumes, currency, tapeDivision, viewingDistance, edges, names, told]);
+  const paces = [work.rates.taping_m_min, work.rates.crossing_min];
+  return JSON.stringify([paces, units, volumes, currency, tapeDivision, viewingDistance, edges, names, told]);
 }
 
 /** The same walls; throws OverLimit where they come to more than a plan may hold. */
@@ -158,10 +159,10 @@ function withAdvice(
   return {
     ...told,
     findings,
-    fit: describeFit(job, advice, wall.marks, speech),
+    fit: describeFit(job, advice, wall, speech),
     tape: timeTape(told, work),
     ...timePrints(told, work.steps),
-    offers: describeOffers(advice, speech),
+    offers: describeOffers(advice, job, speech),
   };
 }
 

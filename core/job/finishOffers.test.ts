@@ -59,3 +59,31 @@ it("bands are offered heights with a reason, and what each then misses", () => {
   });
   expect(offers.at(-1)!.title).toContain("plate");
 });
+
+it("a way to divide says what it asks of tape: one line a change of colour, as long as the wall is there", () => {
+  const stripes = (direction: unknown, count: number) =>
+    wallOf([{ kind: "stripes", direction, colours: ["kelp", "oyster"], fit: { by: "count", count } }]);
+  for (const [direction, count] of [
+    ["vertical", 8],
+    ["horizontal", 5],
+    [30, 6],
+    [112, 9],
+  ] as const) {
+    const wall = stripes(direction, count);
+    const { chosen, candidates } = wall.fit!;
+    const lines = wall.lines.map(({ path: [a, b] }) => Math.hypot(b[0] - a[0], b[1] - a[1]) / 1000);
+    expect(chosen.taping).toMatchObject({ pieces: count - 1, crossings: 0 });
+    expect(chosen.taping.tape_m).toBeCloseTo(
+      lines.reduce((all, metres) => all + metres, 0),
+      6,
+    );
+    // A metre a minute.
+    expect(chosen.taping.minutes).toBeCloseTo(chosen.taping.tape_m, 9);
+    for (const { count: other, taping } of candidates) expect(taping.pieces).toBe(other - 1);
+  }
+  const diamonds = wallOf([
+    grid("diamonds", { columns: { by: "count", count: 3 }, rows: { by: "count", count: 2 } }),
+  ]);
+  // Three by two diamonds: four lines each way; they cross at 2 x 2 side tips and 3 x 1 upper ones.
+  expect(diamonds.offers.find(({ isChosen }) => isChosen)!.taping).toMatchObject({ pieces: 8, crossings: 7 });
+});

@@ -79,6 +79,14 @@ export interface PlanWall {
   findings: PlanFinding[];
 }
 
+/** What a way to lay out a finish asks of tape: lines, straight pieces, where those meet, and minutes. */
+export interface PlanTaping {
+  tape_m: number;
+  pieces: number;
+  crossings: number;
+  minutes: number;
+}
+
 export interface PlanOffer {
   finish: string;
   title: string;
@@ -87,6 +95,7 @@ export interface PlanOffer {
   why: string[];
   /** Lines to tape, where that is known beforehand. */
   tape_m?: number;
+  taping?: PlanTaping;
   isChosen: boolean;
   change: PlanChange;
 }
@@ -233,6 +242,7 @@ export interface PlanCandidate {
   /** Where the lines would stand, from the start of the span. */
   boundaries: number[];
   colours: string[];
+  taping: PlanTaping;
 }
 
 export interface PlanFit {

@@ -8,6 +8,12 @@ export function offerChevrons({ spec, riseBy, strip, context }: ChevronLayout): 
   const { minX, maxX, minY, maxY } = strip.extent;
   return offerGrids(spec, strip, context, (columns, rows) => {
     const slope = lengthOf((maxX - minX) / columns, riseOf(riseBy, (maxY - minY) / rows));
-    return rows * columns * slope + (spec.uprights ? (columns - 1) * (maxY - minY) : 0);
+    const uprights = spec.uprights ? columns - 1 : 0;
+    return {
+      tapeMm: rows * columns * slope + uprights * (maxY - minY),
+      pieces: rows * columns + uprights,
+      // Slopes meet at every turn.
+      crossings: (columns - 1) * rows,
+    };
   });
 }

@@ -13,6 +13,7 @@ import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";
 import { Measure } from "@/ui/parts/Measure";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
+import { tapingWords } from "./tapingWords";
 
 interface Props {
   readonly wall: Wall;
@@ -65,7 +66,7 @@ export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
                   {candidate.verdict}
                 </span>{" "}
                 <span className={`text-soft ${isChosen(candidate) ? "" : "line-clamp-2"}`}>
-                  <Measure>{candidate.why.join(" ")}</Measure>
+                  <Measure>{[tapingWords(candidate.taping, units), ...candidate.why].join(" ")}</Measure>
                 </span>
               </span>
             </button>

@@ -2,11 +2,11 @@
 
 import type { PlanOffer } from "@/core/job/planTypes";
 import type { Job, JobFinish } from "@/core/job/schema";
-import { formatRun } from "@/core/measure/formatLength";
 import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
+import { tapingWords } from "./tapingWords";
 import { useTrialPictures } from "./useTrialPictures";
 
 interface Props {
@@ -28,7 +28,7 @@ export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
   return (
     <Section name="pattern/offers" title="Ways to lay it out" sum={String(offers.length)}>
       <ul className="flex flex-col gap-1">
-        {offers.map(({ title, verdict, why, tape_m: tapeM, isChosen, change }, index) => (
+        {offers.map(({ title, verdict, why, taping, isChosen, change }, index) => (
           <li key={title}>
             <button
               type="button"
@@ -48,12 +48,7 @@ export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
                 </span>{" "}
                 <span className={`text-sm font-semibold ${verdictTone[verdict]}`}>{verdict}</span>{" "}
                 <span className={`text-soft ${isChosen ? "" : "line-clamp-2"}`}>
-                  <Measure>
-                    {[
-                      ...why,
-                      ...(tapeM === undefined ? [] : [`${formatRun(tapeM, job.units)} of line to tape.`]),
-                    ].join(" ")}
-                  </Measure>
+                  <Measure>{[...(taping ? [tapingWords(taping, job.units)] : []), ...why].join(" ")}</Measure>
                 </span>
               </span>
             </button>
