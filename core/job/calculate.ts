@@ -49,7 +49,7 @@ export interface BoughtSundry extends Sundry {
 }
 
 export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned }: WorkedOut): Needs {
-  const uses = usesOf(work);
+  const uses = usesOf(work, job.toolsToBuy);
   const { paint, findings } = calculatePaint(job, walls, uses.paint, work.site);
   const sundries = countSundries(uses.sundries, allSundries).map((sundry): BoughtSundry => {
     const { price = null, onHand = 0 } = (job.supplies as Supplies)[sundry.item] ?? {};

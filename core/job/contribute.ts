@@ -14,6 +14,7 @@ import { washTools } from "../work/room/washTools";
 import type { WorkSite, WorkWall } from "../work/site";
 import type { Step, StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
+import { toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
 import { listTapedSteps } from "../work/taped/tapedSteps";
 import type { TapePlan } from "../work/taped/tapePlan";
 import { coatedPaint, tapedSundries } from "../work/taped/tapedWork";
@@ -31,6 +32,8 @@ export interface JobWork {
   /** What there is too much of. */
   readonly over: OverLimit | null;
   readonly tape: readonly TapeTotal[];
+  /** What the work is done with, beside what it uses up. */
+  readonly tools: readonly ToolItem[];
   /** When each piece of tape is laid and comes off; null where nothing is worked out. */
   readonly tapePlan: TapePlan | null;
   readonly findings: readonly Finding[];
@@ -71,6 +74,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     steps,
     over: over ?? overSteps,
     tape,
+    tools: toolsFor(site, drafts),
     tapePlan,
     findings,
     own,
@@ -79,13 +83,10 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
 }
 
 /** What all that is done uses: paint by wall, and what is bought beside it. */
-export const usesOf = ({
-  site,
-  drafts,
-  steps,
-  tape,
-  own,
-}: JobWork): {
+export const usesOf = (
+  { site, drafts, steps, tape, tools, own }: JobWork,
+  notOwned: readonly ToolItem[],
+): {
   readonly paint: readonly PaintUse[];
   readonly sundries: readonly SundryUse[];
 } => ({
@@ -94,6 +95,7 @@ export const usesOf = ({
     ...tapedSundries(site, tape),
     ...roomSundries(site, steps.length > 0 ? drafts : []),
     ...own.flatMap(({ sundries }) => sundries),
+    ...toolsToBuy(tools, notOwned),
   ],
 });
 

@@ -1,6 +1,6 @@
 import type { Needs, WorkedOut } from "./calculate";
 import { describeDays, waitingOf } from "./describeDays";
-import { describePaint, describeSundries } from "./describePaint";
+import { describePaint, describeSundries, describeTools } from "./describePaint";
 import { describeRounds } from "./describeRounds";
 import { describeTables } from "./describeTables";
 import type { WallTeller } from "./describeWall";
@@ -43,6 +43,7 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
       offcut_m: offcutM,
     })),
     sundries: describeSundries(job, needs, speech),
+    tools: describeTools(job, work.tools, speech),
     schools: schools.map(describeSchool),
     ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
     findings: needs.findings.map((finding) => speakFinding(finding, speech)),

@@ -3,7 +3,9 @@ import type { Speech } from "../findings/speech";
 import type { Needs } from "./calculate";
 import type { PaintOfJob } from "./calculatePaint";
 import type { Job } from "./schema";
-import type { PlanPacks, PlanPaint, PlanSundry } from "./planTypes";
+import type { PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planTypes";
+import type { SundryKind } from "../work/contribution";
+import { toolKinds, type ToolItem } from "../work/tools";
 import { allSundries } from "./words";
 
 /** What the job takes of one paint, in the words of the plan. */
@@ -41,6 +43,18 @@ const describePacks = ({
   cost,
   left_ml: leftMl,
 });
+
+/** What the work is done with; what is not owned is on the shopping list. */
+export const describeTools = (job: Job, tools: readonly ToolItem[], speech: Speech): PlanTool[] =>
+  tools.map((item) => {
+    const { name, why } = toolKinds[item] as SundryKind;
+    return {
+      item,
+      name: typeof name === "string" ? name : name[job.units],
+      why: speech.say({ code: why, values: { from: 1 } }),
+      owned: !job.toolsToBuy.includes(item),
+    };
+  });
 
 export const describeSundries = (job: Job, { sundries }: Needs, speech: Speech): PlanSundry[] =>
   sundries.map(({ item, from, count, onHand, buy, price, cost }) => {

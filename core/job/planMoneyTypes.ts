@@ -27,6 +27,14 @@ export interface PlanPacks {
   left_ml: number;
 }
 
+/** Something that the work is done with. */
+export interface PlanTool {
+  item: string;
+  name: string;
+  why: string;
+  owned: boolean;
+}
+
 export interface PlanSundry {
   item: string;
   name: string;

@@ -5,13 +5,13 @@ import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
-import type { PlanCost, PlanPaint, PlanSundry } from "./planMoneyTypes";
+import type { PlanCost, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
 import type { PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
-export type { PlanCost, PlanPacks, PlanPaint, PlanSundry } from "./planMoneyTypes";
+export type { PlanCost, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";
 export type { PlanEffect, PlanMotif, PlanPrint, PlanPrints, PlanTable } from "./planPrintTypes";
 
@@ -22,6 +22,7 @@ export interface Plan {
   paint: PlanPaint[];
   tapeTotals: { width: number; run_m: number; buy_m: number; rolls: number; offcut_m: number }[];
   sundries: PlanSundry[];
+  tools: PlanTool[];
   cost: PlanCost;
   rounds: PlanRound[];
   /** By regions, whatever the school. */

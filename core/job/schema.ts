@@ -6,6 +6,7 @@ import { paintSchema } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
 import { suppliesSchemaOf } from "../work/sundries";
+import { toolItems } from "../work/tools";
 import { edgesSchema } from "../tape/schema";
 import { meetsSchema, runSchema, wallSchema } from "../wall/schema";
 import { allSundries } from "./words";
@@ -36,6 +37,7 @@ export const jobSchema = z
     supplies: suppliesSchemaOf(Object.keys(allSundries))
       .default({})
       .describe("what sundries cost, and which are at hand"),
+    toolsToBuy: z.array(z.enum(toolItems)).max(100).default([]).describe("tools that are not owned"),
     budget: z.number().min(0).max(1e9).optional().describe("what paint and sundries may cost"),
     ceiling: meetsSchema.optional().describe("of the room; a wall may have its own"),
     paints: z.array(paintSchema).max(200),

@@ -175,6 +175,21 @@ const sundryWords = {
   "why-film": ({ from }: From, { area }: Speech) =>
     `for ${area(from)} of openings and what stays on the wall`,
   "why-filled": filled,
+  "why-steps": (_: unknown, { length }: Speech) => `hands go higher than ${length(1800)}`,
+  "why-lamp": () => "to look along the wall for misses, and at edges",
+  "why-bucket": () => "to wash and rinse",
+  "why-tester": () => "plates come off once their circuit is proved dead",
+  "why-filling-knife": () => "for what is raked out and filled",
+  "why-level": () => "every mark hangs off one level line",
+  "why-measure": () => "every mark is read from one datum; no ink or wax under pale paint",
+  "why-pin": () => "curves are drawn from their centre",
+  "why-knife": () => "to cut tape, away from yourself",
+  "why-frame-100": (_: unknown, { area }: Speech) => `areas up to ${area(3)}`,
+  "why-frame-230": (_: unknown, { area }: Speech) => `areas over ${area(3)}`,
+  "why-pole": () => "large areas are rolled from the floor",
+  "why-pile-short": () => "on the sleeves, for smooth walls",
+  "why-pile-medium": () => "on the sleeves, for a light stipple",
+  "why-pile-long": () => "on the sleeves, to reach into rough walls",
   "why-soap": ({ from }: From, { area }: Speech) => `to wash ${area(from)}`,
 };
 

@@ -16,6 +16,7 @@ import { PaintEditor } from "./PaintEditor";
 import { PaintNeed } from "./PaintNeed";
 import { PricePanel } from "./PricePanel";
 import { Sundries } from "./Sundries";
+import { Tools } from "./Tools";
 
 /** What the job needs and what to buy for it: where each millilitre goes, tins, tape. */
 export function BuyCard() {
@@ -53,6 +54,7 @@ export function BuyCard() {
         <PaintNeed key={paint.colour} paint={paint} />
       ))}
       <Sundries />
+      <Tools />
       <Cost />
       <PricePanel />
       <Paints />
