@@ -5,6 +5,7 @@ import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
 import type { LineTaper } from "../setout/checkTapers";
 import type { LevelLineAdvice } from "../setout/adviseLevelLine";
+import type { WallLine } from "../pattern/pattern";
 import { judgeDatums, type JudgedDatum } from "../wall/judgeDatums";
 import type { Wall } from "../wall/schema";
 import type { Surface } from "../wall/surface";
@@ -19,6 +20,7 @@ export function describeSurvey(
   surface: Surface,
   level: LevelLineAdvice,
   tapers: readonly LineTaper[],
+  lines: readonly WallLine[],
   speech: Speech,
 ): PlanSurvey {
   const reading = (mm: number) => formatReading(roundToDivision(Math.abs(mm), job.tapeDivision), job.units);
@@ -33,6 +35,7 @@ export function describeSurvey(
       better: level.better === null ? null : { at: level.better, reading: reading(level.better) },
       ticks: level.ticks.map(({ tool, every }) => ({ tool, every, reading: reading(every) })),
       proof: { ...level.proof, reading: reading(level.proof.down) },
+      lifts: surface.wall.survey ? liftsOf(lines, level, reading) : [],
     },
     judgedAt,
     datums: (advice?.datums ?? []).map((datum): PlanDatum => ({
@@ -49,6 +52,26 @@ export function describeSurvey(
       verdict,
     })),
   };
+}
+
+/**
+ * The level lines of the pattern as packs under the struck line (or hung from it): how high each is, and what the floor at the
+ * far end then reads, which proves it.
+ */
+function liftsOf(
+  lines: readonly WallLine[],
+  { at, proof }: LevelLineAdvice,
+  reading: (mm: number) => string,
+): PlanSurvey["levelLine"]["lifts"] {
+  const heights = new Map(
+    lines.flatMap(({ kind, path, use }) => (kind === "level" ? [[path.a.y, use] as const] : [])),
+  );
+  return [...heights]
+    .sort(([a], [b]) => a - b)
+    .map(([y, use]) => {
+      const [by, down] = [y - at, proof.down + y - at];
+      return { use, by, reading: reading(by), proof: { x: proof.x, down, reading: reading(down) } };
+    });
 }
 
 /** The height of the pattern's level line whose wedge shows most. */

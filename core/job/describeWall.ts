@@ -123,7 +123,8 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
     id: wall.wall.id,
     surface_m2: wall.surfaceM2,
     outline: cornersOfWall(wall.wall).map(toPoint),
-    survey: surface && level && describeSurvey(job, surface, level, wall.tapers, speech),
+    survey:
+      surface && level && describeSurvey(job, surface, level, wall.tapers, laid?.pattern.lines ?? [], speech),
     preparation: describePreparation(wall.wall),
     peel: describePeel(job, wall, speech),
     findings: wall.findings.map((finding) => speakFinding(finding, speech)),

@@ -81,3 +81,27 @@ it("widths that are sold in inches are as ready-made as those in millimetres", (
   }
   expect(zigzag("1 1/4 in").walls[0]!.findings.map(({ code }) => code)).toContain("slit-tape");
 });
+
+it("further level lines are packs of the struck one, each proved by the floor at the far end", () => {
+  // The floor lies 1200 under the line at the left and 1230 at the far end.
+  const survey = {
+    stations: [
+      { x: 0, down: 1200, up: 1300 },
+      { x: 3000, down: 1230, up: 1300 },
+    ],
+  };
+  const bands = [{ from: -300, to: 450, colour: "kelp" }];
+  const { survey: told } = plan(
+    parsed(
+      oneWall(
+        { survey, width: undefined, height: undefined, skirting: 0 },
+        {},
+        { finishes: [{ id: "f", on: "w", kind: "bands", bands }] },
+      ),
+    ),
+  ).walls[0]!;
+  expect(told!.levelLine.lifts.map(({ by, reading, proof }) => [by, reading, proof.reading])).toEqual([
+    [-300, "300 mm", "930 mm"],
+    [450, "450 mm", "1680 mm"],
+  ]);
+});

@@ -144,6 +144,13 @@ export interface PlanSurvey {
     ticks: { tool: string; every: number; reading: string }[];
     /** Read again after the laser has moved: the same reading proves that the line has not. */
     proof: { x: number; down: number; reading: string };
+    /** The pattern's level lines by packing it: how high (below it: negative), and the floor at the far end then. */
+    lifts: {
+      use: string;
+      by: number;
+      reading: string;
+      proof: { x: number; down: number; reading: string };
+    }[];
   };
   /** The line that the datums are judged for, and what it would show by each. */
   judgedAt: number;

@@ -15,7 +15,7 @@ import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { PlanTables } from "@/ui/parts/PlanTables";
 import { CallOut } from "./CallOut";
-import { Proof, Strings, TapeSection } from "./MarkSections";
+import { Lifts, Proof, Strings, TapeSection } from "./MarkSections";
 import { MarkTable } from "./MarkTable";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
 
@@ -60,6 +60,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
           <Section name="mark/marks" title="Marks" sum={`${done} of ${plan.marks.length}`}>
             <MarkTable wallId={wallId} wall={found.wall} plan={plan} />
           </Section>
+          <Lifts plan={plan} />
           <TapeSection plan={plan} />
           <Strings plan={plan} />
           {plan.ordinates.length > 0 && (

@@ -42,6 +42,41 @@ export function TapeSection({ plan }: { plan: PlanWall }) {
   );
 }
 
+/** Further level lines by packing the struck one, with the reading that proves each at the far end. */
+export function Lifts({ plan }: { plan: PlanWall }) {
+  const lifts = plan.survey?.levelLine.lifts ?? [];
+  if (lifts.length === 0) return null;
+  return (
+    <Section name="mark/lifts" title="Level lines by packing" sum={String(lifts.length)} isFolded>
+      <p className="text-[0.9375rem] text-soft">
+        Pack the laser or level by so much, and prove it by the floor at the far end.
+      </p>
+      <DataTable
+        name="Level lines by packing"
+        columns={[
+          {
+            key: "reading",
+            label: "Pack",
+            isFigure: true,
+            value: ({ by, reading }) => `${by < 0 ? "▼" : "▲"} ${reading}`,
+            show: ({ by, reading }) => <Measure>{`${by < 0 ? "▼" : "▲"} ${reading}`}</Measure>,
+          },
+          {
+            key: "proof",
+            label: "Floor at the far end",
+            isFigure: true,
+            value: ({ proof }) => proof.reading,
+            show: ({ proof }) => <Measure>{proof.reading}</Measure>,
+          },
+          { key: "use", label: "For", value: ({ use }) => use, show: ({ use }) => use },
+        ]}
+        rows={lifts}
+        keyOf={({ by }) => String(by)}
+      />
+    </Section>
+  );
+}
+
 /** The lengths of strings from a pin. */
 export function Strings({ plan }: { plan: PlanWall }) {
   if (plan.radii.length === 0) return null;
