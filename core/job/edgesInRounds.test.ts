@@ -96,8 +96,10 @@ describe("the tape of each round", () => {
         });
         // Nothing that is taped is left out of the work.
         expect(new Set(laid.flat())).toEqual(new Set(taped));
+        // One coat everywhere first: all again for the second, but what is slit to a gap stays on.
+        const stays = taped.filter(({ centred }) => centred).length;
         const again = roundsIn(document, "coat-by-coat");
-        expect(again.laid.flat().length).toBeGreaterThanOrEqual(2 * taped.length);
+        expect(again.laid.flat().length).toBeGreaterThanOrEqual(2 * taped.length - stays);
       }),
       { numRuns: 60 },
     );

@@ -45,7 +45,7 @@ export function checkBands(layout: BandsLayout): Finding[] {
         severity: "check",
         values: { thing: `band ${index + 1}`, over },
         at: null,
-        cure: ontoWall(spec, index, from, to, strip),
+        cure: withinWall(spec, index, from, to, [Math.ceil(low), Math.floor(high)]),
       });
     }
     const before = bands[place - 1];
@@ -60,6 +60,21 @@ export function checkBands(layout: BandsLayout): Finding[] {
   const lines = edges.map((y) => segment({ x: minX, y }, { x: maxX, y }));
   const handles = once(() => editBands(layout).handles);
   return [...findings, ...checkRelations(spec.id, relateLines(lines, obstaclesOf(strip)), handles)];
+}
+
+/** A band moved until it lies on the wall whole, or as wide as that is; in whole millimetres, so as to stay within. */
+function withinWall(
+  { id, bands }: BandsSpec,
+  index: number,
+  from: number,
+  to: number,
+  [low, high]: readonly [number, number],
+): Cure | undefined {
+  const size = Math.min(to - from, high - low);
+  if (bands[index]!.around !== undefined || size <= 0) return undefined;
+  const start = from < low ? low : tidy(high - size);
+  const set = { from: start, to: Math.min(high, tidy(start + size)) };
+  return { kind: "onto-wall", count: 0, finish: id, path: ["bands", index], set };
 }
 
 /** A band back onto the wall by the shortest way. */
