@@ -8,7 +8,7 @@ import type { Plan } from "./planTypes";
  * lantern in turn, each parted from the next by one tape on the oyster base. All rows part at a line: one round.
  */
 const rows = ["kelp", "brine", "lantern"];
-const zigzag = (more: object = {}, coats: Record<string, number> = {}): Plan =>
+const zigzag = (more: object = {}, coats: Record<string, number> = {}, finish: object = {}): Plan =>
   plan(
     parsed(
       oneWall(
@@ -27,6 +27,7 @@ const zigzag = (more: object = {}, coats: Record<string, number> = {}): Plan =>
               lineWidth: 24,
               uprights: false,
               colours: rows,
+              ...finish,
             },
           ],
           ...more,
@@ -94,5 +95,10 @@ describe("a tape between two colours", () => {
     const laidIn = (more: object) => new Set(sharedOf(zigzag(more)).map(({ round }) => round));
     expect(laidIn({ school: "coat-by-coat" })).toEqual(new Set([1]));
     expect(laidIn({ edges: { seal: "caulk" } })).toEqual(new Set([1, 2]));
+    // That film is peeled wet with every coat, also where the two colours go on in different rounds.
+    const uprights = { rows: { by: "count", count: 3 }, uprights: true, colours: ["kelp", "brine"] };
+    const wet = zigzag({ edges: { seal: "caulk" } }, {}, uprights);
+    expect(wet.steps.some(({ kind }) => kind === "peel")).toBe(false);
+    expect(wet.findings.map(({ code }) => code)).not.toContain("shared-tape");
   });
 });

@@ -1,4 +1,5 @@
 import type { Round } from "../../rounds/listPasses";
+import { isCaulk } from "../../tape/sealEdge";
 import { openShare } from "../climate";
 import type { WorkSite, WorkWall } from "../site";
 import { bundleTape, type TapeBundle } from "./bundleTape";
@@ -126,8 +127,9 @@ export class TapePlan {
       (late, { paint }) => (inTurn.indexOf(paint) > inTurn.indexOf(late) ? paint : late),
       inRound[0]!.paint,
     );
+    // A wet film is laid anew for each coat, and off again with it.
     const strands =
-      inRound.length < bundle.upTo.length
+      inRound.length < bundle.upTo.length && !isCaulk(bundle.sealWith)
         ? "rounds"
         : inRound.length > 1 && !this.canJoin(wall.id, bundle.off, inRound)
           ? "time"
