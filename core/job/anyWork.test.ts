@@ -248,6 +248,6 @@ it("whatever is painted on whatever wall: waits are kept, every coat goes on onc
       expect(whole.work.soonestEnd).toBeLessThanOrEqual(whole.work.end);
       expect(whole.days.flatMap(({ steps }) => steps)).toEqual(whole.steps.map(({ id }) => id));
     }),
-    { numRuns: 120 },
+    { numRuns: 80 },
   );
 });

@@ -111,7 +111,7 @@ describe("for random walls, openings and stripes", () => {
           if (paint.packs.length > 0) expect(bought).toBeGreaterThanOrEqual(paint.need_ml - 1e-6);
         }
       }),
-      { numRuns: 200 },
+      { numRuns: 120 },
     );
   });
 
