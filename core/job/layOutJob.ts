@@ -1,10 +1,10 @@
 import { lightnessOf } from "../colour/lightness";
-import { once } from "../finishes/once";
+import { once } from "../geometry/once";
 import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import type { Under } from "../tape/sealEdge";
-import { maskBase, planTape, planTapeAgain, type EdgePiece, type JoinedEnd } from "../tape/planTape";
-import { checkEdgeSchools } from "./checkEdgeSchools";
+import { maskBase, planTape, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import { checkTape } from "./checkTape";
 import { carryMarks } from "./carryMarks";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import { Allowance } from "../trade/allowance";
@@ -116,16 +116,18 @@ function tapeWalls(
     const ceiling = ceilingOver(job, wall.wall);
     const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: job.edges, ceiling };
     const { base, baseState } = wall.wall;
-    const taped = { ...ordered, tape: planTape(input), tapeAgain: () => [], baseMasks: [] };
-    const schools = checkEdgeSchools(taped);
+    const taped = {
+      ...ordered,
+      ...planTape(input),
+      baseMasks: baseState === "paint" ? maskBase(input, base, baseGoesOn(index, laidOut, corners)) : [],
+    };
+    const noticed = checkTape(taped);
     return {
       ...taped,
-      ...(schools.length > 0 && {
-        findings: [...wall.findings, ...schools],
-        advice: once(() => ({ ...wall.advice(), findings: [...wall.advice().findings, ...schools] })),
+      ...(noticed.length > 0 && {
+        findings: [...wall.findings, ...noticed],
+        advice: once(() => ({ ...wall.advice(), findings: [...wall.advice().findings, ...noticed] })),
       }),
-      tapeAgain: once(() => planTapeAgain(input)),
-      baseMasks: baseState === "paint" ? maskBase(input, base, baseGoesOn(index, laidOut, corners)) : [],
     };
   });
 }

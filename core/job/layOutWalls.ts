@@ -4,10 +4,9 @@ import type { FitReport } from "../finishes/defineFinish";
 import { finishOf, type AnyLayout } from "../finishes/registry";
 import { cutWall, type Layer } from "../pattern/cutWall";
 import type { Design, Pattern, WallLine } from "../pattern/pattern";
-import { once } from "../finishes/once";
+import { once } from "../geometry/once";
 import { changeOf, keepCures } from "./keepCures";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
-import { checkGaps } from "../setout/checkGaps";
 import { checkEdges } from "../setout/checkEdges";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
 import { listMarks, type Mark } from "../setout/listMarks";
@@ -176,7 +175,6 @@ function layOutWall(
           finishes.flatMap((finish) => findingsOn(wall, finish, finish.checks)),
         ),
         ...checkTapers(tapers, job.viewingDistance, (line, side) => followOf(finishes, line, side)),
-        ...checkGaps(pattern, wall.base),
         ...checkTinyFaces(pattern),
         ...checkTexture(wall, pattern),
       ],

@@ -59,6 +59,56 @@ describe("a gap narrower than the tape", () => {
   });
 });
 
+it("a gap between two blocks, of a whole ring, and beside further coats is slit too; edges apart or aside are not", () => {
+  const rectangle = (x: number, y: number, width: number, height: number, colour: string) => {
+    return { shape: "rectangle", x, y, width, height, colour };
+  };
+  // 10 mm between two blocks of one height; a third stands 10 mm away but only along a quarter.
+  const blocks = [
+    rectangle(300, 400, 600, 900, "kelp"),
+    rectangle(910, 400, 600, 900, "brine"),
+    rectangle(1520, 1075, 400, 900, "kelp"),
+  ];
+  const job = wallOf({ kind: "blocks", blocks });
+  expect(betweenOf(job).map(({ width, length, path }) => [width, length, path[0]![0]])).toEqual([
+    [10, 900, 905],
+  ]);
+  const slit = job.walls[0]!.findings.filter(({ code }) => code === "slit-tape");
+  expect(slit.map(({ at }) => at)).toEqual([[905, 850]]);
+  const ring = (from: number, to: number) => ({
+    kind: "arches",
+    centre: [1500, 1300],
+    outerRadius: 900,
+    from,
+    to,
+    bands: [{ width: 200, colour: "kelp" }, { gap: 12 }, { width: 150, colour: "brine" }],
+  });
+  const [whole, ...more] = betweenOf(wallOf(ring(0, 360)));
+  expect([more.length, whole!.width]).toEqual([0, 12]);
+  expect(whole!.length).toBeCloseTo(2 * Math.PI * 694, 6);
+  // A stripe of brine 15 mm wide between two of kelp: kelp's second coat is taped on it with one tape, laid for that coat.
+  const bands = {
+    kind: "bands",
+    bands: [
+      { from: 800, to: 1000, colour: "kelp" },
+      { from: 1000, to: 1015, colour: "brine" },
+      { from: 1015, to: 1300, colour: "kelp" },
+    ],
+  };
+  const again = wallOf(bands, { school: "coat-by-coat" });
+  const order = again.rounds.map(({ coat }, place) => [place + 1, coat]);
+  expect(order).toEqual([
+    [1, 1],
+    [2, 1],
+    [3, 2],
+    [4, 2],
+  ]);
+  const onBrine = again.walls[0]!.tape.filter(({ over, cuts }) => over === "brine" && cuts === "kelp");
+  expect(onBrine.map(({ round, width, offIn }) => [round, width, offIn])).toEqual([
+    [3, 15, "w/paint-3-kelp-2"],
+  ]);
+});
+
 it("widths that are sold in inches are as ready-made as those in millimetres", () => {
   const zigzag = (lineWidth: string) =>
     wallOf({

@@ -3,6 +3,7 @@ import { besides } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
 import { tapeWidthMm } from "../trade/constants";
+import { once } from "../geometry/once";
 import { handworkOf } from "./handwork";
 import { slitToGaps } from "./narrowGaps";
 import { joinEdges, type Stretch } from "./joinEdges";
@@ -14,7 +15,7 @@ export type TapeSide = "left" | "right" | "above" | "below" | "inside" | "outsid
 export type MaskAgainst = "ceiling" | "trim" | "neighbour" | "opening";
 
 /** What most pieces are: the usual tape on one side of its line. */
-const usual = { andCuts: null, centred: false, width: tapeWidthMm } as const;
+const usual = { andCuts: null, centred: false, stays: false, isSlit: false, width: tapeWidthMm } as const;
 
 /** One piece of tape of one round. Lengths in mm, without laps or tails. */
 export interface TapePiece {
@@ -30,8 +31,12 @@ export interface TapePiece {
   readonly cuts: string | null;
   /** The colour at its other edge, where a tape that stays as a visible line parts two. */
   readonly andCuts: string | null;
-  /** Whether its body lies on both sides of the path: the middle of a visible line. */
+  /** Whether its body lies on both sides of the path: the middle of a visible line, or of a gap that it is slit to. */
   readonly centred: boolean;
+  /** Whether it is laid once, and stays until the last colour beside it is on. */
+  readonly stays: boolean;
+  /** Whether it is slit to a gap that is narrower than itself. */
+  readonly isSlit: boolean;
   readonly width: number;
   readonly against: MaskAgainst | null;
   /** The wall on the other side of the corner that it runs along; null for what is on this wall alone. */
@@ -60,8 +65,8 @@ export interface EdgePiece extends TapePiece {
   readonly byHand: Handwork | null;
 }
 
-/** Whether a tape is laid once and stays until the last colour beside it is on; a wet film asks for new tape a coat. */
-export const staysOn = ({ centred, sealWith }: EdgePiece): boolean => centred && !isCaulk(sealWith);
+/** Whether a tape does stay on: a wet film asks for new tape a coat. */
+export const staysOn = ({ stays, sealWith }: EdgePiece): boolean => stays && !isCaulk(sealWith);
 
 /** A corner of a run as one of its two walls sees it: which end it is, and what of the other wall meets it there. */
 export interface JoinedEnd {
@@ -118,36 +123,37 @@ export function maskBase(input: TapeInput, base: string, goesOn: ReadonlySet<str
   );
 }
 
-/**
- * The tape of one wall: every boundary between two colours once, on the region painted earlier, and masks around each
- * painted region. A boundary at the corner of a run lies on the wall whose region is painted earlier; where a region
- * goes on around the corner in the same colour, nothing is taped.
- */
-export function planTape(input: TapeInput): EdgePiece[] {
-  const { pattern, surface, groupOf, joined } = input;
-  const visible = tapeVisibleLines(pattern, surface, groupOf);
-  const edges = pattern.edges.filter((_, index) => !visible.served.has(index));
-  const flat = joinEdges(edges).flatMap((stretch) =>
-    stretch.left === null || stretch.right === null
-      ? maskAround(stretch, surface, pattern, groupOf, joined)
-      : tapeBoundary(stretch, pattern, groupOf, "earlier"),
-  );
-  const corners = joined.flatMap((end) => tapeCorner(end, pattern, groupOf, "earlier"));
-  return slitToGaps(inSchools([...visible.pieces, ...flat, ...corners], input));
+/** The tape of a wall. */
+export interface TapeOfWall {
+  readonly tape: readonly EdgePiece[];
+  /** For further coats beside what was painted later and is dry; planned when it is first asked for. */
+  readonly tapeAgain: () => readonly EdgePiece[];
 }
 
 /**
- * The tape of a wall for a further coat of what was painted earlier, once what was painted later is dry: the same
- * boundaries, on their other side. Lines that stay visible have theirs on still.
+ * The tape of one wall: every boundary between two colours once, on the region painted earlier, and masks around each
+ * painted region. A boundary at the corner of a run lies on the wall whose region is painted earlier; where a region
+ * goes on around the corner in the same colour, nothing is taped. For a further coat the same boundaries on their other
+ * side, but for lines that stay visible: they have theirs on still.
  */
-export function planTapeAgain(input: TapeInput): EdgePiece[] {
+export function planTape(input: TapeInput): TapeOfWall {
   const { pattern, surface, groupOf, joined } = input;
-  const { served } = tapeVisibleLines(pattern, surface, groupOf);
-  const inner = pattern.edges.filter(
-    ({ left, right }, index) => left !== null && right !== null && !served.has(index),
+  const visible = tapeVisibleLines(pattern, surface, groupOf);
+  const edges = pattern.edges.filter((_, index) => !visible.served.has(index));
+  const stretches = joinEdges(edges);
+  const isMask = ({ left, right }: Stretch) => left === null || right === null;
+  const cornersOn = (lieOn: LieOn) => joined.flatMap((end) => tapeCorner(end, pattern, groupOf, lieOn));
+  const first = stretches.flatMap((stretch) =>
+    isMask(stretch)
+      ? maskAround(stretch, surface, pattern, groupOf, joined)
+      : tapeBoundary(stretch, pattern, groupOf, "earlier"),
   );
-  const flat = joinEdges(inner).flatMap((stretch) => tapeBoundary(stretch, pattern, groupOf, "later"));
-  return inSchools([...flat, ...joined.flatMap((end) => tapeCorner(end, pattern, groupOf, "later"))], input);
+  const further = () =>
+    stretches.flatMap((stretch) => (isMask(stretch) ? [] : tapeBoundary(stretch, pattern, groupOf, "later")));
+  return {
+    tape: slitToGaps(inSchools([...visible.pieces, ...first, ...cornersOn("earlier")], input), "stays"),
+    tapeAgain: once(() => slitToGaps(inSchools([...further(), ...cornersOn("later")], input), "comes off")),
+  };
 }
 
 const inSchools = (pieces: readonly TapePiece[], { surface, schools, ceiling }: TapeInput): EdgePiece[] =>

@@ -105,6 +105,8 @@ function piecesAlong(
       cuts: colours[0]!,
       andCuts: colours[1] ?? null,
       centred: true,
+      stays: true,
+      isSlit: false,
       width,
       against: null,
       corner: null,

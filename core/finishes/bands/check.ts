@@ -4,7 +4,7 @@ import { obstaclesOf, relateLines } from "../../wall/clearance";
 import { placeTolerance } from "../../wall/outline";
 import type { Strip } from "../../wall/strip";
 import { checkRelations } from "../checkRelations";
-import { once } from "../once";
+import { once } from "../../geometry/once";
 import { tidy } from "../editing";
 import { editBands } from "./edit";
 import type { Band, BandsLayout } from "./layout";

@@ -8,7 +8,7 @@ import { placeTolerance } from "../../wall/outline";
 import type { Strip } from "../../wall/strip";
 import { checkPin } from "../checkPin";
 import { checkRelations } from "../checkRelations";
-import { once } from "../once";
+import { once } from "../../geometry/once";
 import { tidy, written } from "../editing";
 import { checkAlignment } from "./checkAlignment";
 import { editBlocks } from "./edit";

@@ -6,7 +6,7 @@ import { isPart, judgeDivision, type Judgement } from "../../fit/judgeDivision";
 import type { Fit } from "../../fit/schema";
 import { sliverMm } from "../../trade/constants";
 import { thingAt, type Obstacle } from "../../wall/clearance";
-import { once } from "../once";
+import { once } from "../../geometry/once";
 import { cureWith } from "./cureWith";
 import type { StripeLayout } from "./layout";
 

@@ -2,7 +2,7 @@ import { rankCandidates, type Candidate, type CandidateInput } from "../../fit/c
 import { divideSpan, type DivideInput, type DividedSpan } from "../../fit/divideSpan";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
-import { once } from "../once";
+import { once } from "../../geometry/once";
 import { candidateInputOf } from "./candidateInput";
 import { frameOf, type Frame } from "./frame";
 import type { StripesSpec } from "./spec";
