@@ -1,11 +1,11 @@
 import type { Paint } from "../../paint/schema";
-import { isCaulk } from "../../tape/sealEdge";
-import type { EdgePiece } from "../../tape/planTape";
-import { cautionsAbove, cautionsOfPaint, cautionsOfSeals, heightOf } from "../cautions";
+import { cautionsAbove, cautionsOfPaint, heightOf } from "../cautions";
 import { nextCoat } from "../nextCoat";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft, type Wait } from "../step";
-import { tapingMinutesOf } from "../taped/tapingMinutes";
+import { bundleTape, type TapeBundle } from "../taped/bundleTape";
+import { coloursOfSeals, metresOf } from "../taped/bundles";
+import { layTape } from "../taped/layTape";
 import { said } from "../words";
 import { firstSession } from "./firstSession";
 import { groundReady } from "./groundReady";
@@ -19,26 +19,46 @@ export function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
   const primer = wall.primer === undefined ? undefined : site.paints.get(wall.primer);
   if (wall.baseState !== "paint") return primer ? coats(on, site, "prime", primer, groundReady(wall)) : [];
   const base = site.paints.get(wall.base)!;
-  const masks = site.baseMasks.get(wall.id) ?? [];
-  const masking = maskAround(on, site);
-  const sealed = masks.flatMap(({ sealPaint }) => (sealPaint === null ? [] : [sealPaint]));
-  const sealDry = Math.max(0, ...sealed.map((paint) => site.paints.get(paint)!.touchDryMin));
-  const masked = [
-    ...groundReady(wall),
-    waitFor(`${wall.id}/tape-base`),
-    waitFor(`${wall.id}/seal-base`, "touch-dry", sealDry),
-  ];
+  const masks = bundleTape(
+    site.baseMasks.get(wall.id) ?? [],
+    () => 0,
+    () => 0,
+  ).bundles;
+  const ids = { tape: `${wall.id}/tape-base`, seal: `${wall.id}/seal-base` };
+  const masking = masks.length === 0 ? [] : maskAround(on, site, masks, ids);
+  const sealDry = Math.max(0, ...coloursOfSeals(masks).map((paint) => site.paints.get(paint)!.touchDryMin));
+  const masked = [...groundReady(wall), waitFor(ids.tape), waitFor(ids.seal, "touch-dry", sealDry)];
   const primed = primer ? coats(on, site, "prime", primer, masked) : [];
   const onPrimer = primer
     ? [waitFor(`${wall.id}/prime-${primer.coats}`, "recoat", primer.recoatMin)]
     : masked;
   const based = coats(on, site, "base", base, onPrimer);
-  return [...masking, ...primed, ...(masks.length > 0 ? unmasked(on, site, base, based) : based)];
+  return [
+    ...masking,
+    ...primed,
+    ...(masks.length > 0 ? unmasked(on, site, base, based, metresOf(masks)) : based),
+  ];
+}
+
+function maskAround(
+  { wall }: WorkWall,
+  site: WorkSite,
+  tape: readonly TapeBundle[],
+  ids: { readonly tape: string; readonly seal: string },
+): StepDraft[] {
+  const say = said("tape-base", { wall: wall.id, amount: metresOf(tape) });
+  const cautions = cautionsAbove(heightOf(wall));
+  return layTape({ wall: wall.id, round: 0, ids, tape, after: groundReady(wall), say, cautions }, site);
 }
 
 /** The base with its masks off again: with the last coat while it is wet, or in a step of its own. */
-function unmasked({ wall, peel }: WorkWall, site: WorkSite, base: Paint, based: StepDraft[]): StepDraft[] {
-  const metres = metresOf(site.baseMasks.get(wall.id)!);
+function unmasked(
+  { wall, peel }: WorkWall,
+  site: WorkSite,
+  base: Paint,
+  based: StepDraft[],
+  metres: number,
+): StepDraft[] {
   const minutes = metres / site.work.rates.peeling_m_min;
   if (peel.when === "wet") {
     const last = based.at(-1)!;
@@ -58,48 +78,6 @@ function unmasked({ wall, peel }: WorkWall, site: WorkSite, base: Paint, based: 
     evening: [],
   };
   return [...based, off];
-}
-
-const metresOf = (masks: readonly EdgePiece[]): number =>
-  masks.reduce((sum, { length }) => sum + length, 0) / 1000;
-
-/** Masks laid, and sealed where that is not done while it is painted. */
-function maskAround({ wall }: WorkWall, { baseMasks, work, sealsWet }: WorkSite): StepDraft[] {
-  const masks = baseMasks.get(wall.id) ?? [];
-  if (masks.length === 0) return [];
-  const sealed = masks.filter(({ sealWith }) => sealWith !== "press" && !(sealsWet && isCaulk(sealWith)));
-  const colours = [...new Set(sealed.flatMap(({ sealPaint }) => (sealPaint === null ? [] : [sealPaint])))];
-  const cautions = cautionsAbove(heightOf(wall));
-  const tape: StepDraft = {
-    id: `${wall.id}/tape-base`,
-    phase: "mask",
-    verb: "tape",
-    wall: wall.id,
-    round: 0,
-    sharedByTwo: true,
-    minutes: tapingMinutesOf(masks, work.rates),
-    after: groundReady(wall),
-    say: said("tape-base", { wall: wall.id, amount: metresOf(masks) }),
-    cautions: [said("care-knife", {}), ...cautions],
-    evening: [said("ready-tape", {})],
-  };
-  if (sealed.length === 0) return [tape];
-  const seals = [...new Set(sealed.map(({ sealWith }) => sealWith))];
-  const seal: StepDraft = {
-    id: `${wall.id}/seal-base`,
-    phase: "mask",
-    verb: "seal",
-    wall: wall.id,
-    round: 0,
-    sharedByTwo: true,
-    minutes: metresOf(sealed) / work.rates.sealing_m_min,
-    after: [waitFor(tape.id)],
-    say: said("seal", { wall: wall.id, amount: metresOf(sealed), seals }),
-    cautions: [...cautionsOfSeals(seals), ...cautions],
-    evening: colours.length > 0 ? [said("ready-tins", { colours })] : [],
-    ...(colours.length > 0 && { brushedWith: colours }),
-  };
-  return [tape, seal];
 }
 
 function coats(

@@ -1,16 +1,8 @@
-import type { Round } from "../../rounds/listPasses";
 import { leastVisitMin } from "../../trade/constants";
-import { rolled } from "../../pattern/pattern";
 import type { Rates } from "../schema";
-import type { WorkRegion, WorkSite, WorkWall } from "../site";
+import type { WorkRegion } from "../site";
 import type { TapeBundle } from "./bundleTape";
 import type { Portion } from "./stretches";
-
-/** What a wall gets of one paint in a round. */
-export const regionsInRound = (wall: WorkWall, { group }: Round, paint: string): WorkRegion[] =>
-  wall.regions.filter(
-    (region) => region.group === group && region.colour === paint && region.technique === rolled,
-  );
 
 /** Minutes beside rolling and cutting in that a coat takes: along which edges, m. */
 export interface AlongEdges {
@@ -50,7 +42,3 @@ const handMinutes = (byHand: readonly TapeBundle[], rates: Rates): number =>
       sum + metres / (how === "float" ? rates.floating_m_min : rates.handEdge_m_min),
     0,
   );
-
-/** On how many walls a round uses a paint. */
-export const countVisits = ({ walls }: WorkSite, round: Round, paint: string): number =>
-  walls.filter((wall) => regionsInRound(wall, round, paint).length > 0).length;

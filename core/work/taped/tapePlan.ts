@@ -3,8 +3,9 @@ import { isCaulk } from "../../tape/sealEdge";
 import { openShare } from "../climate";
 import type { WorkSite, WorkWall } from "../site";
 import { bundleTape, type TapeBundle } from "./bundleTape";
-import { coatPortions, countVisits, regionsInRound } from "./coatPortions";
+import { coatPortions } from "./coatPortions";
 import { lastRound } from "./inRounds";
+import { RoundRegions } from "./roundRegions";
 
 /** Tape as it comes off: with the last coat of one colour, or in a visit of its own once that is dry. */
 export interface ComingOff {
@@ -22,8 +23,16 @@ export class TapePlan {
   private readonly bundleOf = new Map<string, readonly (readonly TapeBundle[])[]>();
   private readonly offs = new Map<TapeBundle, ComingOff>();
   private readonly wallOf: ReadonlyMap<string, WorkWall>;
+  readonly regions: RoundRegions["of"];
+  readonly coloursInTurn: RoundRegions["coloursInTurn"];
+  readonly visits: RoundRegions["visits"];
 
   constructor(private readonly site: WorkSite) {
+    ({
+      of: this.regions,
+      coloursInTurn: this.coloursInTurn,
+      visits: this.visits,
+    } = new RoundRegions(site.walls));
     this.wallOf = new Map(site.walls.map((wall) => [wall.wall.id, wall]));
     for (const { wall, regions } of site.walls) {
       const groupOf = (region: number) => regions[region]!.group;
@@ -122,7 +131,7 @@ export class TapePlan {
     const inRound = bundle.upTo.filter(
       ({ group, paint }) => group === round.group && round.paints.has(paint),
     );
-    const inTurn = coloursInTurn(on, round);
+    const inTurn = this.coloursInTurn(wall.id, round);
     const last = inRound.reduce(
       (late, { paint }) => (inTurn.indexOf(paint) > inTurn.indexOf(late) ? paint : late),
       inRound[0]!.paint,
@@ -151,11 +160,11 @@ export class TapePlan {
   /** A coat of one paint on a wall in a round, without its peeling. */
   coatMinutes(wall: string, place: number, paint: string): number {
     const round = this.site.rounds[place]!;
-    const regions = regionsInRound(this.wallOf.get(wall)!, round, paint);
+    const regions = this.regions(wall, round, paint);
     const byHand = this.byHand(wall, place).filter(({ upTo }) => upTo.some((side) => side.paint === paint));
     const along = { byHand, peeledM: 0, sealedM: 0 };
     const { rates } = this.site.work;
-    return coatPortions(regions, along, rates, countVisits(this.site, round, paint)).reduce(
+    return coatPortions(regions, along, rates, this.visits(round, paint)).reduce(
       (sum, { minutes }) => sum + minutes,
       0,
     );
@@ -171,13 +180,6 @@ export class TapePlan {
     );
   }
 }
-
-/** The colours of a round on a wall in the order in which they are painted. */
-export const coloursInTurn = ({ regions }: WorkWall, { group, paints }: Round): string[] => [
-  ...new Set(
-    regions.flatMap((region) => (region.group === group && paints.has(region.colour) ? [region.colour] : [])),
-  ),
-];
 
 export const tapeStep = (wall: string, { round }: Round): string => `${wall}/tape-${round}`;
 export const sealStep = (wall: string, { round }: Round): string => `${wall}/seal-${round}`;

@@ -1,20 +1,20 @@
 import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
-import { curvedTapingShare } from "../../trade/constants";
-import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps } from "../cautions";
+import { cautionsOfPaint, cautionsOnSteps } from "../cautions";
 import { isCaulk } from "../../tape/sealEdge";
 import { warmestOpenShare } from "../climate";
 import { nextCoat } from "../nextCoat";
 import { groundReady } from "../room/groundReady";
-import type { Rates } from "../schema";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type Latest, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
-import { coatPortions, countVisits, regionsInRound } from "./coatPortions";
+import { edgeMetresOf, metresOf, sealsOf } from "./bundles";
+import { coatPortions } from "./coatPortions";
+import { layTape } from "./layTape";
 import { divideIntoStretches } from "./stretches";
-import { coloursInTurn, paintStep, peelStep, sealStep, TapePlan, tapeStep, type ComingOff } from "./tapePlan";
+import { paintStep, peelStep, sealStep, TapePlan, tapeStep, type ComingOff } from "./tapePlan";
 
 /**
  * Taping, sealing, painting and peeling of every round. `ready` tells for each wall what has to be over before anything
@@ -34,17 +34,6 @@ export function listTapedSteps(site: WorkSite): {
   return { steps: taped.steps, ready: taped.onWall, tapePlan: taped.plan, findings: taped.findings };
 }
 
-const metres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.metres, 0);
-/** A curve is laid at a part of the pace. */
-const tapingMinutes = (tape: readonly TapeBundle[], rates: Rates) =>
-  tape.reduce((sum, bundle) => sum + bundle.metres + bundle.curvedMetres * (1 / curvedTapingShare - 1), 0) /
-  rates.taping_m_min;
-const edgeMetres = (tape: readonly TapeBundle[]) => tape.reduce((sum, bundle) => sum + bundle.edgeMetres, 0);
-const sealsOf = (tape: readonly TapeBundle[]) => [...new Set(tape.map(({ sealWith }) => sealWith))];
-/** The colours that edges are sealed with. */
-const coloursOfSeals = (tape: readonly TapeBundle[]) => [
-  ...new Set(tape.flatMap(({ sealPaint }) => (sealPaint === null ? [] : [sealPaint]))),
-];
 const isUpTo = ({ upTo }: TapeBundle, paint: string) => upTo.some((side) => side.paint === paint);
 
 class TapedSteps {
@@ -72,55 +61,35 @@ class TapedSteps {
 
   addTaping(on: WorkWall, round: Round, place: number): void {
     const { wall } = on;
-    const { rates } = this.site.work;
-    const pieces = this.plan.laid(wall.id, place);
-    if (pieces.length === 0) return;
-    const crossings = pieces.reduce((sum, bundle) => sum + bundle.crossings, 0);
-    const over = pieces.map((bundle) => this.waitUnder(wall.id, bundle));
-    this.steps.push({
-      id: tapeStep(wall.id, round),
-      phase: "mask",
-      verb: "tape",
-      wall: wall.id,
-      round: round.round,
-      ...(round.coat !== undefined && { coat: round.coat }),
-      sharedByTwo: true,
-      minutes: tapingMinutes(pieces, rates) + crossings * rates.crossing_min,
-      after: [waitFor(`${wall.id}/mark`), ...groundReady(wall), ...over, ...(this.onWall.get(wall.id) ?? [])],
-      say: said("tape", { wall: wall.id, round: round.round, amount: metres(pieces) }),
-      cautions: [said("care-knife", {}), ...cautionsOnSteps(on)],
-      evening: [said("ready-tape", {})],
-    });
-    this.onWall.get(wall.id)!.push(waitFor(tapeStep(wall.id, round))!);
-    // A film of the wet school goes on just before its paint.
-    const isWet = ({ sealWith }: TapeBundle) => this.site.sealsWet && isCaulk(sealWith);
-    const sealed = pieces.filter((bundle) => bundle.sealWith !== "press" && !isWet(bundle));
-    if (sealed.length === 0) return;
-    const seals = sealsOf(sealed);
-    const colours = coloursOfSeals(sealed);
-    this.steps.push({
-      id: sealStep(wall.id, round),
-      phase: "mask",
-      verb: "seal",
-      wall: wall.id,
-      round: round.round,
-      sharedByTwo: true,
-      minutes: edgeMetres(sealed) / rates.sealing_m_min,
-      after: [waitFor(tapeStep(wall.id, round))],
-      say: said("seal", { wall: wall.id, amount: edgeMetres(sealed), seals }),
-      cautions: [...cautionsOfSeals(seals), ...cautionsOnSteps(on)],
-      evening: colours.length > 0 ? [said("ready-tins", { colours })] : [],
-      ...(colours.length > 0 && { brushedWith: colours }),
-    });
+    const tape = this.plan.laid(wall.id, place);
+    if (tape.length === 0) return;
+    const done = this.onWall.get(wall.id)!;
+    const ids = { tape: tapeStep(wall.id, round), seal: sealStep(wall.id, round) };
+    const under = tape.map((bundle) => this.waitUnder(wall.id, bundle));
+    this.steps.push(
+      ...layTape(
+        {
+          wall: wall.id,
+          round: round.round,
+          coat: round.coat,
+          ids,
+          tape,
+          after: [waitFor(`${wall.id}/mark`), ...groundReady(wall), ...under, ...done],
+          say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
+          cautions: cautionsOnSteps(on),
+        },
+        this.site,
+      ),
+    );
+    done.push(waitFor(ids.tape)!);
   }
 
   addPainting(wall: WorkWall, round: Round, place: number): void {
     const id = wall.wall.id;
     const off = this.plan.comingOff(id, place);
     const painted = new Map<string, Wait>();
-    for (const colour of coloursInTurn(wall, round)) {
+    for (const colour of this.plan.coloursInTurn(id, round)) {
       const paint = this.paints.get(colour)!;
-      if (regionsInRound(wall, round, colour).length === 0) continue;
       const step = this.addCoats(wall, round, place, paint, off, painted);
       this.latest.set(`${id} ${colour} ${round.group}`, step);
       painted.set(colour, waitFor(step, "recoat", paint.recoatMin)!);
@@ -152,7 +121,8 @@ class TapedSteps {
     const last = round.coat ?? paint.coats;
     const before = this.latest.get(`${wall.wall.id} ${paint.id} ${round.group}`);
     const { secondCoat } = this.site.work;
-    const regions = regionsInRound(wall, round, paint.id);
+    const regions = this.plan.regions(wall.wall.id, round, paint.id);
+    const visits = this.plan.visits(round, paint.id);
     const peeled = off.filter(({ with: colour, isDry }) => colour === paint.id && !isDry);
     const sealed = this.site.sealsWet
       ? this.plan.paintedUpTo(wall.wall.id, place).filter(({ sealWith }) => isCaulk(sealWith))
@@ -160,14 +130,10 @@ class TapedSteps {
     const seals = sealed && sealsOf(sealed);
     const byHand = this.plan.byHand(wall.wall.id, place).filter((bundle) => isUpTo(bundle, paint.id));
     for (let coat = first; coat <= last; coat++) {
-      const peeledM = coat === last ? metres(peeled.map(({ bundle }) => bundle)) : 0;
-      const sealedM = sealed ? edgeMetres(sealed.filter((bundle) => isUpTo(bundle, paint.id))) : 0;
-      const portions = coatPortions(
-        regions,
-        { byHand, peeledM, sealedM },
-        this.site.work.rates,
-        countVisits(this.site, round, paint.id),
-      );
+      const peeledM = coat === last ? metresOf(peeled.map(({ bundle }) => bundle)) : 0;
+      const sealedM = sealed ? edgeMetresOf(sealed.filter((bundle) => isUpTo(bundle, paint.id))) : 0;
+      const along = { byHand, peeledM, sealedM };
+      const portions = coatPortions(regions, along, this.site.work.rates, visits);
       const stretches = divideIntoStretches(portions, paint.openMin * warmestOpenShare);
       const minutes = stretches.reduce((sum, stretch) => sum + stretch.minutes, 0);
       const shared = coat === last ? this.besideOthers(peeled, paint, minutes, painted) : noOthers;
@@ -199,7 +165,7 @@ class TapedSteps {
           coat,
           isPeeled: peeledM > 0,
           isFloated: byHand.some((bundle) => bundle.byHand === "float"),
-          handM: metres(byHand.filter((bundle) => bundle.byHand === "cut")),
+          handM: metresOf(byHand.filter((bundle) => bundle.byHand === "cut")),
           stretches: stretches.length,
           seals,
         }),
@@ -280,11 +246,11 @@ class TapedSteps {
       verb: "peel",
       wall: wall.id,
       round: round.round,
-      minutes: metres(dry) / this.site.work.rates.peeling_m_min,
+      minutes: metresOf(dry) / this.site.work.rates.peeling_m_min,
       after: [...painted].flatMap(([colour, { step }]) =>
         colours.has(colour) ? [waitFor(step, "touch-dry", this.paints.get(colour)!.touchDryMin)] : [],
       ),
-      say: said("peel", { wall: wall.id, round: round.round, amount: metres(dry) }),
+      say: said("peel", { wall: wall.id, round: round.round, amount: metresOf(dry) }),
       cautions: cautionsOnSteps(on),
       evening: [],
     });

@@ -1,0 +1,60 @@
+import type { Said } from "../../findings/said";
+import { isCaulk } from "../../tape/sealEdge";
+import { cautionsOfSeals } from "../cautions";
+import type { WorkSite } from "../site";
+import { waitFor, type StepDraft, type Wait } from "../step";
+import { said } from "../words";
+import type { TapeBundle } from "./bundleTape";
+import { coloursOfSeals, edgeMetresOf, sealsOf, tapingMinutes } from "./bundles";
+
+/** Tape to be laid in one go. */
+interface Laying {
+  readonly wall: string;
+  readonly round: number;
+  readonly coat?: number;
+  readonly ids: { readonly tape: string; readonly seal: string };
+  readonly tape: readonly TapeBundle[];
+  readonly after: readonly (Wait | null)[];
+  readonly say: Said;
+  readonly cautions: readonly Said[];
+}
+
+/** Tape laid, and then sealed where that is not done while it is painted. */
+export function layTape(
+  { wall, round, coat, ids, tape, after, say, cautions }: Laying,
+  { work: { rates }, sealsWet }: Pick<WorkSite, "work" | "sealsWet">,
+): StepDraft[] {
+  const shared = {
+    phase: "mask",
+    wall,
+    round,
+    ...(coat !== undefined && { coat }),
+    sharedByTwo: true,
+  } as const;
+  const laid: StepDraft = {
+    ...shared,
+    id: ids.tape,
+    verb: "tape",
+    minutes: tapingMinutes(tape, rates),
+    after,
+    say,
+    cautions: [said("care-knife", {}), ...cautions],
+    evening: [said("ready-tape", {})],
+  };
+  // A film of the wet school goes on just before its paint.
+  const sealed = tape.filter(({ sealWith }) => sealWith !== "press" && !(sealsWet && isCaulk(sealWith)));
+  if (sealed.length === 0) return [laid];
+  const [seals, colours, amount] = [sealsOf(sealed), coloursOfSeals(sealed), edgeMetresOf(sealed)];
+  const seal: StepDraft = {
+    ...shared,
+    id: ids.seal,
+    verb: "seal",
+    minutes: amount / rates.sealing_m_min,
+    after: [waitFor(ids.tape)],
+    say: said("seal", { wall, amount, seals }),
+    cautions: [...cautionsOfSeals(seals), ...cautions],
+    evening: colours.length > 0 ? [said("ready-tins", { colours })] : [],
+    ...(colours.length > 0 && { brushedWith: colours }),
+  };
+  return [laid, seal];
+}

@@ -1,0 +1,37 @@
+import { rolled } from "../../pattern/pattern";
+import type { Round } from "../../rounds/listPasses";
+import type { WorkRegion, WorkWall } from "../site";
+
+/** What is rolled on each wall by group and paint, found without looking at every region again. */
+export class RoundRegions {
+  /** By wall, group and paint, each in the order of the wall's regions. */
+  private readonly byWall = new Map<string, Map<number, Map<string, WorkRegion[]>>>();
+
+  constructor(walls: readonly WorkWall[]) {
+    for (const { wall, regions } of walls) {
+      const groups = new Map<number, Map<string, WorkRegion[]>>();
+      this.byWall.set(wall.id, groups);
+      for (const region of regions) {
+        const { group, colour, technique } = region;
+        if (technique !== rolled) continue;
+        let colours = groups.get(group);
+        if (!colours) groups.set(group, (colours = new Map()));
+        const own = colours.get(colour);
+        if (own) own.push(region);
+        else colours.set(colour, [region]);
+      }
+    }
+  }
+
+  /** What a wall gets of one paint in a round. */
+  of = (wall: string, { group }: Round, paint: string): readonly WorkRegion[] =>
+    this.byWall.get(wall)?.get(group)?.get(paint) ?? [];
+
+  /** The colours of a round on a wall in the order in which they are painted. */
+  coloursInTurn = (wall: string, { group, paints }: Round): string[] =>
+    [...(this.byWall.get(wall)?.get(group)?.keys() ?? [])].filter((paint) => paints.has(paint));
+
+  /** On how many walls a round uses a paint. */
+  visits = ({ group }: Round, paint: string): number =>
+    [...this.byWall.values()].filter((groups) => groups.get(group)?.has(paint)).length;
+}
