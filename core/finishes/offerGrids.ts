@@ -1,7 +1,7 @@
 import type { CandidateInput } from "../fit/candidates";
 import { divideSpan } from "../fit/divideSpan";
 import { judgeDivision, type Judgement } from "../fit/judgeDivision";
-import { verdictOf, type Offer, type Taping } from "../fit/offer";
+import { verdictOf, type Offer, type TapeNeed } from "../fit/offer";
 import { countWhole, type WholeFit } from "../fit/schema";
 import { segment, type Segment } from "../geometry/curve";
 import type { Reason } from "../findings/reasons";
@@ -21,7 +21,7 @@ export function offerGrids(
   fits: { readonly columns: WholeFit; readonly rows: WholeFit },
   strip: Strip,
   context: FinishContext,
-  tapingOf: (columns: number, rows: number) => Taping,
+  tapingOf: (columns: number, rows: number) => TapeNeed,
 ): Offer[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   const across = judgeCounts(fits.columns, minX, maxX - minX, strip, context, "columns");

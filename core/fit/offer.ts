@@ -2,7 +2,7 @@ import type { OfferTitle } from "../findings/offerTitles";
 import type { Reason } from "../findings/reasons";
 
 /** Lines to tape: mm of them, in how many straight pieces, and where those meet. */
-export interface Taping {
+export interface TapeNeed {
   readonly tapeMm: number;
   readonly pieces: number;
   readonly crossings: number;
@@ -16,7 +16,7 @@ export interface Offer {
   readonly verdict: "good" | "fair" | "poor";
   readonly reasons: readonly Reason[];
   /** What there is to tape, where that is known beforehand. */
-  readonly taping?: Taping;
+  readonly taping?: TapeNeed;
   readonly set: Readonly<Record<string, unknown>>;
   /** Whether the finish is laid out so now. */
   readonly isChosen: boolean;

@@ -5,7 +5,7 @@ import type { Candidate } from "../fit/candidates";
 import { worstReadingError } from "../fit/proof";
 import type { Point } from "../geometry/point";
 import type { FitReport } from "../finishes/defineFinish";
-import type { Taping } from "../fit/offer";
+import type { TapeNeed } from "../fit/offer";
 import type { Box } from "../geometry/curve";
 import type { OrderedWall } from "./layOutJob";
 import type { Advice } from "./layOutWalls";
@@ -31,7 +31,7 @@ export const describeOffers = (
 
 /** How long it takes to lay; a slit, a peel and what is masked around come to every way alike. */
 const describeTaping = (
-  { tapeMm, pieces, crossings }: Taping,
+  { tapeMm, pieces, crossings }: TapeNeed,
   { taping_m_min: pace, crossing_min: crossing }: Job["work"]["rates"],
 ): PlanTaping => ({
   tape_m: tapeMm / 1000,
@@ -41,7 +41,7 @@ const describeTaping = (
 });
 
 /** The lines of a division between two colours, from side to side of a wall's box. */
-function tapingOf({ divided: { divisions } }: Candidate, { axis, colours }: FitReport, box: Box): Taping {
+function tapingOf({ divided: { divisions } }: Candidate, { axis, colours }: FitReport, box: Box): TapeNeed {
   const { x, y } = axis.normal;
   const [width, height] = [box.maxX - box.minX, box.maxY - box.minY];
   const lines = divisions

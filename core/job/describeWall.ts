@@ -1,39 +1,26 @@
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
-import { flattenContour, flattenPath } from "../geometry/flatten";
+import { flattenContour } from "../geometry/flatten";
 import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
 import type { LevelLineAdvice } from "../setout/adviseLevelLine";
 import type { Mark } from "../setout/listMarks";
 import type { Handwork } from "../tape/planTape";
-import type { TapePlan } from "../work/taped/tapePlan";
-import { isCurved } from "../tape/isCurved";
 import { choosePeel } from "../tape/sealEdge";
 import { Allowance } from "../trade/allowance";
 import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
-import type { WorkSite } from "../work/site";
 import type { Pattern } from "../pattern/pattern";
-import type { Step } from "../work/step";
 import { describeFit, describeOffers } from "./describeAdvice";
-import { linesOfTape } from "./linesOfTape";
+import { describeTape, timeTape, type Taping, type TimedWork } from "./describeTape";
 import { describePrints, timePrints } from "./describePrints";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
 import { speakFinding } from "./speakFinding";
-import type { PlanMark, PlanPoint, PlanTape, PlanWall } from "./planTypes";
+import type { PlanMark, PlanPoint, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
-
-/** The rounds, and the tape that is laid in each. */
-export type Taping = Pick<WorkSite, "rounds" | "laid">;
-
-/** What of the work is told on the walls: how long prints take, and when tape is laid and comes off. */
-export interface TimedWork {
-  readonly steps: readonly Step[];
-  readonly tapePlan: TapePlan | null;
-}
 
 /** How the walls of a job are told: as they lie, and then what else there is to say of them. */
 export interface WallTeller {
@@ -167,12 +154,6 @@ function withAdvice(
   };
 }
 
-/** The same tape with the steps in which it is laid and comes off. */
-function timeTape({ id, tape }: PlanWall, { tapePlan }: TimedWork): PlanTape[] {
-  const steps = tapePlan?.stepsOf(id) ?? [];
-  return steps.length === tape.length ? tape.map((piece, index) => ({ ...piece, ...steps[index] })) : tape;
-}
-
 /** A wall without a pattern. */
 const nothingLaid = {
   radii: [],
@@ -274,42 +255,4 @@ function describeMark(mark: Mark, { units }: Job, lineIds: ReadonlyMap<string, s
     use,
     ...(carriedFrom && { carriedFrom }),
   };
-}
-
-/** Masks around a base (round 0); each boundary once a round that paints up to it, and masks around what is painted. */
-function describeTape(
-  { wall, laid, baseMasks }: OrderedWall,
-  taping: Taping,
-  lines: PlanWall["lines"],
-): PlanTape[] {
-  const lineOf = linesOfTape(lines);
-  const inRounds = [
-    { round: { round: 0 }, pieces: baseMasks.filter(({ byHand }) => byHand === null) },
-    ...taping.rounds.map((round, place) => ({ round, pieces: taping.laid.get(wall.id)![place]! })),
-  ];
-  return inRounds.flatMap(({ round, pieces }) =>
-    pieces.map((piece, index): PlanTape => {
-      const path = flattenPath(piece.path).map(toPoint);
-      const line = piece.cuts === null || isCurved(piece) ? undefined : lineOf(path);
-      return {
-        id: `${wall.id}/tape-${round.round}-${index + 1}`,
-        path,
-        length: piece.length,
-        lies: piece.lies,
-        over: piece.over,
-        ...(line !== undefined && { line }),
-        ...(piece.under !== null && { overRegion: laid!.pattern.regions[piece.under]!.id }),
-        ...(piece.cuts !== null && { cuts: piece.cuts }),
-        ...(piece.andCuts !== null && { andCuts: piece.andCuts }),
-        ...(piece.centred && { centred: true as const }),
-        ...(piece.against !== null && { against: piece.against }),
-        ...(piece.corner !== null && { corner: piece.corner }),
-        round: round.round,
-        seal: piece.sealPaint,
-        sealWith: piece.sealWith,
-        width: piece.width,
-        ...(isCurved(piece) && { flexible: true as const }),
-      };
-    }),
-  );
 }

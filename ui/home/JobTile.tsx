@@ -1,6 +1,7 @@
 "use client";
 
 import { Ellipsis } from "lucide-react";
+import Image from "next/image";
 import Link from "next/link";
 import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
@@ -36,12 +37,14 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
                 <p className="text-[0.9375rem] text-soft">{figuresText(job)}</p>
               </div>
               {job.picture && job.figures?.trouble === null && (
-                // eslint-disable-next-line @next/next/no-img-element -- a small SVG of our own: there is nothing to make smaller
-                <img
+                // A small SVG of our own: there is nothing to make smaller.
+                <Image
+                  unoptimized
                   src={job.picture}
                   alt=""
-                  loading="lazy"
-                  className="h-14 max-w-[19rem] object-contain object-right"
+                  width={304}
+                  height={56}
+                  className="h-14 w-auto max-w-[19rem] object-contain object-right"
                 />
               )}
             </Link>

@@ -2,7 +2,7 @@
 
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
-import { useEffect, useState } from "react";
+import { useEffect, useEffectEvent, useState } from "react";
 import { matchesTyped } from "@/ui/parts/matchesTyped";
 import { useCommands } from "./useCommands";
 
@@ -18,13 +18,13 @@ export function CommandDialog({ typedFirst, isEntered, onClose }: DialogProps) {
   const commands = useCommands();
   const [typed, setTyped] = useState(typedFirst);
   const wanted = isEntered ? commands.find(({ name }) => matchesTyped(name, typedFirst) > 0) : undefined;
-  useEffect(() => {
+  const enter = useEffectEvent(() => {
     if (!wanted) return;
     onClose();
     wanted.run();
-    // Only what was entered before the dialog was there.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
+  });
+  // What was entered before the dialog was there.
+  useEffect(() => enter(), []);
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>

@@ -15,7 +15,9 @@ const rectangle = z
     width: size.optional(),
     height: size.optional(),
     around: z
-      .union([idSchema, z.array(idSchema).min(1).max(50)])
+      .union([idSchema, z.array(idSchema).min(1).max(50)], {
+        error: "expected the id of an opening or fixture, or a list of such ids",
+      })
       .optional()
       .describe("an opening or fixture that it is sized from, or several together"),
     side: margin.describe("beyond it on both sides"),

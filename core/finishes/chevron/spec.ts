@@ -12,7 +12,9 @@ export const chevronSpec = z.strictObject({
   columns: wholeFitSchema,
   rows: wholeFitSchema,
   rise: z
-    .union([z.enum(["row", "half-row"]), lengthSchema(divisionRange)])
+    .union([z.enum(["row", "half-row"]), lengthSchema(divisionRange)], {
+      error: 'expected "row", "half-row" or a length such as "220 mm"',
+    })
     .describe(
       "how far a zigzag climbs over one column: a length, or one row or half a row, whatever its height",
     ),

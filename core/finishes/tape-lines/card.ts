@@ -34,15 +34,7 @@ export function cardOfTapeLines(spec: TapeLinesSpec, strip: Strip): CardField[] 
           },
         ] as const)
       : []),
-    ...fills.flatMap(({ colour }, index): CardField[] => [
-      {
-        type: "paint",
-        label: `Fill ${index + 1}`,
-        path: ["fills", index, "colour"],
-        value: colour,
-        mayBeNone: false,
-      },
-    ]),
+    ...fills.flatMap((_, index) => fillFields(spec, index, strip)),
     ...lines.flatMap((line, index): CardField[] => {
       const points = Array.isArray(line) ? line : line.through;
       const path = Array.isArray(line) ? ["lines", index] : ["lines", index, "through"];
@@ -55,6 +47,22 @@ export function cardOfTapeLines(spec: TapeLinesSpec, strip: Strip): CardField[] 
         { type: "action", label: "Take it out", set: { lines: lines.filter((_, other) => other !== index) } },
       ];
     }),
+  ];
+}
+
+/** A fill's paint, and on a run whether it takes the whole face around the corner. */
+function fillFields({ fills }: TapeLinesSpec, index: number, { parts }: Strip): CardField[] {
+  const { colour, goesOn } = fills[index]!;
+  const label = `Fill ${index + 1}`;
+  const told = (is: boolean) =>
+    fills.map((fill, other) => (other === index ? { ...fill, goesOn: is } : fill));
+  const options = [
+    { label: "this wall only", selected: !goesOn, set: { fills: told(false) } },
+    { label: "on around", selected: goesOn, set: { fills: told(true) } },
+  ];
+  return [
+    { type: "paint", label, path: ["fills", index, "colour"], value: colour, mayBeNone: false },
+    ...(parts.length > 1 ? [{ type: "choice", label: `${label} at a corner`, options } as const] : []),
   ];
 }
 

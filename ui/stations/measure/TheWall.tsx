@@ -4,11 +4,11 @@ import type { Wall } from "@/core/wall/schema";
 import { useJob } from "@/ui/job/JobProvider";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Choice } from "@/ui/parts/Choice";
-import { EntryField } from "@/ui/parts/EntryField";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Section } from "@/ui/parts/Section";
 import { TextField } from "@/ui/parts/TextField";
 import { DiagonalReadings } from "./DiagonalReadings";
+import { PresentColour } from "./PresentColour";
 
 const textures = {
   smooth: "smooth",
@@ -111,21 +111,7 @@ function TheBase({ wall, onEdit }: Pick<Props, "wall" | "onEdit">) {
           }
         />
       </div>
-      {wall.baseState === "paint" && (
-        <div className="col-span-2 pt-2">
-          <EntryField
-            label="Colour on it now"
-            shown={wall.present?.colour ?? ""}
-            onEntry={(typed) => {
-              const colour = typed.trim();
-              return onEdit((before) => ({
-                ...before,
-                present: colour === "" ? undefined : { ...before.present, colour },
-              }));
-            }}
-          />
-        </div>
-      )}
+      {wall.baseState === "paint" && <PresentColour wall={wall} onEdit={onEdit} />}
       {wall.baseState === "paint" && (
         <div className="col-span-2 pt-2">
           <Choice
