@@ -67,3 +67,43 @@ it("a wall that has not changed is not sent again, and a document that does not 
   expect(JSON.parse(sender.rest().rest) as Plan).toMatchObject({ format: "jacaranda-plan/1" });
   expect(sender.walls('{"format":"jacaranda-job/1"}')).toBeNull();
 });
+
+it("every setting of a job reaches each part of the plan, however little else has changed", () => {
+  const settings = [
+    { edges: { seal: "caulk" } },
+    { edges: { peel: "dry" } },
+    { edges: { straight: "hand" } },
+    { edges: { curves: "hand" } },
+    { edges: { ceiling: "clear" } },
+    { edges: { externalCorner: "tape" } },
+    { school: "coat-by-coat" },
+    { units: "imperial" },
+    { volumes: "us" },
+    { tapeDivision: 5 },
+    { viewingDistance: 900 },
+    { work: { temperature: 9, crew: 2 } },
+    { supplies: { "tool-pole": { price: 31 } } },
+    { toolsToBuy: ["tool-pole"] },
+    { budget: 20 },
+    { ceiling: { texture: "heavy" } },
+  ];
+  fc.assert(
+    fc.property(
+      randomJob,
+      fc.shuffledSubarray(settings, { minLength: 3, maxLength: 5 }),
+      (document, list) => {
+        const [sender, receiver] = [new PlanSender(), new Receiver()];
+        for (const more of list) {
+          const changed = { ...document, ...more };
+          receiver.receive(sender.walls(JSON.stringify(changed))!);
+          const { walls, rest } = sender.rest();
+          const whole = plan(parsed(changed));
+          const sent = { walls: receiver.receive(walls), rest: JSON.parse(rest) as object };
+          const expected = { walls: whole.walls, rest: { ...whole, walls: undefined } };
+          expect(sent).toEqual(JSON.parse(emitCompact(expected)));
+        }
+      },
+    ),
+    { numRuns: 20 },
+  );
+});

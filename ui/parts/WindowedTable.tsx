@@ -32,7 +32,7 @@ export function WindowedTable<Row>(props: TableProps<Row>) {
   const all = table.getRowModel().rows;
   const { scroller, isLong, shown, before, after } = useRowWindow(all);
   const sideOf = (key: string) =>
-    columns.find((column) => column.key === key)?.isFigure ? "text-right" : "";
+    columns.find((column) => column.key === key)?.isFigure ? "text-right whitespace-nowrap" : "";
   return (
     <>
       <div

@@ -9,6 +9,7 @@ import type { Wall } from "@/core/wall/schema";
 import type { Box } from "@/core/geometry/curve";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
+import { textWidth } from "@/ui/parts/textWidth";
 import { Prints } from "@/ui/wall-view/Prints";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
 
@@ -20,23 +21,42 @@ interface Props {
 
 /** The sheet is drawn this wide in its own units; text sizes follow from it. */
 const sheetWidth = 1000;
-const margin = { left: 74, top: 104, right: 14, bottom: 46 };
+const margin = { top: 104, right: 14, bottom: 46 };
 const tallest = 620;
-const leastLabelGap = 17;
+const readingSize = 17;
+const readingTick = 13;
 
-/** The wall to scale with running readings along the top (or up the left), hatched by paint. */
-export function PrintedElevation({ job, wall, planned }: Props) {
+/** Where a place on the wall, in mm, stands on the sheet. */
+interface Sheet {
+  readonly box: Box;
+  readonly scale: number;
+  readonly height: number;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+  readonly path: (points: readonly PlanPoint[]) => string;
+}
+
+/** The wall fills the sheet's width beside its longest side reading, or its height. */
+function layOutSheet(wall: Wall, marks: PlanWall["marks"]): Sheet {
   const box = boxOfWall(wall);
+  const readings = marks.filter(({ axis }) => axis === "y").map(({ reading }) => reading);
+  const left = readingTick + 8 + Math.max(0, ...readings.map((text) => textWidth(text, readingSize)));
   const [wide, high] = [box.maxX - box.minX, box.maxY - box.minY];
-  const scale = Math.min((sheetWidth - margin.left - margin.right) / wide, tallest / high);
-  const height = high * scale + margin.top + margin.bottom;
-  const x = (mm: number) => margin.left + (mm - box.minX) * scale;
+  const scale = Math.min((sheetWidth - left - margin.right) / wide, tallest / high);
+  const x = (mm: number) => left + (mm - box.minX) * scale;
   const y = (mm: number) => margin.top + (box.maxY - mm) * scale;
-  const onSheet = (points: readonly PlanPoint[]) =>
+  const path = (points: readonly PlanPoint[]) =>
     pathOf(
       points.map(([px, py]) => [x(px), -y(py)]),
       0,
     );
+  return { box, scale, height: high * scale + margin.top + margin.bottom, x, y, path };
+}
+
+/** The wall to scale with running readings along the top (or up the left), hatched by paint. */
+export function PrintedElevation({ job, wall, planned }: Props) {
+  const sheet = layOutSheet(wall, planned.marks);
+  const { box, scale, height, x, y } = sheet;
   const hatchOf = printHatches(job, wall);
   return (
     <svg
@@ -46,11 +66,11 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       aria-label="Elevation with running dimensions"
     >
       <PrintHatches prefix="print" scale={1} />
-      <path d={onSheet(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
+      <path d={sheet.path(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
       {planned.regions.map((region) => (
         <path
           key={region.id}
-          d={[region.outline, ...region.holes].map(onSheet).join("")}
+          d={[region.outline, ...region.holes].map(sheet.path).join("")}
           fill={`url(#print-${hatchOf(region.colour)})`}
           fillRule="evenodd"
           stroke="#000"
@@ -67,39 +87,11 @@ export function PrintedElevation({ job, wall, planned }: Props) {
           outline="#000"
         />
       </g>
-      {wall.openings.map((opening) => {
-        const shape = (gap: number): PlanPoint[] =>
-          flattenContour(openingContour(opening, gap)).map((point) => [point.x, point.y]);
-        return (
-          <g key={opening.id}>
-            <path d={onSheet(shape(opening.casing))} fill="#fff" stroke="#000" />
-            <path d={onSheet(shape(0))} fill="#fff" stroke="#000" />
-            <Words
-              x={x(opening.x + opening.width / 2)}
-              y={y(opening.y + opening.height / 2)}
-              text={opening.name ?? opening.kind}
-            />
-            <Words
-              x={x(opening.x + opening.width / 2)}
-              y={y(opening.y + opening.height / 2) + 18}
-              text={`${formatLength(opening.width, job.units)} × ${formatLength(opening.height, job.units)}`}
-            />
-          </g>
-        );
-      })}
-      {wall.fixtures.map((fixture) => (
-        <rect
-          key={fixture.id}
-          x={x(fixture.x)}
-          y={y(fixture.y + fixture.height)}
-          width={fixture.width * scale}
-          height={fixture.height * scale}
-          fill={fixture.kind === "furniture" ? "none" : "#fff"}
-          stroke="#000"
-          strokeDasharray={fixture.kind === "furniture" ? "5 4" : undefined}
-        />
+      {wall.openings.map((opening) => (
+        <PrintedOpening key={opening.id} opening={opening} sheet={sheet} units={job.units} />
       ))}
-      <Readings planned={planned} x={x} y={y} box={box} />
+      <PrintedFixtures wall={wall} sheet={sheet} />
+      <Readings planned={planned} {...sheet} />
       <g stroke="#000">
         <line x1={x(0)} x2={x(wall.width)} y1={height - 20} y2={height - 20} />
         <path d={`M${x(0) - 4} ${height - 16}l8 -8M${x(wall.width) - 4} ${height - 16}l8 -8`} />
@@ -113,11 +105,49 @@ export function PrintedElevation({ job, wall, planned }: Props) {
   );
 }
 
-interface ReadingsProps {
+interface OpeningProps {
+  readonly opening: Wall["openings"][number];
+  readonly sheet: Sheet;
+  readonly units: Job["units"];
+}
+
+/** An opening in its casing, with its name and size. */
+function PrintedOpening({ opening, sheet: { x, y, path }, units }: OpeningProps) {
+  const shape = (gap: number): PlanPoint[] =>
+    flattenContour(openingContour(opening, gap)).map((point) => [point.x, point.y]);
+  const middle = { x: x(opening.x + opening.width / 2), y: y(opening.y + opening.height / 2) };
+  return (
+    <g>
+      <path d={path(shape(opening.casing))} fill="#fff" stroke="#000" />
+      <path d={path(shape(0))} fill="#fff" stroke="#000" />
+      <Words {...middle} text={opening.name ?? opening.kind} />
+      <Words
+        x={middle.x}
+        y={middle.y + 18}
+        text={`${formatLength(opening.width, units)} × ${formatLength(opening.height, units)}`}
+      />
+    </g>
+  );
+}
+
+/** What stands before the wall is dashed; what is fixed to it is left out of the paint. */
+function PrintedFixtures({ wall, sheet: { x, y, scale } }: { wall: Wall; sheet: Sheet }) {
+  return wall.fixtures.map((fixture) => (
+    <rect
+      key={fixture.id}
+      x={x(fixture.x)}
+      y={y(fixture.y + fixture.height)}
+      width={fixture.width * scale}
+      height={fixture.height * scale}
+      fill={fixture.kind === "furniture" ? "none" : "#fff"}
+      stroke="#000"
+      strokeDasharray={fixture.kind === "furniture" ? "5 4" : undefined}
+    />
+  ));
+}
+
+interface ReadingsProps extends Pick<Sheet, "box" | "x" | "y"> {
   readonly planned: PlanWall;
-  readonly box: Box;
-  readonly x: (mm: number) => number;
-  readonly y: (mm: number) => number;
 }
 
 /** Every mark's tick; readings that would crowd each other are left to the table. */
@@ -133,7 +163,7 @@ function Readings({ planned, box, x, y }: ReadingsProps) {
         const text = mark.reading;
         const place = isX
           ? { transform: `translate(${at + 5} ${edge - 16}) rotate(-90)` }
-          : { x: edge - 13, y: at + 5, textAnchor: "end" as const };
+          : { x: edge - readingTick, y: at + 5, textAnchor: "end" as const };
         return (
           <g key={mark.id}>
             {isX ? (
@@ -142,7 +172,7 @@ function Readings({ planned, box, x, y }: ReadingsProps) {
               <line x1={edge} x2={edge + tick} y1={at} y2={at} stroke="#000" />
             )}
             {isNear && hasRoom(planned.marks, index, isX ? x : y) && (
-              <text {...place} fontSize={17} fontWeight={600}>
+              <text {...place} fontSize={readingSize} fontWeight={600}>
                 <Measure as="tspan">{text}</Measure>
               </text>
             )}
@@ -159,7 +189,7 @@ function hasRoom(marks: PlanWall["marks"], index: number, toSheet: (mm: number) 
   const edge = marks.filter((other) => other.on === mark.on).sort((a, b) => a.at - b.at);
   const place = edge.indexOf(mark);
   const gaps = edge.slice(1).map((other, k) => Math.abs(toSheet(other.at) - toSheet(edge[k]!.at)));
-  const every = Math.ceil(leastLabelGap / Math.max(1, Math.min(leastLabelGap, ...gaps)));
+  const every = Math.ceil(readingSize / Math.max(1, Math.min(readingSize, ...gaps)));
   return place % every === 0;
 }
 

@@ -2,6 +2,7 @@
 
 import type { PlanTool } from "@/core/job/planTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
+import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 
 /** What the work is done with, with its size and what for; what is owned is ticked, the rest joins the shopping list. */
@@ -43,8 +44,12 @@ function ToolLine({
           onChange={(event) => onOwned(event.target.checked)}
         />
         <span className="leading-snug">
-          <span className="font-semibold">{name}</span>{" "}
-          <span className="text-[0.9375rem] text-soft">{`${why}${owned ? "" : "; to be bought"}`}</span>
+          <span className="font-semibold">
+            <Measure>{name}</Measure>
+          </span>{" "}
+          <span className="text-[0.9375rem] text-soft">
+            <Measure>{`${why}${owned ? "" : "; to be bought"}`}</Measure>
+          </span>
         </span>
       </label>
     </li>

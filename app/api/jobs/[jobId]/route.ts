@@ -12,7 +12,7 @@ interface Context {
 }
 
 const changeSchema = z.union([
-  z.strictObject({ name: nameSchema(longestJobName).min(1) }),
+  z.strictObject({ name: nameSchema(longestJobName).trim().min(1) }),
   z.strictObject({ putAway: z.boolean() }),
   z.strictObject({ deleted: z.literal(false) }),
 ]);

@@ -1,0 +1,88 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, expect, it } from "vitest";
+import { PATCH } from "@/app/api/jobs/[jobId]/route";
+import { POST as copy } from "@/app/api/jobs/[jobId]/copy/route";
+import { DELETE, GET, PUT } from "@/app/api/jobs/[jobId]/job/route";
+import { POST } from "@/app/api/jobs/route";
+import { currentStore, keepStore } from "@/store/currentStore";
+import { openStore } from "@/store/openStore";
+
+const folder = mkdtempSync(join(tmpdir(), "jacaranda-routes-"));
+beforeAll(async () => {
+  await keepStore(() => openStore(folder, "http://127.0.0.1:1"));
+}, 60_000);
+afterAll(async () => {
+  await (await currentStore()).close();
+  rmSync(folder, { recursive: true });
+});
+
+const at = (jobId: string) => ({ params: Promise.resolve({ jobId }) });
+const request = (method: string, body?: string, headers: Record<string, string> = {}) =>
+  new Request("http://127.0.0.1/", { method, headers, ...(body !== undefined && { body }) });
+const document = (name: string) =>
+  JSON.stringify({ format: "jacaranda-job/1", name, paints: [], walls: [], finishes: [] });
+const problemsOf = async (response: Response) =>
+  ((await response.json()) as { problems: { path: string; message: string }[] }).problems;
+const listed = async (id: string) => (await (await currentStore()).jobs.tiles()).find((job) => job.id === id);
+const make = async (name: string) =>
+  ((await (await POST(request("POST", document(name)))).json()) as { id: string }).id;
+
+it("a job is renamed in the document that is there, put away, taken away and brought back", async () => {
+  const id = await make("Rope loft");
+  expect(await (await PATCH(request("PATCH", '{"name":"Sail loft"}'), at(id))).json()).toEqual({
+    version: 2,
+  });
+  const read = await GET(request("GET"), at(id));
+  expect([read.headers.get("etag"), ((await read.json()) as { name: string }).name]).toEqual([
+    '"2"',
+    "Sail loft",
+  ]);
+  expect((await PATCH(request("PATCH", '{"putAway":true}'), at(id))).status).toBe(204);
+  expect((await listed(id))!.putAwayAt).not.toBeNull();
+  expect((await DELETE(request("DELETE"), at(id))).status).toBe(204);
+  expect((await GET(request("GET"), at(id))).status).toBe(404);
+  expect((await PATCH(request("PATCH", '{"deleted":false}'), at(id))).status).toBe(204);
+  expect((await GET(request("GET"), at(id))).status).toBe(200);
+});
+
+it("a copy begins as its job stands, and goes its own way", async () => {
+  const id = await make("Net store");
+  const answered = (await (await copy(request("POST"), at(id))).json()) as { id: string };
+  expect(answered.id).not.toBe(id);
+  const changed = await PUT(request("PUT", document("Other"), { "if-match": '"1"' }), at(answered.id));
+  expect(changed.status).toBe(200);
+  expect((await listed(id))!.name).toBe("Net store");
+  expect((await listed(answered.id))!.name).toBe("Other");
+});
+
+it.each([
+  ["no JSON", "{", 422, /expected a name/],
+  ["an empty name", '{"name":"  "}', 422, /expected a name/],
+  ["something else beside", '{"name":"A","putAway":true}', 422, /expected a name/],
+  ["deletion by this way", '{"deleted":true}', 422, /expected a name/],
+])("%s changes nothing and is told", async (_, body, status, message) => {
+  const id = await make("Quay shed");
+  const answered = await PATCH(request("PATCH", body), at(id));
+  expect(answered.status).toBe(status);
+  expect((await problemsOf(answered))[0]!.message).toMatch(message);
+  expect(await listed(id)).toMatchObject({ name: "Quay shed", version: 1, putAwayAt: null, deletedAt: null });
+});
+
+it("what is not there, stale or without a version is refused", async () => {
+  const id = await make("Slipway");
+  for (const route of [
+    PATCH(request("PATCH", '{"putAway":true}'), at("none")),
+    copy(request("POST"), at("none")),
+  ])
+    expect((await route).status).toBe(404);
+  expect((await DELETE(request("DELETE"), at("none"))).status).toBe(404);
+  const save = (version?: string) =>
+    PUT(request("PUT", document("Slip"), version === undefined ? {} : { "if-match": version }), at(id));
+  expect((await save()).status).toBe(428);
+  expect((await save('"99999999999"')).status).toBe(428);
+  expect((await save('"7"')).status).toBe(409);
+  const bad = await PUT(request("PUT", '{"format":"other"}', { "if-match": '"1"' }), at(id));
+  expect([bad.status, (await problemsOf(bad))[0]!.path]).toEqual([422, "format"]);
+});

@@ -1,0 +1,71 @@
+import { describe, expect, it } from "vitest";
+import { schedule } from "./schedule";
+import { workSchemaOf, type Work } from "../work/schema";
+import type { Step } from "../work/step";
+
+const work = (more: object = {}): Work => workSchemaOf({}).parse(more);
+
+describe("breaks", () => {
+  const after = (step: string): Step["after"] => [{ step, what: "after", minutes: 0 }];
+  const stepOf = (id: string, minutes: number, more: Partial<Step> = {}): Step => ({
+    phase: "colour",
+    verb: "paint",
+    say: { code: "paint", values: {} },
+    cautions: [],
+    evening: [],
+    id,
+    minutes,
+    after: [],
+    ...more,
+  });
+  const clock = (time: number) => [Math.floor(time / 1440), time % 1440];
+  const timesOf = (steps: readonly Step[], more: object = {}) =>
+    schedule(steps, work(more)).steps.map(({ step, start, end }) => [
+      step.id,
+      ...clock(start),
+      ...clock(end),
+    ]);
+
+  it("work goes on over the break, a wet area waits for its end, and a coat pauses between its stretches", () => {
+    // From 8:20 (500) to 16:40 (1000); the break from 12:00 (720) to 12:30 (750).
+    expect(timesOf([stepOf("mark", 300)])).toEqual([["mark", 0, 500, 0, 830]]);
+    const two = [stepOf("mark", 200), stepOf("base", 60, { coatsM2: 9, after: after("mark") })];
+    expect(timesOf(two)).toEqual([
+      ["mark", 0, 500, 0, 700],
+      ["base", 0, 750, 0, 810],
+    ]);
+    const stretches = Array.from({ length: 4 }, (_, index) => ({ regions: [`r${index}`], minutes: 12.5 }));
+    // 12.5, 25, 37.5 and 50 minutes done are 13, 25, 38 and 50 whole ones: one stretch before noon, three after.
+    const coat = [stepOf("mark", 200), stepOf("coat", 50, { stretches, after: after("mark") })];
+    expect(timesOf(coat)[1]).toEqual(["coat", 0, 700, 0, 787]);
+    expect(timesOf(coat, { break_min: 0 })[1]).toEqual(["coat", 0, 700, 0, 750]);
+    expect(timesOf(coat, { breakAt: "13:00" })[1]).toEqual(["coat", 0, 700, 0, 750]);
+  });
+
+  it("a coat that is broken off by the night goes on in the morning as its second part, which others wait for", () => {
+    const stretches = Array.from({ length: 6 }, (_, index) => ({ regions: [`r${index}`], minutes: 10 }));
+    const planned = schedule(
+      [
+        stepOf("mark", 440),
+        stepOf("coat", 60, { stretches, after: after("mark") }),
+        stepOf("next", 5, { after: [{ step: "coat", what: "recoat", minutes: 180 }] }),
+      ],
+      work({ break_min: 0, to: "16:55" }),
+    ).steps;
+    // 8:20 and 440 minutes is 15:40; until 16:35 five stretches of ten are done.
+    expect(
+      planned.map(({ step, start, end }) => [step.id, step.minutes, ...clock(start), ...clock(end)]),
+    ).toEqual([
+      ["mark", 440, 0, 500, 0, 940],
+      ["coat", 50, 0, 940, 0, 990],
+      ["coat/2", 10, 1, 500, 1, 510],
+      ["next", 5, 1, 690, 1, 695],
+    ]);
+    expect(planned[1]!.step.stretches).toHaveLength(5);
+    expect([planned[2]!.step.part, planned[2]!.step.after]).toEqual([
+      { number: 2, of: 2 },
+      [{ step: "coat", what: "after", minutes: 0 }],
+    ]);
+    expect([planned[3]!.heldFrom, planned[3]!.step.after[0]!.step]).toEqual(["coat/2", "coat/2"]);
+  });
+});
