@@ -43,7 +43,7 @@ for (const format of ["A4", "Letter"] as const) {
       const texts = await textsOf(await page.pdf({ format, preferCSSPageSize: false }));
       const plain = (text: string) =>
         text
-          .replace(/[\s\u2009\u200a]/g, "")
+          .replace(/[\s\u2009\u200a\u2060]/g, "")
           .replace(/[⁄]/g, "/")
           .replace(/″/g, '"');
       const all = plain(texts.map(({ text }) => text).join(""));

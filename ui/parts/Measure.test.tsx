@@ -5,9 +5,9 @@ import { Measure } from "./Measure";
 const html = (text: string) => renderToStaticMarkup(<Measure>{text}</Measure>);
 
 it("sets fractions before an inch mark as such, with a hair space", () => {
-  expect(html(`12 15/16"`)).toBe('12\u200a<span class="fraction">15/16</span>″');
+  expect(html(`12 15/16"`)).toBe('12\u2060\u200a\u2060<span class="fraction">15/16</span>″');
   expect(html(`3/8" from the edge, 9' 4 1/2" up`)).toBe(
-    '<span class="fraction">3/8</span>″ from the edge, 9′ 4\u200a<span class="fraction">1/2</span>″ up',
+    '<span class="fraction">3/8</span>″ from the edge, 9′ 4\u2060\u200a\u2060<span class="fraction">1/2</span>″ up',
   );
 });
 

@@ -1,5 +1,7 @@
 import { Fragment } from "react";
 
+/** A thin space at which no line breaks. */
+const thinSpace = "\u2060\u200a\u2060";
 const fraction = /( ?)(?<![\d.])(\d+\/\d+)(?=["″])/g;
 
 /**
@@ -16,7 +18,7 @@ export function Measure({ children, as: Part = "span" }: { children: string; as?
   let last = 0;
   for (const match of typeset.matchAll(fraction)) {
     parts.push({
-      text: typeset.slice(last, match.index) + (match[1] && last < match.index ? "\u200a" : match[1]!),
+      text: typeset.slice(last, match.index) + (match[1] && last < match.index ? thinSpace : match[1]!),
       isFraction: false,
     });
     parts.push({ text: match[2]!, isFraction: true });
