@@ -111,6 +111,8 @@ const reasons: ReasonValues = {
   meets: { thing: "the plate" },
   clears: { thing: "the plate" },
   "clears-all": {},
+  "arch-room": { margin: 120, middle: 300 },
+  "gap-as-tape": { gap: 36 },
   "remainder-seen": { difference: 20 },
   "centred-on": { thing: "the hatch" },
   "datum-level": { against: "ceiling", verdict: "will show" },

@@ -9,6 +9,7 @@ export type OfferTitle =
       readonly width: number;
       readonly height: number;
     }
+  | { readonly code: "arch-bands"; readonly count: number; readonly width: number; readonly gap: number }
   | {
       readonly code: "band-at";
       readonly edge: "lower" | "upper" | "middle";
@@ -21,6 +22,8 @@ export function describeOfferTitle(title: OfferTitle, { length }: Speech): strin
   switch (title.code) {
     case "grid":
       return `${title.columns} x ${title.rows}, each ${length(title.width)} by ${length(title.height)}`;
+    case "arch-bands":
+      return `${title.count} ${title.count === 1 ? "band" : "bands"} of ${length(title.width)}${title.count > 1 ? `, gaps of ${length(title.gap)}` : ""}`;
     case "band-at": {
       const edge = { lower: "Lower edge", upper: "Upper edge", middle: "Middle" }[title.edge];
       return `${edge} at ${title.thing}, ${length(title.at)}`;

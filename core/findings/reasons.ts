@@ -15,6 +15,8 @@ export interface ReasonValues {
   meets: { thing: string };
   clears: { thing: string };
   "clears-all": Record<never, never>;
+  "arch-room": { margin: number; middle: number };
+  "gap-as-tape": { gap: number };
   "remainder-seen": { difference: number };
   "centred-on": { thing: string };
   "datum-level": { against: "floor" | "ceiling"; verdict: Visibility };
@@ -51,6 +53,9 @@ export const reasonMessages: {
   meets: ({ thing }) => `A line meets ${thing}.`,
   "clears-all": () => "Both edges clear everything on the wall.",
   clears: ({ thing }) => `Clears ${thing}.`,
+  "arch-room": ({ margin, middle }, { length }) =>
+    `As wide a margin as a band, ${length(margin)}, to what is nearest; a middle of ${length(middle)} stays open.`,
+  "gap-as-tape": ({ gap }, { length }) => `Gaps as wide as a tape, ${length(gap)}: nothing is slit.`,
   "remainder-seen": ({ difference }, { length }) =>
     `Neighbours differ by ${length(difference)}, which may show.`,
   "centred-on": ({ thing }) => `Centred on ${thing}.`,

@@ -2,7 +2,8 @@ import type { CandidateInput } from "../fit/candidates";
 import { divideSpan } from "../fit/divideSpan";
 import { judgeDivision, type Judgement } from "../fit/judgeDivision";
 import { verdictOf, type Offer, type TapeNeed } from "../fit/offer";
-import { countWhole, type WholeFit } from "../fit/schema";
+import { divideCells } from "../fit/divideCells";
+import type { CellFit } from "../fit/schema";
 import { segment, type Segment } from "../geometry/curve";
 import type { Reason } from "../findings/reasons";
 import { obstaclesOf, relateLines } from "../wall/clearance";
@@ -18,7 +19,7 @@ const mostOffered = 6;
  * lines just miss and how its module reads, and the worse of the two ways counts. `tapingOf` tells what there is to tape.
  */
 export function offerGrids(
-  fits: { readonly columns: WholeFit; readonly rows: WholeFit },
+  fits: { readonly columns: CellFit; readonly rows: CellFit },
   strip: Strip,
   context: FinishContext,
   tapingOf: (columns: number, rows: number) => TapeNeed,
@@ -66,7 +67,7 @@ interface JudgedCount extends Pick<Judgement, "score" | "reasons"> {
 }
 
 function judgeCounts(
-  fit: WholeFit,
+  fit: CellFit,
   start: number,
   span: number,
   strip: Strip,
@@ -74,8 +75,9 @@ function judgeCounts(
   way: "columns" | "rows",
 ): JudgedCount[] {
   const obstacles = obstaclesOf(strip);
-  const present = countWhole(span, fit);
-  const wish = fit.by === "near" ? fit.width : span / fit.count;
+  const whole = fit.by === "width" ? ({ by: "near", width: fit.width } as const) : fit;
+  const present = divideCells(start, span, whole).count;
+  const wish = fit.by === "count" ? span / fit.count : fit.width;
   const { minX, maxX, minY, maxY } = strip.extent;
   const lineAt = (distance: number): Segment =>
     way === "columns"
@@ -100,6 +102,6 @@ function judgeCounts(
   const { misses } = judge(present, []);
   return counts.map((count) => {
     const { score, reasons } = judge(count, misses);
-    return { count, score, reasons, isPresent: count === present };
+    return { count, score, reasons, isPresent: fit.by !== "width" && count === present };
   });
 }

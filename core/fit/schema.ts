@@ -31,18 +31,11 @@ export const fitSchema = z.discriminatedUnion("by", [
 
 export type Fit = z.infer<typeof fitSchema>;
 
-/** How a span is divided into whole, equal cells. */
-export const wholeFitSchema = z.discriminatedUnion("by", [
+/** How a span is divided into equal cells: whole ones, or of a kept width from the middle outwards, cut at both ends. */
+export const cellFitSchema = z.discriminatedUnion("by", [
   z.strictObject({ by: z.literal("count"), count: z.int().min(1).max(maximumCount) }),
   z.strictObject({ by: z.literal("near"), width }),
+  z.strictObject({ by: z.literal("width"), width }),
 ]);
 
-export type WholeFit = z.infer<typeof wholeFitSchema>;
-
-/** The number of whole cells: as asked, or the one whose width is closest to the wish, ties to the wider cell. */
-export function countWhole(span: number, fit: WholeFit): number {
-  if (fit.by === "count") return fit.count;
-  const fewer = Math.max(1, Math.floor(span / fit.width));
-  const [wide, narrow] = [span / fewer - fit.width, fit.width - span / (fewer + 1)];
-  return wide <= narrow + 1e-9 ? fewer : fewer + 1;
-}
+export type CellFit = z.infer<typeof cellFitSchema>;

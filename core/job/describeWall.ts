@@ -203,7 +203,12 @@ function describePattern(
       ...(between && { between: [...between] as [string, string] }),
     })),
     radii: centres.flatMap(({ centre, radii }) =>
-      radii.map((radius) => ({ centre: toPoint(centre), radius, reading: reading(radius) })),
+      radii.map((radius, place) => ({
+        centre: toPoint(centre),
+        radius,
+        reading: reading(radius),
+        ...(place > 0 && { shorter: reading(radii[place - 1]! - radius) }),
+      })),
     ),
     diagonals: diagonals.map(({ use, from, to }) => ({
       use,

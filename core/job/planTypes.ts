@@ -56,7 +56,8 @@ export interface PlanWall {
   level: { at: number; reading: string } | null;
   marks: PlanMark[];
   checks: PlanMark[];
-  radii: { centre: PlanPoint; radius: number; reading: string }[];
+  /** Strings from each pin, the longest first; `shorter` than the one before by so much, where there is one. */
+  radii: { centre: PlanPoint; radius: number; reading: string; shorter?: string }[];
   /** Lengths between corners that prove what is set out to be square. */
   diagonals: { use: string; from: PlanPoint; to: PlanPoint; length: number; reading: string }[];
   /** Curves whose pin finds no hold or is out of reach: for each place along, a height. */

@@ -1,7 +1,8 @@
 import { boxOfContour, curveLength, type Curve } from "../geometry/curve";
+import { distance, type Point } from "../geometry/point";
 import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
-import type { WorkWall } from "../work/site";
+import type { WorkMarking, WorkWall } from "../work/site";
 import type { Pattern } from "../pattern/pattern";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
 import type { Job } from "./schema";
@@ -27,7 +28,7 @@ export function keepWorkWalls(): WorkWalls {
 }
 
 function workOn({ edges }: Job, on: OrderedWall): WorkWall {
-  const { wall, laid, surfaceM2, groups, tape, marks, checks } = on;
+  const { wall, laid, surfaceM2, groups, tape } = on;
   const { pattern, surface } = laid!;
   const perimeters = perimetersOf(pattern);
   return {
@@ -44,7 +45,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
       technique,
     })),
     edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
-    marks: marks.length + checks.length,
+    marking: markingOf(on),
     peel: choosePeel(wall.texture, edges),
     workTopMm: workTopOf(on),
     // Something is painted or printed on it, or it is taped for what is painted around its corner.
@@ -57,6 +58,31 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
         pattern.effects.length > 0),
   };
 }
+
+function markingOf({ wall, laid, groups, marks, checks }: OrderedWall): WorkMarking {
+  const { pattern, surface } = laid!;
+  const { regions, centres, edges } = pattern;
+  const { minX, maxX, minY, maxY } = surface.extent;
+  const pinned = centres.filter(
+    ({ centre: { x, y } }) => x >= minX && x <= maxX && y >= minY - wall.skirting && y <= maxY,
+  );
+  const arcs = edges.flatMap(({ curve }) =>
+    curve.kind === "arc" && pinned.some(({ centre }) => distance(centre, curve.centre) < 1e-6)
+      ? [{ radius: curve.radius, length: curveLength(curve) }]
+      : [],
+  );
+  const byEye = new Set(pattern.lines.flatMap((line) => (line.byEye ? [line.finish] : [])));
+  return {
+    marks: marks.length + checks.length,
+    isLevelled: marks.some((mark) => !mark.byEye),
+    arcs,
+    pins: pinned.filter(({ centre }) => centre.y > minY && !isInOpening(centre, wall)).length,
+    chips: regions.filter(({ finish }, index) => groups[index]! > 0 && byEye.has(finish ?? "")).length,
+  };
+}
+
+const isInOpening = ({ x, y }: Point, { openings }: OrderedWall["wall"]): boolean =>
+  openings.some((hole) => x > hole.x && x < hole.x + hole.width && y > hole.y && y < hole.y + hole.height);
 
 function lengthOf(...contours: (readonly Curve[])[]): number {
   let sum = 0;

@@ -124,6 +124,8 @@ export interface SetOutLine {
   readonly between?: Sides;
   /** The one wall that it runs over, where it follows that wall's floor or ceiling. */
   readonly wall?: string;
+  /** Struck from a sketch: touched at its two ends, not measured or proved. */
+  readonly byEye?: true;
 }
 
 /** A set-out line as it runs over one wall. */

@@ -20,6 +20,8 @@ export interface Mark {
   readonly reading: number;
   readonly error: number;
   readonly use: string;
+  /** A touch of the pencil from a sketch: no level line is struck for it, and nothing proves it. */
+  readonly byEye?: true;
   /** The line that it fixes, with its finish: the same on every wall that the line runs over. */
   readonly line: string;
   /** The mark on the wall before it in a run from which it carries around the corner. */
@@ -35,6 +37,7 @@ export interface CarriedFrom {
  * The fewest marks that fix the lines of a wall, each read from the wall's own datum and rounded from its true
  * position, so that none is more than half a division out: one a plumb or level line, two a slanted one (and two for an
  * end of it that lies within the wall), two the centre of strings; in the order in which one person makes them. What an earlier line has marked is not marked again.
+ * A line that is struck by eye has a touch at each end.
  * Checks repeat them on the far edge and read the wall's end.
  */
 export function listMarks(
@@ -62,7 +65,15 @@ export function listMarks(
       ? places
       : places.filter(({ axis }) => isNew(axis === "x" ? "plumb" : "level", point[axis]));
   };
-  for (const { id, line, kind, path, use } of inOrderOfWork(lines)) {
+  for (const { id, line, path, use } of lines.filter(({ byEye }) => byEye)) {
+    [path.a, path.b].forEach((end, index) => {
+      const { distance, on, axis } = edgeAt(end, surface);
+      const place = distance <= 10 * placeTolerance ? on : "line";
+      marks.push({ ...mark(line, `${id}/mark-${index + 1}`, place, axis, end[axis], use), byEye: true });
+    });
+  }
+  const measured = lines.filter(({ byEye }) => !byEye);
+  for (const { id, line, kind, path, use } of inOrderOfWork(measured)) {
     switch (kind) {
       case "plumb":
         if (!isNew("plumb", path.a.x)) break;
@@ -95,7 +106,7 @@ export function listMarks(
       marks.push(mark(line, `${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`));
     }
   }
-  if (lines.some((line) => line.kind === "plumb")) {
+  if (measured.some((line) => line.kind === "plumb")) {
     const end = mark(
       "",
       `${surface.wall.id}/end`,

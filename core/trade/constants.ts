@@ -197,6 +197,14 @@ export const roomMinutes = {
   levelLine: 10,
   checkingPerM: 0.2,
   rubbingOut: 0.25,
+  /** A string set to its length; a metre of arc, and that much more for each metre of string, which is led more slowly. */
+  settingString: 1,
+  arcPerM: 0.5,
+  arcPerMOfString: 0.25,
+  fillingHole: 2,
+  /** Chips of the colours put up, and looked at from the doorway. */
+  chips: 5,
+  eachChip: 0.5,
 } as const;
 
 /** Minutes that a washed wall takes to dry, and filler before it is sanded, at 20 C and 50 % RH. */

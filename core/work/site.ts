@@ -20,6 +20,20 @@ export interface WorkRegion {
   readonly technique: string;
 }
 
+/** What is marked on a wall. */
+export interface WorkMarking {
+  /** How many marks are read off, proofs included, or touched by eye. */
+  readonly marks: number;
+  /** Whether they are read from a level line. */
+  readonly isLevelled: boolean;
+  /** Arcs drawn with a string: its length, and the arc's, each mm. */
+  readonly arcs: readonly { readonly radius: number; readonly length: number }[];
+  /** Pins that leave a hole in the wall. */
+  readonly pins: number;
+  /** Areas between lines struck by eye, on which a chip of the colour goes up first. */
+  readonly chips: number;
+}
+
 export interface WorkWall {
   readonly wall: Wall;
   readonly surfaceM2: number;
@@ -28,8 +42,7 @@ export interface WorkWall {
   readonly regions: readonly WorkRegion[];
   /** Edges that are painted up to, each once, m. */
   readonly edgesM: number;
-  /** How many marks are read off, proofs included. */
-  readonly marks: number;
+  readonly marking: WorkMarking;
   /** Whether its tape comes off while the last coat is wet. */
   readonly peel: Peel;
   /** How high over its floor hands go for what is set out and painted, mm. */

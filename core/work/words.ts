@@ -81,8 +81,20 @@ const stepWords = {
     `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}.`,
   base: ({ wall, colour, coat, amount, isPeeled }: WholeCoat, speech: Speech) =>
     `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over the whole ${speech.area(amount)}${isPeeled ? "; peel the masks while it is wet" : ""}.`,
-  mark: ({ wall, amount }: Counted, speech: Speech) =>
-    `${speech.wall(wall)}: strike the level line and set out ${count(amount, "mark")}, in light pencil; prove them.`,
+  mark: (
+    { wall, amount, isLevelled, arcs }: Counted & { isLevelled: boolean; arcs: number },
+    speech: Speech,
+  ) =>
+    [
+      `${speech.wall(wall)}: `,
+      isLevelled
+        ? `strike the level line and set out ${count(amount, "mark")}, in light pencil; prove them`
+        : `touch the ends of the lines by eye from the sketch, ${count(amount, "touch", "touches")} in light pencil`,
+      arcs > 0 ? `; draw the arcs with ${count(arcs, "string")}, the longest first` : "",
+      ".",
+    ].join(""),
+  chips: ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: put a colour chip on each of the ${count(amount, "area")}, look from the doorway, and change chips while that costs nothing.`,
   tape: ({ wall, round, amount }: InRound, speech: Speech) =>
     `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
@@ -106,8 +118,8 @@ const stepWords = {
     `${speech.wall(wall)}: peel round ${round} dry, ${speech.run(amount)}; score the film where it bridges.`,
   "wash-tools": ({ colour }: { colour: string }, speech: Speech) =>
     `Wash the roller, tray and brush of ${speech.paint(colour)}.`,
-  "touch-up": ({ wall }: OnWall, speech: Speech) =>
-    `${speech.wall(wall)}: look along every edge with a lamp and touch up.`,
+  "touch-up": ({ wall, pins }: OnWall & { pins: number }, speech: Speech) =>
+    `${speech.wall(wall)}: ${pins > 0 ? `fill the pin's ${pins === 1 ? "hole" : "holes"}, ` : ""}look along every edge with a lamp and touch up.`,
   "rub-out": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: rub out ${count(amount, "mark")}, now that the wall can be leaned on.`,
   "plates-back": ({ wall, plates, shelves, masked }: OnWall & Things, speech: Speech) =>
@@ -148,6 +160,7 @@ export const eveningWords = {
   "ready-circuits": () => "Find the switch for the circuits of the plates, and a tester.",
   "ready-washing": () => "Bucket, sugar soap, sponge, degreaser for glue; a lamp to look along the wall.",
   "ready-mending": () => "Filler, knife, fine paper, primer for spots, dust mask.",
+  "ready-chips": () => "Chips of each colour as large as a hand, painted and dry, with tape that lets go.",
   "ready-setting-out": () => "Laser or long level, soft pencil, tape measure, the printed setting-out sheet.",
   "ready-tape": () => "Tape in its widths, kept clean; a knife with a new blade.",
   "ready-rollers": () => "New rollers de-fluffed, trays lined, one brush a colour.",

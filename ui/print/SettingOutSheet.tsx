@@ -105,7 +105,7 @@ function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
       </ol>
       {planned.radii.length > 0 && (
         <p className="pt-1.5">
-          <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading }) => reading).join(", ")}.`}</Measure>
+          <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading, shorter }) => (shorter === undefined ? reading : `${reading} (${shorter} shorter)`)).join(", ")}.`}</Measure>
         </p>
       )}
       <OrdinateTable

@@ -4,6 +4,7 @@ import { checkArches } from "./check";
 import { designArches } from "./design";
 import { editArches } from "./edit";
 import { layOutArches } from "./layout";
+import { offerArches } from "./offers";
 import { archesSpec } from "./spec";
 
 export const arches = defineFinish({
@@ -19,6 +20,7 @@ export const arches = defineFinish({
   design: designArches,
   check: checkArches,
   card: cardOfArches,
+  offers: offerArches,
   edit: editArches,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {
     // As wide as two thirds of the wall allows under the ceiling, in bands of a sixth of the radius.

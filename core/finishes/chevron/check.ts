@@ -32,8 +32,8 @@ export function checkChevron(layout: ChevronLayout): Finding[] {
     findings.push({ code: "acute-angle", severity: "check", values: { degrees: turn }, at: null, cure });
   }
   if (spec.uprights) {
-    const { minX, minY, maxY } = strip.extent;
-    const uprights = Array.from({ length: columns - 1 }, (_, place) => minX + (place + 1) * column);
+    const { minY, maxY } = strip.extent;
+    const uprights = Array.from({ length: columns - 1 }, (_, place) => layout.left + (place + 1) * column);
     const lines = uprights.map((x) => segment({ x, y: minY }, { x, y: maxY }));
     findings.push(...checkNearMisses(lines, strip));
   }

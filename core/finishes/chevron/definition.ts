@@ -1,7 +1,7 @@
-import { countWhole } from "../../fit/schema";
+import { divideCells } from "../../fit/divideCells";
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
-import { wholeFitFields } from "../wholeFitFields";
+import { cellFitFields } from "../cellFitFields";
 import { checkChevron } from "./check";
 import { designChevron } from "./design";
 import { editChevron } from "./edit";
@@ -39,9 +39,9 @@ export const chevron = defineFinish({
   design: designChevron,
   check: checkChevron,
   card: ({ columns, rows, rise, lineWidth, uprights, colours, colouring }, { extent }) => [
-    ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
-    ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
-    ...riseFields(rise, (extent.maxY - extent.minY) / countWhole(extent.maxY - extent.minY, rows)),
+    ...cellFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
+    ...cellFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
+    ...riseFields(rise, divideCells(extent.minY, extent.maxY - extent.minY, rows).size),
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     {
       type: "choice",

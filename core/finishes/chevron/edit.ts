@@ -6,12 +6,12 @@ import type { ChevronLayout } from "./layout";
 
 /** Columns, rows and the rise; a cell is filled by hand. */
 export function editChevron(layout: ChevronLayout): Editing {
-  const { spec, strip, left, bottom, column, columns, rows } = layout;
+  const { spec, strip, left, bottom, column, columns, row, rows } = layout;
   const { pieceAt } = designChevron(layout)[0]!;
   return {
     handles: [
-      ...gridHandles("columns", columns, strip.extent),
-      ...gridHandles("rows", rows, strip.extent),
+      ...gridHandles("columns", spec.columns, { start: left, size: column, count: columns }, strip.extent),
+      ...gridHandles("rows", spec.rows, { start: bottom, size: row, count: rows }, strip.extent),
       {
         id: "rise",
         name: "the rise",

@@ -1,4 +1,4 @@
-import { countWhole } from "../../fit/schema";
+import { divideCells } from "../../fit/divideCells";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import type { ChevronSpec } from "./spec";
@@ -33,9 +33,9 @@ export function riseOf(rise: ChevronSpec["rise"], row: number): number {
  */
 export function layOutChevron(spec: ChevronSpec, strip: Strip, context: FinishContext): ChevronLayout {
   const { extent } = strip;
-  const [width, height] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
-  const [columns, rows] = [countWhole(width, spec.columns), countWhole(height, spec.rows)];
-  const [column, row] = [width / columns, height / rows];
+  const across = divideCells(extent.minX, extent.maxX - extent.minX, spec.columns);
+  const up = divideCells(extent.minY, extent.maxY - extent.minY, spec.rows);
+  const [column, row] = [across.size, up.size];
   const rise = riseOf(spec.rise, row);
   const first = -Math.max(1, Math.ceil(rise / row - 1e-9));
   const slope = rise / column;
@@ -44,14 +44,14 @@ export function layOutChevron(spec: ChevronSpec, strip: Strip, context: FinishCo
     riseBy: spec.rise,
     strip,
     context,
-    left: extent.minX,
-    bottom: extent.minY,
-    columns,
+    left: across.start,
+    bottom: up.start,
+    columns: across.count,
     column,
-    rows,
+    rows: up.count,
     row,
     first,
-    zigzags: rows - first + 1,
+    zigzags: up.count - first + 1,
     halfLine: spec.lineWidth / 2,
     halfLineUp: (spec.lineWidth / 2) * Math.sqrt(1 + slope * slope),
   };

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { wholeFitSchema } from "../../fit/schema";
+import { cellFitSchema } from "../../fit/schema";
 import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
@@ -9,8 +9,8 @@ import { lineWidthSchema } from "../lineWidthSchema";
 /** Zigzags that climb over one column and fall over the next, in whole columns and rows. */
 export const chevronSpec = z.strictObject({
   ...finishEnvelope("chevron"),
-  columns: wholeFitSchema,
-  rows: wholeFitSchema,
+  columns: cellFitSchema,
+  rows: cellFitSchema,
   rise: z
     .union([z.enum(["row", "half-row"]), lengthSchema(divisionRange)], {
       error: 'expected "row", "half-row" or a length such as "220 mm"',

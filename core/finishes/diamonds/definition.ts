@@ -1,6 +1,6 @@
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
-import { wholeFitFields } from "../wholeFitFields";
+import { cellFitFields } from "../cellFitFields";
 import { checkDiamonds } from "./check";
 import { designDiamonds } from "./design";
 import { editDiamonds } from "./edit";
@@ -47,8 +47,8 @@ export const diamonds = defineFinish({
   design: designDiamonds,
   check: checkDiamonds,
   card: ({ columns, rows, colours, lineWidth, colouring, overLines }, { extent }) => [
-    ...wholeFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
-    ...wholeFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
+    ...cellFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
+    ...cellFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     { type: "colours", label: "Diamonds, and between", path: ["colours"], value: colours },
     ...(colouring

@@ -6,10 +6,13 @@ import type { DiamondLayout } from "./layout";
 
 /** Columns and rows; a cell is filled by hand, and what was left bare between them all together. */
 export function editDiamonds(layout: DiamondLayout): Editing {
-  const { spec, strip, columns, rows } = layout;
+  const { spec, strip, left, bottom, columns, rows, width, height } = layout;
   const { pieceAt } = designDiamonds(layout)[0]!;
   return {
-    handles: [...gridHandles("columns", columns, strip.extent), ...gridHandles("rows", rows, strip.extent)],
+    handles: [
+      ...gridHandles("columns", spec.columns, { start: left, size: width, count: columns }, strip.extent),
+      ...gridHandles("rows", spec.rows, { start: bottom, size: height, count: rows }, strip.extent),
+    ],
     tools: [
       fillTool((place, paint) =>
         pieceAt(place, "") === null

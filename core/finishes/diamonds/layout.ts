@@ -1,4 +1,4 @@
-import { countWhole } from "../../fit/schema";
+import { divideCells } from "../../fit/divideCells";
 import { lengthOf } from "../../geometry/trig";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
@@ -19,19 +19,19 @@ export interface DiamondLayout extends Laid<DiamondsSpec> {
 /** An edge lies ab / sqrt(a^2 + b^2) from the middle of a rhombus with half diagonals a and b; half a line comes off. */
 export function layOutDiamonds(spec: DiamondsSpec, strip: Strip, context: FinishContext): DiamondLayout {
   const { extent } = strip;
-  const [across, up] = [extent.maxX - extent.minX, extent.maxY - extent.minY];
-  const [columns, rows] = [countWhole(across, spec.columns), countWhole(up, spec.rows)];
-  const [width, height] = [across / columns, up / rows];
+  const across = divideCells(extent.minX, extent.maxX - extent.minX, spec.columns);
+  const up = divideCells(extent.minY, extent.maxY - extent.minY, spec.rows);
+  const [width, height] = [across.size, up.size];
   const [a, b] = [width / 2, height / 2];
   const share = 1 - spec.lineWidth / 2 / ((a * b) / lengthOf(a, b));
   return {
     spec,
     strip,
     context,
-    left: extent.minX,
-    bottom: extent.minY,
-    columns,
-    rows,
+    left: across.start,
+    bottom: up.start,
+    columns: across.count,
+    rows: up.count,
     width,
     height,
     share,

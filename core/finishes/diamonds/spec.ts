@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { wholeFitSchema } from "../../fit/schema";
+import { cellFitSchema } from "../../fit/schema";
 import { idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
@@ -9,8 +9,8 @@ import { lineWidthSchema } from "../lineWidthSchema";
 /** Whole rhombi tip to tip in a grid; the cells between them take the second colour or stay base. */
 export const diamondsSpec = z.strictObject({
   ...finishEnvelope("diamonds"),
-  columns: wholeFitSchema,
-  rows: wholeFitSchema,
+  columns: cellFitSchema,
+  rows: cellFitSchema,
   colours: z.array(idSchema).min(1).max(2),
   lineWidth: lineWidthSchema.default(0),
   colouring: colouringSchema.optional().describe("how the diamonds are coloured; all alike when left out"),

@@ -72,7 +72,28 @@ function randomFields(spec: TapeLinesSpec, strip: Strip): CardField[] {
   if (!random) return [{ type: "action", label: "Throw lines at random", set: { random: firstThrow } }];
   return [
     { type: "heading", label: "Thrown at random" },
-    { type: "count", label: "Lines", path: ["random", "count"], value: random.count },
+    {
+      type: "choice",
+      label: "Thrown as",
+      options: [
+        {
+          label: "lines across",
+          selected: random.way === "across",
+          set: { random: { ...random, way: "across" } },
+        },
+        {
+          label: "a zigzag a column",
+          selected: random.way === "zigzag",
+          set: { random: { ...random, way: "zigzag" } },
+        },
+      ],
+    },
+    {
+      type: "count",
+      label: random.way === "zigzag" ? "Columns" : "Lines",
+      path: ["random", "count"],
+      value: random.count,
+    },
     { type: "angle", label: "Least angle", path: ["random", "leastAngle"], value: random.leastAngle },
     { type: "action", label: "Throw again", set: { random: { ...random, seed: random.seed + 1 } } },
     {

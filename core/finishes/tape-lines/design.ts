@@ -31,7 +31,12 @@ export function designTapeLines({ spec, lines, walls, colours }: TapeLinesLayout
     // The last bits of a line drawn across the wall make nothing slanted.
     kind: isAlike(path.a.x, path.b.x) ? "plumb" : isAlike(path.a.y, path.b.y) ? "level" : "slant",
     path,
-    use: spec.lineWidth > 0 ? `line ${line + 1}, the middle of the tape` : `line ${line + 1}`,
+    use: [
+      `line ${line + 1}`,
+      ...(spec.byEye === undefined ? [] : ["by eye"]),
+      ...(spec.lineWidth > 0 ? ["the middle of the tape"] : []),
+    ].join(", "),
+    ...(spec.byEye !== undefined && { byEye: true as const }),
   }));
   const tapedLines =
     spec.lineWidth > 0 ? setOut.map(({ id, path }): TapedLine => ({ id, path, width: spec.lineWidth })) : [];

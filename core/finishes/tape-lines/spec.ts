@@ -28,13 +28,17 @@ export const tapeLinesSpec = z.strictObject({
   lines: z.array(lineSchema).max(500).default([]),
   random: z
     .strictObject({
+      way: z
+        .enum(["across", "zigzag"])
+        .default("across")
+        .describe("full lines all over, or so many columns with one zigzag in each"),
       count: z.int().min(1).max(60),
       seed: z.int().min(0).max(2147483647),
       leastAngle: z.number().min(0).max(89).default(20).describe("degrees at which lines cross at the least"),
       leastFace: areaSchema({ min: 0, max: 100 }).default(0.03),
     })
     .optional()
-    .describe("full lines thrown at random, besides the others"),
+    .describe("lines thrown at random, besides the others"),
   byEye: lengthSchema({ min: 1, max: 500 })
     .optional()
     .describe("how far a line may stray that is struck by eye from a sketch"),

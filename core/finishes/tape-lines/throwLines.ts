@@ -4,6 +4,7 @@ import { createSequence } from "../../trade/randomSequence";
 import type { Box } from "../../geometry/curve";
 import type { Strip } from "../../wall/strip";
 import type { TapeLinesSpec } from "./spec";
+import { throwZigzags } from "./throwZigzags";
 
 /** Two places that a full line runs through. */
 export type Thrown = readonly [Point, Point];
@@ -14,14 +15,18 @@ const triesPerLine = 300;
 /** The spec with its thrown lines among the others, to be changed like them. */
 export function keepThrown(spec: TapeLinesSpec, strip: Strip): TapeLinesSpec {
   if (!spec.random) return spec;
-  const thrown = throwLines(spec.random, strip.extent).map(([a, b]): TapeLinesSpec["lines"][number] => ({
+  const thrown =
+    spec.random.way === "zigzag" ? throwZigzags(spec.random, strip.extent) : throwAcross(spec, strip);
+  return { ...spec, lines: [...spec.lines, ...thrown], random: undefined };
+}
+
+const throwAcross = ({ random }: TapeLinesSpec, { extent }: Strip): TapeLinesSpec["lines"] =>
+  throwLines(random!, extent).map(([a, b]): TapeLinesSpec["lines"][number] => ({
     through: [
       [a.x, a.y],
       [b.x, b.y],
     ],
   }));
-  return { ...spec, lines: [...spec.lines, ...thrown], random: undefined };
-}
 
 /**
  * Full lines at random over a box, the same for one seed: none crosses another within the box at less than the least

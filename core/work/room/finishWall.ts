@@ -16,7 +16,11 @@ export function finishWall(
   steps: readonly StepDraft[],
   ready: readonly (Wait | null)[],
 ): StepDraft[] {
-  const { wall, marks, edgesM } = on;
+  const {
+    wall,
+    edgesM,
+    marking: { marks, pins },
+  } = on;
   const id = (name: string) => `${wall.id}/${name}`;
   const painted = steps.filter(
     ({ phase, wall: at, colour }) =>
@@ -41,9 +45,9 @@ export function finishWall(
     ...shared,
     id: id("touch-up"),
     verb: "touch-up",
-    minutes: 5 + edgesM * roomMinutes.checkingPerM,
+    minutes: 5 + edgesM * roomMinutes.checkingPerM + pins * roomMinutes.fillingHole,
     after: [...dry, waitFor(id("rub-out"))],
-    say: said("touch-up", { wall: wall.id }),
+    say: said("touch-up", { wall: wall.id, pins }),
   };
   return [
     ...(marks > 0 ? [rubOut] : []),

@@ -1,31 +1,55 @@
 import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
-import type { WorkSite, WorkWall } from "../site";
-import { waitFor, type StepDraft } from "../step";
+import type { WorkMarking, WorkSite, WorkWall } from "../site";
+import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { groundReady } from "./groundReady";
 
 /** Marks go on what is dry: the washed and mended wall, or its new base. */
 export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
-  const { wall, marks } = on;
+  const { wall, marking } = on;
+  const { marks, isLevelled, chips } = marking;
   if (marks === 0) return [];
   const base = paints.get(wall.base)!;
-  return [
-    {
-      id: `${wall.id}/mark`,
-      phase: "set-out",
-      verb: "mark",
-      wall: wall.id,
-      sharedByTwo: true,
-      minutes: roomMinutes.levelLine + marks * work.rates.marking_min,
-      after: [
-        ...groundReady(wall),
-        waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
-        waitFor(`${wall.id}/peel-base`),
-      ],
-      say: said("mark", { wall: wall.id, amount: marks }),
-      cautions: cautionsOnSteps(on),
-      evening: [said("ready-setting-out", {})],
-    },
-  ];
+  const id = `${wall.id}/mark`;
+  const shared = { phase: "set-out", wall: wall.id, cautions: cautionsOnSteps(on) } as const;
+  const mark: StepDraft = {
+    ...shared,
+    id,
+    verb: "mark",
+    sharedByTwo: true,
+    minutes:
+      (isLevelled ? roomMinutes.levelLine : 0) + marks * work.rates.marking_min + drawingMinutes(marking),
+    after: [
+      ...groundReady(wall),
+      waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
+      waitFor(`${wall.id}/peel-base`),
+    ],
+    say: said("mark", { wall: wall.id, amount: marks, isLevelled, arcs: stringsOf(marking).length }),
+    evening: [said("ready-setting-out", {})],
+  };
+  const showColours: StepDraft = {
+    ...shared,
+    id: `${wall.id}/chips`,
+    verb: "chips",
+    minutes: roomMinutes.chips + chips * roomMinutes.eachChip,
+    after: [waitFor(id)],
+    say: said("chips", { wall: wall.id, amount: chips }),
+    evening: [said("ready-chips", {})],
+  };
+  return chips > 0 ? [mark, showColours] : [mark];
 }
+
+const stringsOf = ({ arcs }: WorkMarking): number[] => [...new Set(arcs.map(({ radius }) => radius))];
+
+/** Each string is set once; its arcs are led the more slowly the longer it is. */
+const drawingMinutes = (marking: WorkMarking): number =>
+  stringsOf(marking).length * roomMinutes.settingString +
+  marking.arcs.reduce(
+    (sum, { radius, length }) =>
+      sum + (length / 1000) * (roomMinutes.arcPerM + (radius / 1000) * roomMinutes.arcPerMOfString),
+    0,
+  );
+
+/** What taping and painting wait for before anything is put on a wall: all its marks, and the look at its chips. */
+export const setOut = (wall: string): (Wait | null)[] => [waitFor(`${wall}/mark`), waitFor(`${wall}/chips`)];

@@ -5,6 +5,7 @@ import { cautionsOfPaint, cautionsOnSteps } from "../cautions";
 import { isCaulk } from "../../tape/sealEdge";
 import { warmestOpenShare } from "../climate";
 import { nextCoat } from "../nextCoat";
+import { setOut } from "../room/markWall";
 import { groundReady } from "../room/groundReady";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type Latest, type StepDraft, type Wait } from "../step";
@@ -74,7 +75,7 @@ class TapedSteps {
           coat: round.coat,
           ids,
           tape,
-          after: [waitFor(`${wall.id}/mark`), ...groundReady(wall), ...under, ...done],
+          after: [...setOut(wall.id), ...groundReady(wall), ...under, ...done],
           say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
           cautions: cautionsOnSteps(on),
         },
@@ -212,7 +213,7 @@ class TapedSteps {
         this.plan.laid(other.wall.id, place).some(({ corner }) => corner === wall.id),
     );
     return [
-      waitFor(`${wall.id}/mark`),
+      ...setOut(wall.id),
       ...groundReady(wall),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),

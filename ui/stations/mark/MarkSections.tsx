@@ -84,9 +84,14 @@ export function Strings({ plan }: { plan: PlanWall }) {
     <Section name="mark/strings" title="Strings" sum={String(plan.radii.length)}>
       <p className="text-[0.9375rem] text-soft">From the pin at the centre, the longest first.</p>
       <ul className="flex flex-wrap gap-x-5 pt-1 text-lg font-semibold">
-        {plan.radii.map(({ reading }, index) => (
+        {plan.radii.map(({ reading, shorter }, index) => (
           <li key={index}>
             <Measure>{reading}</Measure>
+            {shorter !== undefined && (
+              <span className="pl-1.5 text-[0.9375rem] font-normal text-soft">
+                <Measure>{`${shorter} shorter`}</Measure>
+              </span>
+            )}
           </li>
         ))}
       </ul>

@@ -1,10 +1,10 @@
 import fc from "fast-check";
-import { anyWholeFit, someColours } from "../../tests/arbitraries";
+import { anyCellFit, someColours } from "../../tests/arbitraries";
 
 export const arbitrary = fc.record({
   kind: fc.constant("chevron"),
-  columns: anyWholeFit,
-  rows: anyWholeFit,
+  columns: anyCellFit,
+  rows: anyCellFit,
   rise: fc.oneof(fc.integer({ min: 30, max: 700 }), fc.constantFrom("row", "half-row")),
   lineWidth: fc.constantFrom(0, 12),
   uprights: fc.boolean(),

@@ -1,10 +1,10 @@
 import fc from "fast-check";
-import { anyWholeFit, someColours } from "../../tests/arbitraries";
+import { anyCellFit, someColours } from "../../tests/arbitraries";
 
 export const arbitrary = fc.record({
   kind: fc.constant("diamonds"),
-  columns: anyWholeFit,
-  rows: anyWholeFit,
+  columns: anyCellFit,
+  rows: anyCellFit,
   lineWidth: fc.constantFrom(0, 12),
   colours: someColours(2),
 });
