@@ -74,6 +74,7 @@ it("every setting of a job reaches each part of the plan, however little else ha
     { edges: { peel: "dry" } },
     { edges: { straight: "hand" } },
     { edges: { curves: "hand" } },
+    { edges: { markAt: "edge" } },
     { edges: { ceiling: "clear" } },
     { edges: { externalCorner: "tape" } },
     { school: "coat-by-coat" },

@@ -8,6 +8,7 @@ import type { Words } from "../findings/said";
 import type { Paint } from "../paint/schema";
 import type { Design, Region } from "../pattern/pattern";
 import type { Effect, Placement, WallMotif } from "../pattern/placement";
+import type { Edges } from "../tape/schema";
 import type { Wall } from "../wall/schema";
 import type { Strip } from "../wall/strip";
 import type { Contribution, SundryKind } from "../work/contribution";
@@ -19,6 +20,7 @@ import type { Editing } from "./editing";
 export interface FinishContext {
   readonly tapeDivision: number;
   readonly viewingDistance: number;
+  readonly edges: Pick<Edges, "markAt">;
 }
 
 /** A spec on the strip that it is laid on, with what it may know of the job: what every finish's layout begins with. */

@@ -32,7 +32,7 @@ const anyStrip = fc
   });
 
 const specOf = (kind: string) => finishSpecs[finishKinds.indexOf(kind as (typeof finishKinds)[number])]!;
-const context = { tapeDivision: 1, viewingDistance: 2500 };
+const context = { tapeDivision: 1, viewingDistance: 2500, edges: { markAt: "middle" } } as const;
 
 describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s", (kind, finish) => {
   const start = (strip: Parameters<typeof finish.start>[0]) =>

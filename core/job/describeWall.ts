@@ -1,3 +1,4 @@
+import { describeLater } from "./describeLater";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
 import { flattenContour } from "../geometry/flatten";
@@ -130,6 +131,7 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
     byHand_m: metresBy("cut", wall),
     ...(metresBy("float", wall) > 0 && { floated_m: metresBy("float", wall) }),
     fit: null,
+    ...describeLater(job, wall, speech),
     ...describePrints(wall),
     offers: [],
   };

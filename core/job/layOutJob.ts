@@ -264,5 +264,13 @@ function dependenciesOf(job: Job, walls: readonly Wall[]): string {
   const finishes = job.finishes.filter((finish) => places.has(finish.on));
   // Which paint is lighter orders the rounds.
   const colours = job.paints.map(({ id, hex }) => [id, hex]);
-  return JSON.stringify([walls, runs, finishes, colours, job.tapeDivision, job.viewingDistance]);
+  return JSON.stringify([
+    walls,
+    runs,
+    finishes,
+    colours,
+    job.tapeDivision,
+    job.viewingDistance,
+    job.edges.markAt,
+  ]);
 }

@@ -58,6 +58,8 @@ export interface PlanWall {
   checks: PlanMark[];
   /** Strings from each pin, the longest first; `shorter` than the one before by so much, where there is one. */
   radii: { centre: PlanPoint; radius: number; reading: string; shorter?: string }[];
+  /** What goes up over the finished work, and where it is fixed; absent where nothing does. */
+  later?: PlanLater[];
   /** Lengths between corners that prove what is set out to be square. */
   diagonals: { use: string; from: PlanPoint; to: PlanPoint; length: number; reading: string }[];
   /** Curves whose pin finds no hold or is out of reach: for each place along, a height. */
@@ -87,6 +89,17 @@ export interface PlanTaping {
   pieces: number;
   crossings: number;
   minutes: number;
+}
+
+export interface PlanLater {
+  id: string;
+  /** Places to drill at, from the left; `along` and `up` as they are read. */
+  fixings: { at: PlanPoint; along: string; up: string }[];
+  /** Metres of painted edge behind it, which need not be crisp. */
+  hides_m: number;
+  /** Days after the last coat before which it does not go up: paint that is pressed on too early sticks to it. */
+  notBefore_days: number;
+  say: string;
 }
 
 export interface PlanOffer {

@@ -87,3 +87,82 @@ describe("arches", () => {
     });
   });
 });
+
+describe("lines that a tape leaves", () => {
+  const marksOf = (finish: object, markAt: string) => {
+    const document = oneWall(wall, {}, { edges: { markAt }, finishes: [{ id: "f", on: "w", ...finish }] });
+    return plan(parsed(document)).walls[0]!.marks;
+  };
+  const lines = {
+    kind: "tape-lines",
+    lineWidth: 36,
+    lines: [
+      [
+        [0, 500],
+        [3000, 1500],
+      ],
+      [
+        [1000, 1000],
+        [1000, 2500],
+      ],
+      [
+        [500, 0],
+        [1500, 2500],
+      ],
+    ],
+    fills: [{ at: [1500, 200], colour: "kelp" }],
+  };
+
+  it("are marked at the tape's middle, or always at its lower or left edge", () => {
+    const at = (markAt: string, number: number) =>
+      marksOf(lines, markAt)
+        .filter(({ use }) => use.startsWith(`line ${number},`))
+        .map(({ at }) => Math.round(at * 1000) / 1000);
+    expect([at("middle", 1), at("middle", 2)]).toEqual([[500, 1500], [1000]]);
+    // Half of 36 measured upright from a line that rises one in three: 18 x sqrt(1 + 1/9).
+    expect([at("edge", 1), at("edge", 2)]).toEqual([[481.026, 1481.026], [982]]);
+    // From floor to ceiling, 2.5 in one: its lower side lies 18 x sqrt(1 + 0.4 x 0.4) to the right.
+    expect(at("edge", 3)).toEqual([519.387, 1519.387]);
+    const uses = marksOf(lines, "edge").map(({ use }) => use);
+    expect(uses).toContain("line 1, the lower edge of the tape");
+    expect(uses).toContain("line 2, the left edge of the tape");
+  });
+
+  it("of a zigzag at every height at which it turns", () => {
+    const zigzag = {
+      kind: "chevron",
+      columns: { by: "count", count: 6 },
+      rows: { by: "count", count: 4 },
+      rise: "row",
+      lineWidth: 24,
+      colours: ["kelp", "brine"],
+    };
+    const heights = (markAt: string) =>
+      marksOf(zigzag, markAt).flatMap(({ axis, at }) => (axis === "y" ? [at] : []));
+    expect(heights("middle")).toEqual([625, 1250, 1875]);
+    // A row of 625 over a column of 500: 12 x sqrt(1 + 1.25 x 1.25) = 19.209 lower; the ceiling's own turn comes onto the wall.
+    heights("edge").forEach((at, place) => expect(at).toBeCloseTo(625 * (place + 1) - 19.209, 3));
+    expect(heights("edge")).toHaveLength(4);
+  });
+});
+
+it("what goes up later is no obstacle, says where it is fixed and what edge it hides", () => {
+  const fixtures = [
+    { id: "ledge", kind: "ledge", x: 600, y: 1200, width: 1500, height: 40 },
+    { id: "chart", name: "tide chart", kind: "picture", x: 2400, y: 1500, width: 500, height: 700 },
+  ];
+  const finishes = [{ id: "f", on: "w", kind: "bands", bands: [{ from: 0, to: 1220, colour: "kelp" }] }];
+  const answer = plan(parsed(oneWall({ ...wall, fixtures }, {}, { finishes })));
+  const [on] = answer.walls;
+  expect(on!.findings.filter(({ code }) => /near|sliver|outside/.test(code))).toEqual([]);
+  const [ledge, chart] = on!.later!;
+  // 1200 between a tenth from each end, one for 600: three, at the middle of its height, over the whole edge at 1220.
+  expect(ledge!.fixings.map(({ at }) => at)).toEqual([
+    [750, 1220],
+    [1350, 1220],
+    [1950, 1220],
+  ]);
+  expect(ledge).toMatchObject({ notBefore_days: 7, say: expect.stringMatching(/cables/) as string });
+  expect(ledge!.hides_m).toBeCloseTo(1.5, 9);
+  expect(chart).toMatchObject({ fixings: [{ along: "2650 mm", up: "2060 mm" }], hides_m: 0 });
+});

@@ -1,3 +1,4 @@
+import { isFixed } from "../wall/schema";
 import { boxOfContour } from "../geometry/curve";
 import { heightAt, offsetAt } from "../wall/polyline";
 import { nameOf, type Surface } from "../wall/surface";
@@ -17,7 +18,7 @@ function blockedHeights({ wall, covers }: Surface): Blocked[] {
       return { thing: nameOf(opening), from: minY, to: maxY };
     }),
     ...wall.fixtures
-      .filter((fixture) => fixture.kind !== "furniture")
+      .filter(isFixed)
       .map((fixture) => ({ thing: nameOf(fixture), from: fixture.y, to: fixture.y + fixture.height })),
   ];
 }

@@ -25,6 +25,12 @@ export const edgesSchema = z.strictObject({
     .enum(["auto", "colour", "clear", "press"])
     .default("auto")
     .describe("how masks at the ceiling are sealed; auto: by its texture and colour, if those are told"),
+  markAt: z
+    .enum(["middle", "edge"])
+    .default("middle")
+    .describe(
+      "where lines that a tape leaves are marked: at the tape's middle, or always at its lower or left edge",
+    ),
   peel: z
     .enum(["auto", "wet", "dry"])
     .default("auto")

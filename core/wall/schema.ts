@@ -44,9 +44,19 @@ export const openingSchema = z
     }
   });
 
+/** Things that are there now, and things that go up over the finished work. */
+export const fixtureKinds = ["plate", "radiator", "pipe", "shelf", "furniture"] as const;
+export const laterKinds = ["ledge", "rail", "picture"] as const;
+
 export const fixtureSchema = z.strictObject({
   ...placed,
-  kind: z.enum(["plate", "radiator", "pipe", "shelf", "furniture"]),
+  kind: z.enum([...fixtureKinds, ...laterKinds]),
+  fixings: z
+    .int()
+    .min(1)
+    .max(50)
+    .optional()
+    .describe("places at which a ledge, rail or picture is fixed; by its width when left out"),
 });
 
 const edgeSchema = z.enum(["internal", "external", "stop"]).default("internal");
@@ -157,3 +167,10 @@ export type Run = z.infer<typeof runSchema>;
 export type Condition = Wall["conditions"][number];
 export type Opening = z.infer<typeof openingSchema>;
 export type Fixture = z.infer<typeof fixtureSchema>;
+
+/** Whether something is fixed to the wall while it is painted, and in the way there. */
+export const isFixed = ({ kind }: Fixture): boolean => kind !== "furniture" && !isFixedLater({ kind });
+
+/** Whether it goes up only over the finished work. */
+export const isFixedLater = ({ kind }: Pick<Fixture, "kind">): boolean =>
+  (laterKinds as readonly string[]).includes(kind);

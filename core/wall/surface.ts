@@ -9,7 +9,7 @@ import type { Finding } from "../findings/finding";
 import { doorDigMm, leastSurfaceMm } from "../trade/constants";
 import { cutOutline, isWithin, placeTolerance, traceOutline } from "./outline";
 import { openingContour } from "./openingContour";
-import type { Fixture, Opening, Wall } from "./schema";
+import { isFixed, type Fixture, type Opening, type Wall } from "./schema";
 import { facesWithin } from "./facesOnSurface";
 import { clearHeightAt, insideTrim, shapeOfWall, type SideName, type WallShape } from "./wallShape";
 
@@ -110,7 +110,7 @@ function checkThings(wall: Wall, outline: Contour): Finding[] {
       })),
     ...checkOverlaps(wall.openings),
     ...wall.fixtures
-      .filter((fixture) => fixture.kind !== "furniture" && !isWithin(cornersOf(fixture), outline))
+      .filter((fixture) => isFixed(fixture) && !isWithin(cornersOf(fixture), outline))
       .map((fixture): Finding => ({
         code: "fixture-outside",
         severity: "check",

@@ -5,7 +5,7 @@ import { formatReading } from "@/core/measure/formatReading";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
-import type { Wall } from "@/core/wall/schema";
+import { isFixed, type Wall } from "@/core/wall/schema";
 import type { Box } from "@/core/geometry/curve";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
@@ -139,9 +139,9 @@ function PrintedFixtures({ wall, sheet: { x, y, scale } }: { wall: Wall; sheet: 
       y={y(fixture.y + fixture.height)}
       width={fixture.width * scale}
       height={fixture.height * scale}
-      fill={fixture.kind === "furniture" ? "none" : "#fff"}
+      fill={isFixed(fixture) ? "#fff" : "none"}
       stroke="#000"
-      strokeDasharray={fixture.kind === "furniture" ? "5 4" : undefined}
+      strokeDasharray={isFixed(fixture) ? undefined : "5 4"}
     />
   ));
 }

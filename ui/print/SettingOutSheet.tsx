@@ -108,6 +108,13 @@ function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
           <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading, shorter }) => (shorter === undefined ? reading : `${reading} (${shorter} shorter)`)).join(", ")}.`}</Measure>
         </p>
       )}
+      {planned.later?.map(({ id, say, fixings }) => (
+        <p key={id} className="pt-1.5">
+          <Measure>
+            {`${say} Fixing places, along and up: ${fixings.map(({ along, up }) => `${along}, ${up}`).join("; ")}.`}
+          </Measure>
+        </p>
+      ))}
       <OrdinateTable
         ordinates={planned.ordinates}
         units={job.units}

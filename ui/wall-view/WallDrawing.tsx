@@ -2,7 +2,7 @@ import { memo, useId, useMemo } from "react";
 import { groupBy } from "@/core/geometry/groupBy";
 import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Paint } from "@/core/paint/schema";
-import type { Wall } from "@/core/wall/schema";
+import { isFixed, type Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 import { Prints } from "./Prints";
@@ -75,7 +75,7 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
         </g>
       ))}
       {wall.fixtures.map((fixture) => {
-        const isFurniture = fixture.kind === "furniture";
+        const isFurniture = !isFixed(fixture);
         return (
           <rect
             key={fixture.id}

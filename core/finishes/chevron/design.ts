@@ -11,6 +11,7 @@ import {
 import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
 import { colourGrid, type CellColour } from "../gridColouring";
+import { saidOfTape } from "../markedAt";
 import type { ChevronLayout } from "./layout";
 
 /**
@@ -166,7 +167,7 @@ const heightAtEdge = (
 
 /** Plumb lines at the columns and level lines at the turns, as far as they are on the strip. */
 function linesOf(spec: ChevronLayout["spec"], layout: ChevronLayout, { extent }: Strip): SetOutLine[] {
-  const { left, column, columns, first, zigzags } = layout;
+  const { left, column, columns, first, zigzags, context } = layout;
   const { minX, maxX, minY, maxY } = extent;
   const plumbs = Array.from({ length: columns - 1 }, (_, index): SetOutLine => {
     const x = left + (index + 1) * column;
@@ -179,11 +180,13 @@ function linesOf(spec: ChevronLayout["spec"], layout: ChevronLayout, { extent }:
       ...lineBetween(`column ${index + 1}`, `column ${index + 2}`),
     };
   });
+  const taped = spec.lineWidth > 0 ? `, ${saidOfTape(context, "slant")}` : "";
+  const down = context.edges.markAt === "edge" ? layout.halfLineUp : 0;
   const turns = Array.from({ length: zigzags }, (_, place) => first + place).flatMap((k) =>
     [0, 1].map((edge) => ({
-      y: heightAtEdge(spec, layout, k, edge),
+      y: heightAtEdge(spec, layout, k, edge) - down,
       // Each lies over the row of its number.
-      use: `zigzag ${k - first} turns ${edge ? "down" : "up"}`,
+      use: `zigzag ${k - first} turns ${edge ? "down" : "up"}${taped}`,
     })),
   );
   const levels = [...new Map(turns.map((turn) => [turn.y.toFixed(4), turn])).values()]

@@ -66,6 +66,7 @@ export function Schools() {
 const edgeChoices = [
   { key: "straight", label: "Straight edges", words: { tape: "taped", hand: "by hand" } },
   { key: "curves", label: "Curves", words: { tape: "taped", hand: "by hand" } },
+  { key: "markAt", label: "Lines left are marked", words: { middle: "at the middle", edge: "at the edge" } },
   {
     key: "peel",
     label: "Tape comes off",

@@ -15,6 +15,7 @@ import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { PlanTables } from "@/ui/parts/PlanTables";
 import { CallOut } from "./CallOut";
+import { FixedLater } from "./FixedLater";
 import { Lifts, Proof, Strings, TapeSection } from "./MarkSections";
 import { MarkTable } from "./MarkTable";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
@@ -63,6 +64,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
           <Lifts plan={plan} />
           <TapeSection plan={plan} />
           <Strings plan={plan} />
+          <FixedLater plan={plan} wall={found.wall} />
           {plan.ordinates.length > 0 && (
             <Section name="mark/ordinates" title="Curves by heights">
               <OrdinateTable

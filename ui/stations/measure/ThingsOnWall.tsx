@@ -3,7 +3,7 @@
 import { Plus, X } from "lucide-react";
 import type { UnitSystem } from "@/core/measure/units";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import type { Wall } from "@/core/wall/schema";
+import { fixtureKinds, laterKinds, type Wall } from "@/core/wall/schema";
 import { changeById, freshId, type WallDocument } from "@/ui/job/jobDocument";
 import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
@@ -16,7 +16,6 @@ type OpeningDocument = NonNullable<WallDocument["openings"]>[number];
 type FixtureDocument = NonNullable<WallDocument["fixtures"]>[number];
 
 const openingKinds = ["window", "door", "hatch", "niche", "opening"] as const;
-const fixtureKinds = ["plate", "radiator", "pipe", "shelf", "furniture"] as const;
 
 interface Props {
   readonly wall: Wall;
@@ -72,7 +71,7 @@ export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
         {list(openings, setOpenings, openingKinds, ["x", "y", "width", "height", "casing"])}
       </Heading>
       <Heading title="Plates and fixtures" button="Fixture" count={fixtures.length} onAdd={addFixture}>
-        {list(fixtures, setFixtures, fixtureKinds, ["x", "y", "width", "height"])}
+        {list(fixtures, setFixtures, [...fixtureKinds, ...laterKinds], ["x", "y", "width", "height"])}
       </Heading>
     </>
   );
