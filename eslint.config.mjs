@@ -18,7 +18,7 @@ const coreFloors = [
   ["core/rounds", "core/tape", "core/paint", "core/mix", "core/setout"],
   ["core/pattern"],
   ["core/fit"],
-  ["core/wall"],
+  ["core/wall", "core/stencil"],
   ["core/colour"],
   ["core/findings"],
   ["core/geometry"],

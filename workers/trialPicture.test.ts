@@ -2,6 +2,7 @@ import { expect, it } from "vitest";
 import { allFinishes } from "@/core/finishes/registry";
 import { stripOfFinish } from "@/core/job/layOutWalls";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { sheetsAtHand } from "@/core/stencil/library";
 import { trialPicture } from "./trialPicture";
 
 const document = oneWall({ width: 4000, height: 2600 }, { fit: { by: "count", count: 5 } });
@@ -19,10 +20,11 @@ it("draws a wall with the trial alone, for every finish as it is first laid out"
         strip,
         job.paints.map(({ id }) => id),
         "oyster",
+        sheetsAtHand([]),
       ),
     };
     const wall = trialPicture(text, "w", spec)!;
-    const finishes = new Set(wall.regions.map(({ finish }) => finish));
+    const finishes = new Set([...wall.regions, ...(wall.prints ?? [])].map(({ finish }) => finish));
     // What is on the wall now is not under it.
     expect([kind, finishes.has("offer"), finishes.has("f")]).toEqual([kind, true, false]);
   }

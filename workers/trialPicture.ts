@@ -1,6 +1,7 @@
 import { parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import type { PlanWall } from "@/core/job/planTypes";
+import { sheetsAtHand } from "@/core/stencil/library";
 import { finishSchema } from "@/core/job/schema";
 
 /** A wall with nothing but a trial on it; the spec goes through its own schema, so that its defaults are filled in. */
@@ -11,6 +12,7 @@ export function trialPicture(documentText: string, wallId: string, spec: object)
   const isAlone = on === wallId;
   const walls = isAlone ? job.job.walls.filter(({ id }) => id === wallId) : job.job.walls;
   const runs = isAlone ? [] : job.job.runs.filter(({ id }) => id === on);
-  const trial = plan({ ...job.job, walls, runs, finishes: [finish.data] });
+  const stencils = sheetsAtHand(job.job.stencils);
+  const trial = plan({ ...job.job, stencils, walls, runs, finishes: [finish.data] });
   return trial.walls.find(({ id }) => id === wallId) ?? null;
 }

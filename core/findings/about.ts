@@ -61,6 +61,9 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "by-hand-on-texture": "pattern",
   "tape-on-arris": "pattern",
   "shared-tape": "work",
+  "stencil-island": "pattern",
+  "thin-bridge": "pattern",
+  "turn-differs": "pattern",
   "over-budget": "buying",
   "no-packs": "buying",
 };

@@ -97,6 +97,9 @@ export interface FindingValues {
   "by-hand-on-texture": { metres: number; texture: Texture };
   "tape-on-arris": { metres: number };
   "shared-tape": { wall: string; colours: readonly string[]; why: "rounds" | "time"; isAsked: boolean };
+  "stencil-island": { stencil: string; overlay: string; areaMm2: number; at: readonly [number, number] };
+  "thin-bridge": { stencil: string; overlay: string; width: number; at: readonly [number, number] };
+  "turn-differs": { stencil: string };
   "over-budget": { cost: number; budget: number };
   "no-packs": { paint: string; needMl: number };
 }

@@ -94,6 +94,9 @@ const values: FindingValues = {
   "by-hand-on-texture": { metres: 12, texture: "heavy" },
   "tape-on-arris": { metres: 2.6 },
   "shared-tape": { wall: "w", colours: ["kelp", "brine"], why: "rounds", isAsked: true },
+  "stencil-island": { stencil: "Reed", overlay: "1", areaMm2: 900, at: [10, 20] },
+  "thin-bridge": { stencil: "Reed", overlay: "1", width: 2.4, at: [10, 20] },
+  "turn-differs": { stencil: "Reed" },
   "over-budget": { cost: 120, budget: 100 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };

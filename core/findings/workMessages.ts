@@ -18,6 +18,9 @@ type Codes =
   | "by-hand-on-texture"
   | "tape-on-arris"
   | "shared-tape"
+  | "stencil-island"
+  | "thin-bridge"
+  | "turn-differs"
   | "over-budget"
   | "no-packs";
 
@@ -109,6 +112,19 @@ export const workMessages: {
         : "So this tape comes off dry, scored along both edges. To peel it wet, leave it between two coats that follow each other at once.",
     };
   },
+  "stencil-island": ({ stencil, overlay, areaMm2, at }, speech) => ({
+    say: `${stencil}, overlay ${overlay}: a piece of ${speech.area(areaMm2 / 1e6)} hangs on nothing and would fall out, ${onSheet(at, speech)}.`,
+    remedy:
+      "Leave a bridge to it, 3 mm wide or more, where it shows least; paint the bridge in by hand afterwards.",
+  }),
+  "thin-bridge": ({ stencil, overlay, width, at }, speech) => ({
+    say: `${stencil}, overlay ${overlay}: a bridge is only ${speech.error(width)} wide, ${onSheet(at, speech)}. It tears, and paint creeps under it.`,
+    remedy: "Move the cuts apart until 3 mm stand between them, or put tape across its back.",
+  }),
+  "turn-differs": ({ stencil }) => ({
+    say: `${stencil} is said to be the same turned by half, and is not.`,
+    remedy: "Never turn this sheet to reach a corner; use a top sheet or bend it.",
+  }),
   "over-budget": ({ cost, budget }, speech) => ({
     say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
     remedy: "Look into the store, choose other tins, or leave a colour out.",
@@ -118,3 +134,7 @@ export const workMessages: {
     remedy: "List the tins that can be bought, with their prices.",
   }),
 };
+
+/** A place on a sheet, from its middle. */
+const onSheet = ([x, y]: readonly [number, number], { length }: Speech): string =>
+  `${length(Math.abs(x))} ${x < 0 ? "left" : "right"} of the middle and ${length(Math.abs(y))} ${y < 0 ? "under" : "over"} it`;

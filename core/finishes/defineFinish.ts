@@ -8,7 +8,9 @@ import type { Words } from "../findings/said";
 import type { Paint } from "../paint/schema";
 import type { Design, Region } from "../pattern/pattern";
 import type { Effect, Placement, WallMotif } from "../pattern/placement";
+import type { Stencil } from "../stencil/schema";
 import type { Edges } from "../tape/schema";
+import type { Visibility } from "../trade/visibleDifference";
 import type { Wall } from "../wall/schema";
 import type { Strip } from "../wall/strip";
 import type { Contribution, SundryKind } from "../work/contribution";
@@ -21,6 +23,7 @@ export interface FinishContext {
   readonly tapeDivision: number;
   readonly viewingDistance: number;
   readonly edges: Pick<Edges, "markAt">;
+  readonly stencils: readonly Stencil[];
 }
 
 /** A spec on the strip that it is laid on, with what it may know of the job: what every finish's layout begins with. */
@@ -87,6 +90,23 @@ export interface SpecReference {
   readonly id: string;
 }
 
+/** A sheet that a finish prints with, and the paints that go through its holes. */
+export interface StencilReference extends SpecReference {
+  /** Null where its colours are the finish's in turn. */
+  readonly colours: Readonly<Record<string, string>> | null;
+  readonly coloursPath: readonly string[];
+}
+
+/** A part of a way on one wall: its length, the repeats on it, by how much each is stretched, mm, and whether that shows. */
+export interface FittedLeg {
+  readonly wall: string;
+  readonly name: string;
+  readonly length: number;
+  readonly repeats: number;
+  readonly stretch: number;
+  readonly verdict: Visibility;
+}
+
 /**
  * A finish: plain data and pure functions. Adding one is one folder and one line in the registry. (Its functions are
  * written as methods so that the registry can hold finishes of different specs in one list.)
@@ -105,6 +125,8 @@ export interface FinishDefinition<
   paints(spec: Spec): readonly SpecReference[];
   /** Every opening or fixture that the spec names. */
   things(spec: Spec): readonly SpecReference[];
+  /** Every sheet that it prints with; absent for one that prints nothing. */
+  stencils?(spec: Spec): readonly StencilReference[];
   /** Lays it out on a strip, once; the methods below take what it answers. What only some of them ask for is worked out then. */
   layOut(spec: Spec, strip: Strip, context: FinishContext): Layout;
   /** What it makes of the strip: one design, or several that lie over each other, the lowest first. */
@@ -112,6 +134,8 @@ export interface FinishDefinition<
   check(layout: Layout): readonly Finding[];
   /** How it divides the wall and could otherwise; absent for a finish that divides nothing. */
   fit?(layout: Layout): FitReport | null;
+  /** The legs of a way that whole repeats are fitted to; absent for what has none. */
+  legs?(layout: Layout): readonly FittedLeg[];
   /** Ranked ways to lay it out otherwise, for a finish that is not divided as `fit` reports. */
   offers?(layout: Layout): readonly Offer[];
   /** The few numbers that the card shows; of the spec, since they have to be there when nothing can be laid out. */
@@ -130,8 +154,13 @@ export interface FinishDefinition<
   readonly sundries?: Readonly<Record<string, SundryKind>>;
   /** Paces of its own, until the painter's are known. */
   readonly rates?: Readonly<Record<string, RateKind>>;
-  /** A first spec for a wall that has none. */
-  start(strip: Strip, paints: readonly string[], base: string): Readonly<Record<string, unknown>>;
+  /** A first spec for a wall that has none; `stencils` are those at hand to print with. */
+  start(
+    strip: Strip,
+    paints: readonly string[],
+    base: string,
+    stencils: readonly Stencil[],
+  ): Readonly<Record<string, unknown>>;
 }
 
 /** A pace: so much a minute, or minutes for one. */

@@ -2,6 +2,7 @@ import { existsSync, readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyChange } from "./applyChange";
+import { sheetsAtHand } from "../stencil/library";
 import { wallSchema } from "../wall/schema";
 import { joinWalls } from "../wall/strip";
 import { buildSurface } from "../wall/surface";
@@ -32,11 +33,21 @@ const anyStrip = fc
   });
 
 const specOf = (kind: string) => finishSpecs[finishKinds.indexOf(kind as (typeof finishKinds)[number])]!;
-const context = { tapeDivision: 1, viewingDistance: 2500, edges: { markAt: "middle" } } as const;
+const context = {
+  tapeDivision: 1,
+  viewingDistance: 2500,
+  edges: { markAt: "middle" },
+  stencils: sheetsAtHand([]),
+} as const;
 
 describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s", (kind, finish) => {
   const start = (strip: Parameters<typeof finish.start>[0]) =>
-    specOf(kind).parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }) as AnySpec;
+    specOf(kind).parse({
+      id: "f",
+      on: "w0",
+      kind,
+      ...finish.start(strip, paints, "oyster", sheetsAtHand([])),
+    }) as AnySpec;
 
   it("has a folder like every other, and is not asked for by name outside it", () => {
     for (const role of ["spec", "layout", "design", "check", "edit", "definition", "tests/arbitrary"]) {
@@ -110,7 +121,12 @@ describe("taking hold of a finish on the wall", () => {
           (strip, pick, dx, dy) => {
             const parse = (spec: object) =>
               specOf(kind).safeParse(spec) as { success: boolean; data?: AnySpec };
-            const spec = parse({ id: "f", on: "w0", kind, ...finish.start(strip, paints, "oyster") }).data!;
+            const spec = parse({
+              id: "f",
+              on: "w0",
+              kind,
+              ...finish.start(strip, paints, "oyster", sheetsAtHand([])),
+            }).data!;
             const { handles, tools } = finish.edit(finish.layOut(spec, strip, context));
             expect(new Set(handles.map(({ id }) => id)).size).toBe(handles.length);
             expect(tools.map(({ id }) => id)).toContain("fill");

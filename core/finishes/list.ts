@@ -3,8 +3,20 @@ import { bands } from "./bands/definition";
 import { blocks } from "./blocks/definition";
 import { chevron } from "./chevron/definition";
 import { diamonds } from "./diamonds/definition";
+import { stencilBorder } from "./stencil-border/definition";
+import { stencilField } from "./stencil-field/definition";
 import { stripes } from "./stripes/definition";
 import { tapeLines } from "./tape-lines/definition";
 
 /** The only list of finishes. */
-export const list = [stripes, bands, blocks, tapeLines, chevron, diamonds, arches] as const;
+export const list = [
+  stripes,
+  bands,
+  blocks,
+  tapeLines,
+  chevron,
+  diamonds,
+  arches,
+  stencilField,
+  stencilBorder,
+] as const;

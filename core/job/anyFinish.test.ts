@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { stencilLibrary } from "../stencil/library";
 import { randomSurvey } from "../wall/tests/surveys";
 import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
@@ -16,6 +17,7 @@ describe("any finishes on any wall", () => {
         const document = {
           format: "jacaranda-job/1",
           name: "Any",
+          stencils: stencilLibrary,
           paints,
           walls: [{ id: "w", base: "oyster", survey }],
           finishes: finishes.map((finish, index) => ({ id: `f${index}`, on: "w", ...finish })),

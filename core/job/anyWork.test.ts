@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { stencilLibrary } from "../stencil/library";
 import { expect, it } from "vitest";
 import { randomSurvey } from "../wall/tests/surveys";
 import { emitPlan } from "./emitPlan";
@@ -56,6 +57,7 @@ const anyJob = fc
     format: "jacaranda-job/1",
     name: "Any work",
     ...rest,
+    stencils: stencilLibrary,
     paints: [
       ...["oyster", "kelp", "brine", "lantern"].map((id, index) => ({ id, ...labels[index]! })),
       { id: "ground", material: "primer" },

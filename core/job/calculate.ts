@@ -5,6 +5,7 @@ import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
 import { workHoursOf } from "../sequence/workHours";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
+import { checkStencils } from "./checkStencils";
 import { contribute, usesOf, type JobWork } from "./contribute";
 import type { LaidOutJob } from "./layOutJob";
 import type { Job } from "./schema";
@@ -72,6 +73,7 @@ export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned 
     cost,
     findings: [
       ...checkClimate(job),
+      ...checkStencils(job),
       ...(work.over ? [tooMuch(work.over)] : []),
       ...impossible(planned, job),
       ...work.findings,

@@ -2,8 +2,9 @@ import type { Share, ShareOfWall, Site } from "../finishes/defineFinish";
 import { finishOf, type AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
 import { groundReady } from "../work/room/groundReady";
+import type { Wall } from "../wall/schema";
 import type { WorkSite } from "../work/site";
-import { waitFor, type Wait } from "../work/step";
+import { waitFor, type StepDraft, type Wait } from "../work/step";
 import type { LaidOutJob } from "./layOutJob";
 import type { JobFinish } from "./schema";
 
@@ -16,16 +17,35 @@ export function contributionsOf(
   { work, paints }: WorkSite,
   ready: ReadonlyMap<string, readonly Wait[]>,
 ): OwnContribution[] {
+  // What an earlier finish has put on a wall is dry before another one goes on.
+  const before: StepDraft[] = [];
+  const dryBefore = (wall: Wall) =>
+    before
+      .filter((step) => step.wall === wall.id && step.phase === "colour")
+      .map(({ id, colour, brushedWith = [] }) => {
+        const paintsOn = [...(colour === undefined ? brushedWith : [colour])].map((paint) =>
+          paints.get(paint)!,
+        );
+        return waitFor(id, "touch-dry", Math.max(0, ...paintsOn.map(({ touchDryMin }) => touchDryMin)));
+      });
   const site: Site = {
     work,
     paints,
     rate: (name) => (work.rates as Readonly<Record<string, number>>)[name]!,
-    ready: (wall) => [waitFor(`${wall.id}/mark`), ...groundReady(wall), ...(ready.get(wall.id) ?? [])],
+    ready: (wall) => [
+      waitFor(`${wall.id}/mark`),
+      ...groundReady(wall),
+      ...(ready.get(wall.id) ?? []),
+      ...dryBefore(wall),
+    ],
   };
   return laidOut.job.finishes.flatMap((finish): OwnContribution[] => {
     const definition = finishOf(finish.kind);
     const share = definition.work && shareOf(finish, laidOut);
-    return share ? [{ finish: finish.id, ...definition.work!(share, site) }] : [];
+    if (!share) return [];
+    const contribution = definition.work!(share, site);
+    before.push(...contribution.steps);
+    return [{ finish: finish.id, ...contribution }];
   });
 }
 

@@ -1,10 +1,11 @@
 import { flattenContour } from "../geometry/flatten";
 import { placeBox } from "../geometry/placeContour";
 import type { Point } from "../geometry/point";
+import { finishOf } from "../finishes/registry";
 import type { Placement, WallMotif } from "../pattern/placement";
 import type { Step } from "../work/step";
 import type { OrderedWall } from "./layOutJob";
-import type { PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "./planTypes";
+import type { PlanBorder, PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "./planTypes";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
@@ -12,7 +13,9 @@ const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 const motifId = ({ finish }: { readonly finish: string }, id: string): string => `${finish}/${id}`;
 
 /** What is printed on a wall, by finish; nothing where nothing is. How long that takes is told once the work is known. */
-export function describePrints({ laid }: OrderedWall): Pick<PlanWall, "prints" | "motifs" | "effects"> {
+export function describePrints(on: OrderedWall): Pick<PlanWall, "prints" | "border" | "motifs" | "effects"> {
+  const { laid } = on;
+  const border = describeBorders(on);
   const { placements, motifs, effects } = laid!.pattern;
   const finishes = [...new Set(placements.map(({ finish }) => finish))];
   const prints = finishes.map((finish): PlanPrints => {
@@ -27,6 +30,7 @@ export function describePrints({ laid }: OrderedWall): Pick<PlanWall, "prints" |
     };
   });
   return {
+    ...(border.length > 0 && { border }),
     ...(prints.length > 0 && { prints, motifs: describeMotifs(motifs) }),
     ...(effects.length > 0 && {
       effects: effects.map(({ id, finish, regions, seed, tones }) => ({
@@ -39,6 +43,27 @@ export function describePrints({ laid }: OrderedWall): Pick<PlanWall, "prints" |
     }),
   };
 }
+
+const describeBorders = ({ wall, finishes }: OrderedWall): PlanBorder[] =>
+  finishes.flatMap(({ finish, layout }) => {
+    const legs = (layout ? (finishOf(finish.kind).legs?.(layout) ?? []) : []).filter(
+      (leg) => leg.wall === wall.id,
+    );
+    return legs.length === 0
+      ? []
+      : [
+          {
+            finish: finish.id,
+            legs: legs.map(({ name, length, repeats, stretch, verdict }) => ({
+              name,
+              length,
+              repeats,
+              stretch,
+              verdict,
+            })),
+          },
+        ];
+  });
 
 /** The same prints with how long it takes to make them. */
 export function timePrints({ id, prints }: PlanWall, steps: readonly Step[]): Pick<PlanWall, "prints"> {

@@ -269,6 +269,7 @@ function dependenciesOf(job: Job, walls: readonly Wall[]): string {
     runs,
     finishes,
     colours,
+    job.stencils,
     job.tapeDivision,
     job.viewingDistance,
     job.edges.markAt,

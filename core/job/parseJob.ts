@@ -1,4 +1,5 @@
 import * as z from "zod";
+import type { StencilReference } from "../finishes/defineFinish";
 import { finishOf } from "../finishes/registry";
 import { quote } from "../measure/schema";
 import { jobSchema, type Job } from "./schema";
@@ -159,6 +160,7 @@ function checkReferences(job: Job): Problem[] {
     ...duplicates(job.paints, ["paints"]),
     ...duplicates(job.walls, ["walls"]),
     ...duplicates(job.runs, ["runs"], walls),
+    ...duplicates(job.stencils, ["stencils"]),
     ...duplicates(job.finishes, ["finishes"]),
     ...job.walls.flatMap((wall, index) => [
       ...duplicates(wall.openings, ["walls", index, "openings"]),
@@ -193,6 +195,9 @@ function checkReferences(job: Job): Problem[] {
     for (const { path, id } of definition.paints(finish)) {
       expect(paints, id, ["finishes", index, ...path], "paint");
     }
+    for (const named of definition.stencils?.(finish) ?? []) {
+      problems.push(...checkStencil(job, named, ["finishes", index]));
+    }
     const onIt = job.runs.find((run) => run.id === finish.on)?.walls ?? [finish.on];
     const things = new Set(
       job.walls
@@ -204,6 +209,34 @@ function checkReferences(job: Job): Problem[] {
     }
   });
   return problems;
+}
+
+/** A sheet that a finish prints with is there, and each of its colours has a paint. */
+function checkStencil(
+  { stencils }: Job,
+  { path, id, colours, coloursPath }: StencilReference,
+  at: Path,
+): Problem[] {
+  const stencil = stencils.find((other) => other.id === id);
+  if (!stencil) {
+    const known = new Set(stencils.map((other) => other.id));
+    const message = `there is no stencil ${quote(id)}; expected ${listed(known)}`;
+    return [{ path: formatPath([...at, ...path]), message }];
+  }
+  if (colours === null) return [];
+  const slots = new Set(stencil.overlays.flatMap(({ cuts }) => cuts.map(({ slot }) => slot)));
+  const without = [...slots].filter((slot) => !Object.hasOwn(colours, slot));
+  const unknown = Object.keys(colours).filter((slot) => !slots.has(slot));
+  return [
+    ...without.map((slot) => ({
+      path: formatPath([...at, ...coloursPath, slot]),
+      message: `missing; expected the paint of this colour of ${quote(id)}`,
+    })),
+    ...unknown.map((slot) => ({
+      path: formatPath([...at, ...coloursPath, slot]),
+      message: `${quote(id)} has no colour ${quote(slot)}; expected ${listed(slots)}`,
+    })),
+  ];
 }
 
 /** A run takes each wall once, and all its walls from one datum: one floor, or one level line. */

@@ -1,3 +1,4 @@
+import type { Visibility } from "../trade/visibleDifference";
 import type { PlanPoint } from "./planPoint";
 
 /** What is printed on a wall by one finish. */
@@ -49,6 +50,12 @@ export interface PlanEffect {
 }
 
 /** Rows hold plain values, `cells` the same in the job's own units. */
+/** The legs of a border, each with the whole repeats on it. */
+export interface PlanBorder {
+  finish: string;
+  legs: { name: string; length: number; repeats: number; stretch: number; verdict: Visibility }[];
+}
+
 export interface PlanTable {
   id: string;
   finish: string;

@@ -7,13 +7,13 @@ import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
 import type { PlanCost, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
-import type { PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
+import type { PlanBorder, PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
 export type { PlanCost, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";
-export type { PlanEffect, PlanMotif, PlanPrint, PlanPrints, PlanTable } from "./planPrintTypes";
+export type { PlanBorder, PlanEffect, PlanMotif, PlanPrint, PlanPrints, PlanTable } from "./planPrintTypes";
 
 /** The plan document, as docs/job-format.md fixes it. Lengths in mm, areas in m2, volumes in ml. */
 export interface Plan {
@@ -35,6 +35,8 @@ export interface Plan {
   days: PlanDay[];
   /** Both schools of rounds with what they cost; the job's own first. */
   schools: PlanSchool[];
+  /** The sheets that are printed with; absent where the job has none. */
+  stencils?: PlanStencil[];
   /** What finishes bring to be read off; absent where they bring none. */
   tables?: PlanTable[];
   findings: PlanFinding[];
@@ -76,6 +78,8 @@ export interface PlanWall {
   peel: { when: "wet" | "dry"; why: string };
   /** What is printed on it, by finish; absent where nothing is. */
   prints?: PlanPrints[];
+  /** What is printed along a way, by finish; absent where nothing is. */
+  border?: PlanBorder[];
   /** What its prints are of, each once; absent where nothing is printed. */
   motifs?: PlanMotif[];
   /** How the paint of its regions is broken up; absent where none is. */
@@ -89,6 +93,19 @@ export interface PlanTaping {
   pieces: number;
   crossings: number;
   minutes: number;
+}
+
+export interface PlanStencil {
+  id: string;
+  /** By the colour that goes through. */
+  open_mm2: Record<string, number>;
+  islands: { overlay: string; at: PlanPoint; area_mm2: number }[];
+  /** Thin places, under 3 mm. */
+  bridges: { overlay: string; width: number; at: PlanPoint }[];
+  /** Whether it is the same turned by half. */
+  turns: boolean;
+  /** All edges that are cut into its overlays, m. */
+  cutting_m: number;
 }
 
 export interface PlanLater {

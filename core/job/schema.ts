@@ -7,6 +7,7 @@ import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
 import { suppliesSchemaOf } from "../work/sundries";
 import { toolItems } from "../work/tools";
+import { stencilSchema } from "../stencil/schema";
 import { edgesSchema } from "../tape/schema";
 import { meetsSchema, runSchema, wallSchema } from "../wall/schema";
 import { allSundries } from "./words";
@@ -40,6 +41,7 @@ export const jobSchema = z
     toolsToBuy: z.array(z.enum(toolItems)).max(100).default([]).describe("tools that are not owned"),
     budget: z.number().min(0).max(1e9).optional().describe("what paint and sundries may cost"),
     ceiling: meetsSchema.optional().describe("of the room; a wall may have its own"),
+    stencils: z.array(stencilSchema).max(100).default([]).describe("sheets that are printed with"),
     paints: z.array(paintSchema).max(200),
     walls: z.array(wallSchema).max(200),
     runs: z.array(runSchema).max(100).default([]),

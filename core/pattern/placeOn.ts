@@ -1,6 +1,6 @@
 import Flatbush from "flatbush";
 import { arrange } from "../geometry/arrange";
-import { isInsideContour, rectangleContour } from "../geometry/contour";
+import { isInsideContour, rectangleContour, signedArea } from "../geometry/contour";
 import { boxOfCurve, type Box, type Contour } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { intersectCurves } from "../geometry/intersectCurves";
@@ -49,17 +49,28 @@ export function placeOn(
   return { motifs, placements };
 }
 
-const measured = (motif: Motif, finish: string): WallMotif => ({
-  ...motif,
-  finish,
-  openM2: motif.cutouts.map(({ contours }) => {
-    const curves = contours.flat().map((curve) => ({ curve, source: null }));
-    const open = arrange(curves, placeTolerance).faces.filter((face) =>
-      isOpenAt(contours, interiorPoint(face)),
-    );
-    return open.reduce((sum, { area }) => sum + area, 0) / 1e6;
-  }),
-});
+function measured(motif: Motif, finish: string): WallMotif {
+  const drawn = motif.cutouts.map(({ contours, trueMm2 }) =>
+    trueMm2 === undefined
+      ? openMm2(contours)
+      : // Outlines of faces that are apart: holes run the other way.
+        contours.reduce((sum, contour) => sum + signedArea(contour), 0),
+  );
+  const truth = motif.cutouts.map(({ trueMm2 }, place) => trueMm2 ?? drawn[place]!);
+  return {
+    ...motif,
+    finish,
+    openM2: truth.map((mm2) => mm2 / 1e6),
+    trueShare: truth.map((mm2, place) => (drawn[place] === 0 ? 1 : mm2 / drawn[place]!)),
+  };
+}
+
+function openMm2(contours: readonly Contour[]): number {
+  const curves = contours.flat().map((curve) => ({ curve, source: null }));
+  return arrange(curves, placeTolerance)
+    .faces.filter((face) => isOpenAt(contours, interiorPoint(face)))
+    .reduce((sum, { area }) => sum + area, 0);
+}
 
 /** What lies within one contour is open, within two of them not. */
 const isOpenAt = (contours: readonly Contour[], at: Point): boolean =>
@@ -112,10 +123,11 @@ class SurfaceEdge {
       const areaM2 = motif.openM2[place]!;
       const own = contours.map((contour) => placeContour(contour, draft));
       const part = this.partOf(own, near);
+      const leftM2 = part.areaM2 * motif.trueShare[place]!;
       open += areaM2;
-      left += part.areaM2;
+      left += leftM2;
       for (const source of part.cutBy) cutBy.add(this.names.get(source)!);
-      if (part.areaM2 > 0) kept.push({ paint, contours: part.contours, areaM2: part.areaM2 });
+      if (part.areaM2 > 0) kept.push({ paint, contours: part.contours, areaM2: leftM2 });
     });
     if (open === 0 || left <= open * hair) return null;
     const isWhole = left >= open * (1 - (cutBy.size === 0 ? touch : hair));

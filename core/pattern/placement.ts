@@ -1,4 +1,4 @@
-import type { Box, Contour } from "../geometry/curve";
+import { boxOfContour, type Box, type Contour } from "../geometry/curve";
 import type { Point } from "../geometry/point";
 
 /** Something that is printed or laid again and again: a motif cut in a sheet, a stamp, a disc. In its own coordinates, mm, y up. */
@@ -11,12 +11,29 @@ export interface Motif {
   readonly cutouts: readonly Cutout[];
 }
 
+/** What the open parts of one overlay lie within; the motif's face where it has none of its own. */
+export function openBox({ cutouts, face }: Motif, overlay: string): Box {
+  const boxes = cutouts.flatMap((cutout) =>
+    cutout.overlay === overlay ? cutout.contours.map(boxOfContour) : [],
+  );
+  return boxes.length === 0
+    ? face
+    : {
+        minX: Math.min(...boxes.map(({ minX }) => minX)),
+        maxX: Math.max(...boxes.map(({ maxX }) => maxX)),
+        minY: Math.min(...boxes.map(({ minY }) => minY)),
+        maxY: Math.max(...boxes.map(({ maxY }) => maxY)),
+      };
+}
+
 /** The open parts of a motif that take one paint in one overlay. What lies within two of its contours is not open. */
 export interface Cutout {
   readonly overlay: string;
   readonly slot: string;
   readonly paint: string;
   readonly contours: readonly Contour[];
+  /** What is open in truth, where the contours are a flattened copy. */
+  readonly trueMm2?: number;
 }
 
 /** One print of one overlay, in the strip's coordinates. */
@@ -61,6 +78,8 @@ export interface Kept {
 export interface WallMotif extends Motif {
   readonly finish: string;
   readonly openM2: readonly number[];
+  /** By how much each is larger in truth than its contours are. */
+  readonly trueShare: readonly number[];
 }
 
 /** How the paint of regions is broken up: all of what a finish lies over, or what shows one paint. */

@@ -1,4 +1,4 @@
-import type { Said } from "../findings/said";
+import type { Said, Values } from "../findings/said";
 
 /** What a step is for; what is common to all finishes asks this, never what it is called. */
 export type Phase =
@@ -25,6 +25,8 @@ export interface Stretch {
   /** Ids of regions; one that is painted in several stretches stands in each of them. */
   readonly regions: readonly string[];
   readonly minutes: number;
+  /** What is said of how far one is when it is the last one done, for a sentence that tells of that. */
+  readonly until?: Values;
 }
 
 /** One thing that one person, or several together, do without a break. */

@@ -70,4 +70,4 @@ export class StepList {
 
 /** What a sentence tells of how many stretches there are is told of the part's own. */
 export const stretchesOf = ({ stretches }: { readonly stretches?: readonly Stretch[] }) =>
-  stretches && { stretches: stretches.length };
+  stretches && { stretches: stretches.length, ...stretches.at(-1)?.until };

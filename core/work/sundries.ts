@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { dustSheetM, flexibleRollM, maskingFilmM2, sandingsPerPaper, sealerTubeMl } from "../trade/constants";
+import { printSundries } from "./prints/sundries";
 import type { SundryKind, SundryUse } from "./contribution";
 
 /** What is bought beside paint for the work that all finishes share, in the order in which it is listed. */
@@ -38,6 +39,7 @@ export const sundryKinds = {
   paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-filled" },
   "dust-mask": { name: "Dust mask", serves: 1, why: "why-filled" },
   "sugar-soap": { name: "Sugar soap", serves: 1, why: "why-soap" },
+  ...printSundries,
 } as const satisfies Record<string, SundryKind>;
 
 export type SundryItem = keyof typeof sundryKinds;

@@ -51,6 +51,29 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     stretches: 1,
     seals: null,
   },
+  print: {
+    wall: "w",
+    overlay: "2",
+    colours: ["p"],
+    prints: 40,
+    partial: 6,
+    loads: 12,
+    every: 10,
+    method: "brush",
+    stretches: 4,
+    column: 4,
+    at: 1300,
+  },
+  "table-part-prints": {},
+  "care-print": {},
+  "care-spray": {},
+  "ready-sheets": { copies: 2 },
+  "why-sheets": {},
+  "why-stencil-brush": {},
+  "why-foam-roller": {},
+  "why-blotting": { from: 20 },
+  "why-stencil-tape": { from: 12 },
+  "why-adhesive": { from: 40 },
   peel: { ...counted, round: 2 },
   "wash-tools": { colour: "p" },
   "touch-up": { wall: "w", pins: 1 },
@@ -110,7 +133,8 @@ const sayOf = (code: WorkCode, more: object = {}): string =>
 it("everything is told in whole sentences, and why a sundry is bought in half ones", () => {
   for (const code of Object.keys(values) as WorkCode[]) {
     const say = sayOf(code);
-    expect(say, code).toMatch(code.startsWith("why-") ? /^[a-z0-9].{6,}[^.]$/ : /^[A-Z].*\.$/);
+    const form = code.startsWith("why-") ? /^[a-z0-9].{6,}[^.]$/ : /^[A-Z].*\.$/;
+    expect(say, code).toMatch(code.startsWith("table-") ? /^[A-Z].*[^.]$/ : form);
     expect(say, code).not.toMatch(/undefined|NaN|\[object|!/);
   }
   for (const { why } of Object.values(sundryKinds)) expect(Object.keys(workWords)).toContain(why);

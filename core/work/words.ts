@@ -4,6 +4,7 @@ import type { Said, ValuesOf, Words } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import type { Seal } from "../tape/sealEdge";
 import type { Things } from "./room/thingsOf";
+import { printWords } from "./prints/words";
 import { sealerTubeMl } from "../trade/constants";
 
 const count = (amount: number, one: string, many = `${one}s`): string =>
@@ -207,7 +208,13 @@ const sundryWords = {
 };
 
 /** Every sentence of the work that all finishes share. */
-export const workWords = { ...stepWords, ...cautionWords, ...eveningWords, ...sundryWords } satisfies Words;
+export const workWords = {
+  ...stepWords,
+  ...printWords,
+  ...cautionWords,
+  ...eveningWords,
+  ...sundryWords,
+} satisfies Words;
 export type WorkCode = keyof typeof workWords;
 
 /** Something of the common work to be said. */

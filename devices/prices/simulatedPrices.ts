@@ -39,6 +39,16 @@ const sundryPrices: Record<SundryItem, number> = {
   paper: 1.4,
   "dust-mask": 2.6,
   "sugar-soap": 3.9,
+  "stencil-sheet": 6.5,
+  "stencil-brush-6": 4.2,
+  "stencil-brush-12": 4.9,
+  "stencil-brush-20": 6.1,
+  "stencil-brush-30": 7.4,
+  "stencil-brush-40": 8.8,
+  "foam-roller": 3.6,
+  "blotting-paper": 2.2,
+  "stencil-tape": 6.4,
+  "stencil-adhesive": 9.9,
 };
 
 /**

@@ -1,3 +1,4 @@
+import { sheetsToAdd } from "@/core/stencil/library";
 import type * as z from "zod";
 import type { jobSchema } from "@/core/job/schema";
 import { applyChange } from "@/core/finishes/applyChange";
@@ -70,3 +71,9 @@ export function changeDocument(
     walls: wall === undefined ? document.walls : changeById<WallDocument>(document.walls, wall, merge),
   };
 }
+
+/** A sheet that ships comes into a job with the first finish that prints with it. */
+export const withSheet = (job: JobDocument, stencil: string): Pick<JobDocument, "stencils"> => {
+  const own = job.stencils ?? [];
+  return { stencils: [...own, ...sheetsToAdd([stencil], own)] };
+};

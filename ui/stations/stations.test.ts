@@ -1,4 +1,5 @@
 import { expect, it } from "vitest";
+import { sheetsAtHand, stencilLibrary } from "@/core/stencil/library";
 import { plan } from "@/core/job/plan";
 import type { Plan } from "@/core/job/planTypes";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
@@ -30,9 +31,11 @@ it("Pattern is done for every finish as it is first laid out, and not for a bare
       strip,
       job.paints.map(({ id }) => id),
       "oyster",
+      sheetsAtHand([]),
     );
     const finishes = [{ id: "f", on: "w", kind: finish.kind, ...start }];
-    const standing = standingOf("pattern", seen(plan(parsed({ ...bare, finishes }))));
+    const document = { ...bare, stencils: stencilLibrary, finishes };
+    const standing = standingOf("pattern", seen(plan(parsed(document))));
     // Done, or something to decide about it; never as if the wall were bare.
     expect([finish.kind, standing === null]).toEqual([finish.kind, false]);
   }

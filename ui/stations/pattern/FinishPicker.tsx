@@ -4,6 +4,7 @@ import { useMemo, useState } from "react";
 import { allFinishes } from "@/core/finishes/registry";
 import type { Job } from "@/core/job/schema";
 import { stripOfFinish } from "@/core/job/layOutWalls";
+import { sheetsAtHand } from "@/core/stencil/library";
 import type { Wall } from "@/core/wall/schema";
 import { useDocument, useJob } from "@/ui/job/JobProvider";
 import { freshId, type FinishDocument } from "@/ui/job/jobDocument";
@@ -76,7 +77,8 @@ function offersOn(job: Job, wall: Wall, on: string) {
   const strip = stripOfFinish(job, { on });
   if (strip.corners.length === 0) return [];
   return allFinishes.map((finish) => {
-    const spec = { id: "offer", on, kind: finish.kind, ...finish.start(strip, paints, wall.base) };
+    const start = finish.start(strip, paints, wall.base, sheetsAtHand(job.stencils));
+    const spec = { id: "offer", on, kind: finish.kind, ...start };
     return { kind: finish.kind, title: finish.title, spec };
   });
 }

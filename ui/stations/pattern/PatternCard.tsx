@@ -10,7 +10,7 @@ import type { JobFinish } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { findingsAt } from "@/ui/job/findingsAt";
 import { useDocument, useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
-import { changeById, type FinishDocument } from "@/ui/job/jobDocument";
+import { changeById, withSheet, type FinishDocument } from "@/ui/job/jobDocument";
 import { finishInHand, usePatternHand } from "@/ui/job/patternHand";
 import { Button } from "@/ui/parts/Button";
 import { CardHead } from "@/ui/parts/CardHead";
@@ -53,7 +53,12 @@ export function PatternCard({ wallId }: { wallId: string }) {
     );
   }
   const pick = (finish: FinishDocument) => {
-    change((before) => ({ ...before, finishes: [...before.finishes, finish] }));
+    const { stencil } = finish as { stencil?: string };
+    change((before) => ({
+      ...before,
+      ...(stencil !== undefined && withSheet(before, stencil)),
+      finishes: [...before.finishes, finish],
+    }));
     take(finish.id);
     setPicking(false);
   };

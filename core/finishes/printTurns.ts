@@ -1,0 +1,62 @@
+import { placeBox } from "../geometry/placeContour";
+import { openBox, type Motif, type PlacementDraft } from "../pattern/placement";
+import type { Sheet } from "../stencil/cutSheet";
+import { printDryMin, printing, type PrintMethod } from "../work/prints/constants";
+import { loadsOf, orderPrints } from "../work/prints/orderPrints";
+import { overlaysOf } from "./stencilMotif";
+
+/** Where one sheet is laid: its cell's middle, how it is turned, and what it is called by. */
+export interface SheetPlace {
+  readonly id: string;
+  readonly at: { readonly x: number; readonly y: number };
+  readonly turn: number;
+  readonly column: number;
+  readonly row: number;
+}
+
+/**
+ * The prints of a sheet at places that are listed column by column, overlay after overlay, each in its turn so that no sheet
+ * lies on what is still wet, and with the load that it takes.
+ */
+export function printsAt(
+  places: readonly SheetPlace[],
+  sheet: Sheet,
+  method: PrintMethod,
+  motif: Motif,
+): PlacementDraft[] {
+  const { minutes, spreadRate, loadMl } = printing[method];
+  let before = 0;
+  return overlaysOf(sheet).flatMap((overlay, index) => {
+    const open = openBox(motif, overlay);
+    const poses = places.map(({ at, turn }) => ({ at, turn, mirrored: false }));
+    const order = orderPrints(
+      poses.map((pose) => ({ open: placeBox(open, pose), sheet: placeBox(sheet.plastic, pose), minutes })),
+      printDryMin,
+    );
+    const openMm2 = Math.max(
+      ...sheet.slots.filter((slot) => slot.overlay === overlay).map((slot) => slot.openMm2),
+    );
+    const needMl = (openMm2 / 1e6 / spreadRate) * 1000;
+    const loads = loadsOf(
+      order.map(() => needMl),
+      loadMl,
+    );
+    const drafts = order.map((place, turn): PlacementDraft => {
+      const { id, at, turn: turned, column, row } = places[place]!;
+      return {
+        id: index === 0 ? id : `${id}/${overlay}`,
+        motif: motif.id,
+        overlay,
+        at,
+        turn: turned,
+        mirrored: false,
+        column,
+        row,
+        order: before + turn + 1,
+        load: loads[turn]!,
+      };
+    });
+    before += drafts.length;
+    return drafts;
+  });
+}

@@ -1,0 +1,34 @@
+import type { CardField } from "./defineFinish";
+
+interface PrintingSpec {
+  readonly colours: Readonly<Record<string, string>>;
+  readonly method: "brush" | "roller";
+  readonly fixing: "tape" | "adhesive";
+}
+
+/** The paints of a sheet's colours, and how it is printed. */
+export const printingFields = ({ colours, method, fixing }: PrintingSpec): CardField[] => [
+  ...Object.entries(colours).map(([slot, value]): CardField => ({
+    type: "paint",
+    label: `Paint of ${slot}`,
+    path: ["colours", slot],
+    value,
+    mayBeNone: false,
+  })),
+  {
+    type: "choice",
+    label: "Printed with",
+    options: [
+      { label: "a foam roller", selected: method === "roller", set: { method: "roller" } },
+      { label: "a brush", selected: method === "brush", set: { method: "brush" } },
+    ],
+  },
+  {
+    type: "choice",
+    label: "Held by",
+    options: [
+      { label: "tape", selected: fixing === "tape", set: { fixing: "tape" } },
+      { label: "adhesive and tape", selected: fixing === "adhesive", set: { fixing: "adhesive" } },
+    ],
+  },
+];

@@ -1,0 +1,42 @@
+import * as z from "zod";
+import type { Stencil } from "../stencil/schema";
+import { idSchema } from "../measure/schema";
+
+/** What every finish says that prints with a sheet. */
+export const printingKeys = {
+  stencil: idSchema.describe("a sheet of the job"),
+  colours: z.record(idSchema, idSchema).describe("the paint of each colour of the sheet"),
+  method: z.enum(["brush", "roller"]).default("roller"),
+  fixing: z.enum(["tape", "adhesive"]).default("tape").describe("what holds the sheet"),
+};
+
+interface PrintingSpec {
+  readonly stencil: string;
+  readonly colours: Readonly<Record<string, string>>;
+}
+
+/** The paints of its colours. */
+export const printingPaints = ({ colours }: PrintingSpec) =>
+  Object.entries(colours).map(([slot, id]) => ({ path: ["colours", slot], id }));
+
+/** A first sheet in the paints other than the wall's own, in turn; one whose repeat is a border's where that is asked for. */
+export function startPrinting(
+  paints: readonly string[],
+  base: string,
+  stencils: readonly Stencil[],
+  isBorder: boolean,
+): { readonly stencil: string; readonly colours: Record<string, string> } {
+  const isFlat = ({ repeat }: Stencil) => repeat.y < repeat.x;
+  const stencil = stencils.find((one) => isFlat(one) === isBorder) ?? stencils[0];
+  const others = paints.filter((paint) => paint !== base);
+  const slots = [...new Set(stencil?.overlays.flatMap(({ cuts }) => cuts.map(({ slot }) => slot)) ?? [])];
+  return {
+    stencil: stencil?.id ?? "",
+    colours: Object.fromEntries(slots.map((slot, index) => [slot, others[index % others.length] ?? base])),
+  };
+}
+
+/** Its sheet, with the paints of its colours. */
+export const printingStencil = ({ stencil, colours }: PrintingSpec) => [
+  { path: ["stencil"], id: stencil, colours, coloursPath: ["colours"] },
+];

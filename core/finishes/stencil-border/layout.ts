@@ -1,0 +1,102 @@
+import type { Sheet } from "../../stencil/cutSheet";
+import { judgeDifference, visibleTolerance, type Visibility } from "../../trade/visibleDifference";
+import type { Strip } from "../../wall/strip";
+import type { FinishContext, Laid } from "../defineFinish";
+import type { SheetPlace } from "../printTurns";
+import { sheetOf } from "../stencilMotif";
+import { alongLeg, legsOf, type Leg } from "./legs";
+import type { StencilBorderSpec } from "./spec";
+
+/** A leg with its repeats: how many whole ones, and by how much each is longer than the sheet's own, mm. */
+export interface DividedLeg extends Leg {
+  readonly repeats: number;
+  readonly stretch: number;
+  readonly verdict: Visibility;
+}
+
+export interface StencilBorderLayout extends Laid<StencilBorderSpec> {
+  readonly sheet: Sheet;
+  readonly legs: readonly DividedLeg[];
+  readonly places: readonly SheetPlace[];
+  /** A sheet of its own at the corners around a thing. */
+  readonly corner: { readonly sheet: Sheet; readonly places: readonly SheetPlace[] } | null;
+  readonly count: number;
+}
+
+export const mostPrints = 20_000;
+
+/** Repeats along every leg of the way. */
+export function layOutStencilBorder(
+  spec: StencilBorderSpec,
+  strip: Strip,
+  context: FinishContext,
+): StencilBorderLayout {
+  const sheet = sheetOf(context, spec.stencil);
+  const repeat = sheet.stencil.repeat.x;
+  const legs = legsOf(spec, strip).map((leg) => divide(leg, repeat, spec.fit, context.viewingDistance));
+  const count = legs.reduce((sum, { repeats }) => sum + repeats, 0);
+  const isTooMuch = count > mostPrints;
+  return {
+    spec,
+    strip,
+    context,
+    sheet,
+    legs,
+    places: isTooMuch ? [] : legs.flatMap((leg, index) => placesOn(leg, index, repeat, spec.fit)),
+    corner: isTooMuch ? null : cornersOf(spec, legs, context),
+    count,
+  };
+}
+
+/** The whole number of repeats nearest to the length, at least one; kept ones are as many whole ones as fit. */
+function divide(
+  leg: Leg,
+  repeat: number,
+  fit: StencilBorderSpec["fit"],
+  viewingDistance: number,
+): DividedLeg {
+  if (fit === "keep") {
+    return { ...leg, repeats: Math.floor(leg.length / repeat + 1e-9), stretch: 0, verdict: "won't show" };
+  }
+  const repeats = Math.max(1, Math.round(leg.length / repeat));
+  const stretch = leg.length / repeats - repeat;
+  const verdict = judgeDifference(Math.abs(stretch), visibleTolerance(repeat, viewingDistance));
+  return { ...leg, repeats, stretch, verdict };
+}
+
+/** Middles of the prints; kept repeats are centred, and a part of one stands at either end where there is room. */
+function placesOn(
+  leg: DividedLeg,
+  index: number,
+  repeat: number,
+  fit: StencilBorderSpec["fit"],
+): SheetPlace[] {
+  const { repeats, length } = leg;
+  const pitch = fit === "keep" ? repeat : length / repeats;
+  const over = (length - repeats * pitch) / 2;
+  const isParted = fit === "keep" && over > 1e-6;
+  const count = repeats + (isParted ? 2 : 0);
+  const first = over + (isParted ? -pitch / 2 : pitch / 2);
+  return Array.from({ length: count }, (_, place) => ({
+    id: `l${index + 1}n${place + (isParted ? 0 : 1)}`,
+    ...alongLeg(leg, first + place * pitch),
+    column: place + 1,
+    row: index + 1,
+  }));
+}
+
+function cornersOf(
+  { corners }: StencilBorderSpec,
+  legs: readonly Leg[],
+  context: FinishContext,
+): StencilBorderLayout["corner"] {
+  if (typeof corners === "string" || legs.length !== 4) return null;
+  const places = legs.map((leg, index): SheetPlace => ({
+    id: `corner-${index + 1}`,
+    at: leg.points[0]!,
+    turn: -90 * index,
+    column: index + 1,
+    row: 1,
+  }));
+  return { sheet: sheetOf(context, corners.motif), places };
+}

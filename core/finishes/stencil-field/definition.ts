@@ -1,0 +1,34 @@
+import { printing } from "../../work/prints/constants";
+import { defineFinish } from "../defineFinish";
+import { printingPaints, printingStencil, startPrinting } from "../printingKeys";
+import { workPrints } from "../workPrints";
+import { cardOfStencilField } from "./card";
+import { checkStencilField } from "./check";
+import { designStencilField } from "./design";
+import { editStencilField } from "./edit";
+import { layOutStencilField } from "./layout";
+import { stencilFieldSpec } from "./spec";
+
+export const stencilField = defineFinish({
+  kind: "stencil-field",
+  title: "Stencil, all over",
+  spec: stencilFieldSpec,
+  paints: printingPaints,
+  things: ({ start: { x } }) => (typeof x === "object" ? [{ path: ["start", "x", "on"], id: x.on }] : []),
+  stencils: printingStencil,
+  layOut: layOutStencilField,
+  design: designStencilField,
+  check: checkStencilField,
+  card: cardOfStencilField,
+  edit: editStencilField,
+  work: (share, site) => workPrints(share, share.layout.sheet, site),
+  rates: {
+    stencilBrush_min: { usual: printing.brush.minutes, as: "minutes", label: "A stencil print, brush" },
+    stencilRoller_min: { usual: printing.roller.minutes, as: "minutes", label: "A stencil print, roller" },
+  },
+  start: (_, paints, base, stencils) => ({
+    ...startPrinting(paints, base, stencils, false),
+    layout: "half-drop",
+    start: { x: "centre", y: "top" },
+  }),
+});

@@ -1,0 +1,43 @@
+import { segment } from "../../geometry/curve";
+import type { Design, SetOutLine } from "../../pattern/pattern";
+import { printsAt } from "../printTurns";
+import { motifOf } from "../stencilMotif";
+import type { StencilFieldLayout } from "./layout";
+
+/** Prints, and a plumb line through the middles of each column and a level one through those of each row: nothing accumulates. */
+export function designStencilField(layout: StencilFieldLayout): Design[] {
+  const { spec, sheet, places } = layout;
+  const motif = motifOf(sheet, spec.colours);
+  return [
+    {
+      lines: linesOf(layout),
+      dividers: [],
+      pieceAt: () => null,
+      motifs: [motif],
+      placements: printsAt(places, sheet, spec.method, motif),
+    },
+  ];
+}
+
+function linesOf({ strip, places, spec: { layout } }: StencilFieldLayout): SetOutLine[] {
+  const { minX, maxX, minY, maxY } = strip.extent;
+  const byPlace = (axis: "x" | "y") =>
+    [...new Map(places.map((place) => [place.at[axis].toFixed(4), place])).values()]
+      .filter(({ at }) => (axis === "x" ? at.x > minX && at.x < maxX : at.y > minY && at.y < maxY))
+      .sort((a, b) => (axis === "x" ? a.at.x - b.at.x : b.at.y - a.at.y));
+  const plumbs = byPlace("x").map(({ at, column, row }, index): SetOutLine => ({
+    id: `column-${index + 1}`,
+    index,
+    kind: "plumb",
+    path: segment({ x: at.x, y: minY }, { x: at.x, y: maxY }),
+    use: `the middle of column ${column}${layout === "brick" ? `, ${row % 2 === 1 ? "odd" : "even"} rows` : ""}`,
+  }));
+  const levels = byPlace("y").map(({ at, row, column }, index): SetOutLine => ({
+    id: `row-${index + 1}`,
+    index: plumbs.length + index,
+    kind: "level",
+    path: segment({ x: minX, y: at.y }, { x: maxX, y: at.y }),
+    use: `the middle of row ${row}${layout === "half-drop" ? `, ${column % 2 === 1 ? "odd" : "even"} columns` : ""}`,
+  }));
+  return [...plumbs, ...levels];
+}

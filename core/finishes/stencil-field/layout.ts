@@ -1,0 +1,138 @@
+import type { Box } from "../../geometry/curve";
+import type { Sheet } from "../../stencil/cutSheet";
+import type { Strip } from "../../wall/strip";
+import type { FinishContext, Laid } from "../defineFinish";
+import { findThing } from "../findThing";
+import type { SheetPlace } from "../printTurns";
+import { sheetOf } from "../stencilMotif";
+import type { StencilFieldSpec } from "./spec";
+
+export interface StencilFieldLayout extends Laid<StencilFieldSpec> {
+  readonly sheet: Sheet;
+  /** Where the middle of the first print lies; all others are whole or half repeats from it. */
+  readonly start: { readonly x: number; readonly y: number };
+  /** Places whose holes may reach the strip, column by column from the left, each from the top. */
+  readonly places: readonly SheetPlace[];
+  /** How many there are, where they are too many to be listed. */
+  readonly count: number;
+}
+
+/** More prints than this are nobody's handwork. */
+export const mostPrints = 20_000;
+
+/** A lattice of repeats from the start, as far as it reaches over the strip. */
+export function layOutStencilField(
+  spec: StencilFieldSpec,
+  strip: Strip,
+  context: FinishContext,
+): StencilFieldLayout {
+  const sheet = sheetOf(context, spec.stencil);
+  const start = startOf(spec, strip, sheet);
+  const { x, y } = sheet.stencil.repeat;
+  const { minX, maxX, minY, maxY } = strip.extent;
+  const count = ((maxX - minX) / x + 2) * ((maxY - minY) / y + 2);
+  const places = count > mostPrints ? [] : placesOf(spec, start, sheet, strip.extent);
+  return {
+    spec,
+    strip,
+    context,
+    sheet,
+    start,
+    places,
+    count: count > mostPrints ? Math.round(count) : places.length,
+  };
+}
+
+function startOf({ start }: StencilFieldSpec, strip: Strip, { stencil }: Sheet) {
+  const { minX, maxX, minY, maxY } = strip.extent;
+  const { repeat } = stencil;
+  const xOf = () => {
+    if (typeof start.x === "number") return start.x;
+    if (typeof start.x === "object") {
+      const thing = findThing(strip, start.x.on)!;
+      return thing.x + thing.width / 2;
+    }
+    const middle = (minX + maxX) / 2;
+    return {
+      centre: middle,
+      joint: middle + repeat.x / 2,
+      left: minX + repeat.x / 2,
+      right: maxX - repeat.x / 2,
+    }[start.x];
+  };
+  const yOf = () => {
+    if (typeof start.y === "number") return start.y;
+    const middle = (minY + maxY) / 2;
+    return {
+      top: maxY - repeat.y / 2,
+      floor: minY + repeat.y / 2,
+      centre: middle,
+      joint: middle + repeat.y / 2,
+    }[start.y];
+  };
+  return { x: xOf(), y: yOf() };
+}
+
+/** A last bit of a print is none, mm. */
+const touchMm = 1e-6;
+
+function placesOf(
+  { layout }: StencilFieldSpec,
+  start: { readonly x: number; readonly y: number },
+  { cuts, stencil: { repeat } }: Sheet,
+  extent: Box,
+): SheetPlace[] {
+  // Shifts of half a repeat bring a place at most that much further.
+  const [across, down] = [layout === "brick" ? repeat.x / 2 : 0, layout === "half-drop" ? repeat.y / 2 : 0];
+  const columns = range(
+    (extent.minX - cuts.maxX - start.x - across) / repeat.x,
+    (extent.maxX - cuts.minX - start.x) / repeat.x,
+  );
+  const rows = range(
+    (extent.minY - cuts.maxY - start.y) / repeat.y,
+    (extent.maxY - cuts.minY - start.y + down) / repeat.y,
+  );
+  const found = columns.flatMap((column) =>
+    rows.map((row) => ({
+      column,
+      row,
+      at: {
+        x: start.x + column * repeat.x + (row % 2 === 0 ? 0 : across),
+        y: start.y + row * repeat.y - (column % 2 === 0 ? 0 : down),
+      },
+    })),
+  );
+  const reaching = found.filter(
+    ({ at }) =>
+      at.x + cuts.maxX > extent.minX + touchMm &&
+      at.x + cuts.minX < extent.maxX - touchMm &&
+      at.y + cuts.maxY > extent.minY + touchMm &&
+      at.y + cuts.minY < extent.maxY - touchMm,
+  );
+  return numbered(reaching);
+}
+
+const range = (from: number, to: number): number[] => {
+  const first = Math.floor(from);
+  return Array.from({ length: Math.max(0, Math.ceil(to) - first + 1) }, (_, index) => first + index);
+};
+
+/**
+ * Called by its column from the left and its row in it from the top; its id is the repeats from the start, rightwards and
+ * downwards, so that it stays when another wall is added.
+ */
+function numbered(places: readonly Omit<SheetPlace, "id" | "turn">[]): SheetPlace[] {
+  const columns = [...new Set(places.map(({ column }) => column))].sort((a, b) => a - b);
+  return columns.flatMap((column, index) =>
+    places
+      .filter((place) => place.column === column)
+      .sort((a, b) => b.at.y - a.at.y)
+      .map(({ at, row }, place) => ({
+        id: `c${column}r${row === 0 ? 0 : -row}`,
+        at,
+        turn: 0,
+        column: index + 1,
+        row: place + 1,
+      })),
+  );
+}

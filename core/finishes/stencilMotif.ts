@@ -1,0 +1,34 @@
+import type { Box } from "../geometry/curve";
+import type { Motif } from "../pattern/placement";
+import { cutSheet, type Sheet } from "../stencil/cutSheet";
+import type { FinishContext } from "./defineFinish";
+
+/** A sheet of the job by its id, which the document's check has let through. */
+export const sheetOf = ({ stencils }: FinishContext, id: string): Sheet =>
+  cutSheet(stencils.find((stencil) => stencil.id === id)!);
+
+/** What a sheet prints in its paints. */
+export function motifOf(sheet: Sheet, colours: Readonly<Record<string, string>>): Motif {
+  return {
+    id: sheet.stencil.id,
+    face: around(sheet.cell, sheet.cuts),
+    sheet: sheet.plastic,
+    cutouts: sheet.slots.map(({ overlay, slot, contours, openMm2 }) => ({
+      overlay,
+      slot,
+      paint: colours[slot]!,
+      contours,
+      trueMm2: openMm2,
+    })),
+  };
+}
+
+const around = (a: Box, b: Box): Box => ({
+  minX: Math.min(a.minX, b.minX),
+  maxX: Math.max(a.maxX, b.maxX),
+  minY: Math.min(a.minY, b.minY),
+  maxY: Math.max(a.maxY, b.maxY),
+});
+
+/** The overlays of a sheet in their order. */
+export const overlaysOf = ({ stencil }: Sheet): string[] => stencil.overlays.map(({ id }) => id);

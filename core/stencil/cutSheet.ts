@@ -1,0 +1,141 @@
+import { arrange } from "../geometry/arrange";
+import { boxOfContour, curveLength, type Box, type Contour, type Curve } from "../geometry/curve";
+import { interiorPoint } from "../geometry/interiorPoint";
+import { placeContour } from "../geometry/placeContour";
+import type { Point } from "../geometry/point";
+import { windingAt } from "./openParts";
+import { flattenContour } from "../geometry/flatten";
+import { findBridges, type Bridge } from "./findBridges";
+import { openPartsOf, outlinesOf, sheetToleranceMm } from "./openParts";
+import { parsePath } from "./parsePath";
+import type { Stencil } from "./schema";
+
+/** The holes of one overlay that take one colour. */
+export interface SheetSlot {
+  readonly overlay: string;
+  readonly slot: string;
+  readonly contours: readonly Contour[];
+  readonly openMm2: number;
+  /** About how wide its narrowest hole is, mm. */
+  readonly narrowestMm: number;
+}
+
+/** A stencil as its plastic is: what is open, what falls out and where it is thin. In its own coordinates, mm. */
+export interface Sheet {
+  readonly stencil: Stencil;
+  readonly cell: Box;
+  readonly plastic: Box;
+  /** What all its holes lie within. */
+  readonly cuts: Box;
+  readonly slots: readonly SheetSlot[];
+  readonly islands: readonly { readonly overlay: string; readonly at: Point; readonly areaMm2: number }[];
+  /** Thin places, the thinnest first. */
+  readonly bridges: readonly (Bridge & { readonly overlay: string })[];
+  /** Whether it is the same turned by half. */
+  readonly hasHalfTurn: boolean;
+  /** All edges that are cut, mm. */
+  readonly cuttingMm: number;
+}
+
+/** Material narrower than this tears or floods, mm. */
+export const leastBridgeMm = 3;
+const sheetMarginMm = 40;
+
+const kept = new Map<string, Sheet>();
+const mostKept = 60;
+
+/** Works a stencil's sheet out, once for what is cut out of it. */
+export function cutSheet(stencil: Stencil): Sheet {
+  const key = JSON.stringify([stencil.id, stencil.repeat, stencil.sheet, stencil.overlays]);
+  const before = kept.get(key);
+  if (before) return { ...before, stencil };
+  const made = cut(stencil);
+  if (kept.size >= mostKept) kept.delete(kept.keys().next().value!);
+  kept.set(key, made);
+  return made;
+}
+
+function cut(stencil: Stencil): Sheet {
+  const overlays = stencil.overlays.map(({ id, cuts }) => {
+    const parsed = cuts.map(({ slot, path }) => ({ slot, subpaths: parsePath(path) }));
+    return { id, parsed, whole: openPartsOf(parsed.flatMap(({ subpaths }) => subpaths)) };
+  });
+  const slots = overlays.flatMap(({ id, parsed }) =>
+    [...new Set(parsed.map(({ slot }) => slot))].map((slot): SheetSlot => {
+      const own = openPartsOf(parsed.flatMap((one) => (one.slot === slot ? one.subpaths : [])));
+      const contours = outlinesOf(own.open);
+      return {
+        overlay: id,
+        slot,
+        contours,
+        openMm2: own.areaMm2,
+        narrowestMm: Math.min(...own.open.map(({ outer, area }) => widthOf(outer, area))),
+      };
+    }),
+  );
+  const cuts = around(slots.flatMap(({ contours }) => contours.map(boxOfContour)));
+  const { x, y } = stencil.repeat;
+  const { width, height } = stencil.sheet ?? { width: x + 2 * sheetMarginMm, height: y + 2 * sheetMarginMm };
+  return {
+    stencil,
+    cell: boxAround(x, y),
+    plastic: boxAround(width, height),
+    cuts,
+    slots,
+    islands: overlays.flatMap(({ id, whole }) =>
+      whole.islands.map((face) => ({ overlay: id, at: interiorPoint(face), areaMm2: face.area })),
+    ),
+    bridges: overlays
+      .flatMap(({ id, whole }) =>
+        findBridges(whole.open, leastBridgeMm).map((bridge) => ({ ...bridge, overlay: id })),
+      )
+      .sort((a, b) => a.width - b.width),
+    hasHalfTurn: slots.every(isSameTurned),
+    cuttingMm: overlays.reduce((sum, { whole }) => sum + lengthOf(outlinesOf(whole.open)), 0),
+  };
+}
+
+const boxAround = (width: number, height: number): Box => ({
+  minX: -width / 2,
+  maxX: width / 2,
+  minY: -height / 2,
+  maxY: height / 2,
+});
+
+const around = (boxes: readonly Box[]): Box => ({
+  minX: Math.min(...boxes.map(({ minX }) => minX)),
+  maxX: Math.max(...boxes.map(({ maxX }) => maxX)),
+  minY: Math.min(...boxes.map(({ minY }) => minY)),
+  maxY: Math.max(...boxes.map(({ maxY }) => maxY)),
+});
+
+const lengthOf = (contours: readonly Contour[]): number =>
+  contours.flat().reduce((sum, curve) => sum + curveLength(curve), 0);
+
+/** Of a rectangle its shorter side, of a disc its diameter: 4 area / girth, and never more than its box. */
+function widthOf(outer: Contour, area: number): number {
+  const { minX, maxX, minY, maxY } = boxOfContour(outer);
+  return Math.min(maxX - minX, maxY - minY, (4 * area) / lengthOf([outer]));
+}
+
+/** A thousandth of what is open may differ: hand-drawn halves are never the same to the last bit. */
+const sameShare = 1e-3;
+
+/** Whether holes turned by half about the cell's middle are the same holes: what lies in only one of the two is next to nothing. */
+function isSameTurned({ contours, openMm2 }: SheetSlot): boolean {
+  const turned = contours.map((contour) =>
+    placeContour(contour, { at: { x: 0, y: 0 }, turn: 180, mirrored: false }),
+  );
+  const loops = [contours, turned].map((own) => own.map(flattenContour));
+  const isIn = (own: readonly (readonly Point[])[], at: Point) =>
+    own.reduce((inside, loop) => inside !== (windingAt(at, loop) !== 0), false);
+  const curves: Curve[] = [...contours, ...turned].flat();
+  const { faces } = arrange(
+    curves.map((curve) => ({ curve, source: null })),
+    sheetToleranceMm,
+  );
+  const different = faces
+    .filter((face) => isIn(loops[0]!, interiorPoint(face)) !== isIn(loops[1]!, interiorPoint(face)))
+    .reduce((sum, { area }) => sum + area, 0);
+  return different <= openMm2 * sameShare;
+}

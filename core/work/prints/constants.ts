@@ -1,0 +1,27 @@
+/**
+ * What each way of printing through a sheet takes: how far a litre goes over the open parts (m2), what its tool keeps and
+ * carries in a blotted load (ml), after how many prints a rim of paint is felt on the sheet, and minutes a print.
+ */
+export const printing = {
+  brush: { spreadRate: 20, toolsMl: 4, loadMl: 2, cleanEvery: 10, minutes: 2.5 },
+  roller: { spreadRate: 20, toolsMl: 25, loadMl: 8, cleanEvery: 20, minutes: 1.5 },
+} as const;
+
+export type PrintMethod = keyof typeof printing;
+
+/** Minutes: a dry print may be touched by the sheet; a sheet is wiped clean, and dries; sprayed adhesive takes hold. */
+export const printDryMin = 15;
+export const cleaningMin = 8;
+export const cleanedDryMin = 12;
+export const tackMin = 3;
+/** A part print takes so many times as long. */
+export const partPrintFactor = 2;
+/** Adhesive fouls a sheet so much sooner. */
+export const adhesiveFactor = 0.5;
+/** Four pieces of tape hold a sheet, mm each. */
+export const tapeAPrintMm = 4 * 60;
+/** A roll of paper serves so many loads blotted; a can of adhesive so many prints. */
+export const loadsPerPaper = 150;
+export const printsPerCan = 120;
+/** Stencil brushes as they are sold, mm across. */
+export const brushSizesMm = [6, 12, 20, 30, 40] as const;

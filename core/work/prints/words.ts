@@ -1,0 +1,48 @@
+import { listed } from "../../findings/listed";
+import type { Speech } from "../../findings/speech";
+import type { PrintMethod } from "./constants";
+
+interface Printed {
+  readonly wall: string;
+  readonly overlay: string;
+  readonly colours: readonly string[];
+  readonly prints: number;
+  readonly partial: number;
+  readonly loads: number;
+  readonly every: number;
+  readonly method: PrintMethod;
+  /** How many stretches of whole columns, the last column of them, and where its middle is read. */
+  readonly stretches: number;
+  readonly column: number;
+  readonly at: number;
+}
+
+/** What printing through sheets says, whatever finish it is of. */
+export const printWords = {
+  print: (
+    { wall, overlay, colours, prints, partial, loads, every, method, stretches, column, at }: Printed,
+    speech: Speech,
+  ) =>
+    [
+      `${speech.wall(wall)}: print ${overlay ? `overlay ${overlay} ` : ""}in ${listed(colours.map((colour) => speech.paint(colour)))}, ${prints} ${prints === 1 ? "print" : "prints"}`,
+      partial > 0 ? `, ${partial} of them cut` : "",
+      `, ${loads} ${loads === 1 ? "load" : "loads"} ${method === "brush" ? "dabbed off until the brush is nearly dry" : "rolled off on paper"}`,
+      prints > every ? `; clean the sheet after every ${every}` : "",
+      stretches > 1
+        ? `. Whole columns, up to column ${column}: its middle reads ${speech.length(Math.abs(at))}.`
+        : ".",
+    ].join(""),
+  "table-part-prints": () => "Prints that are cut or bend the sheet",
+  "care-print": () => "Too wet or too hard and it creeps under the sheet: blot first, and dab, never push.",
+  "care-spray": () =>
+    "Spray the sheet in a box away from the wall, with air and without flames; its label tells the rest.",
+  "ready-sheets": ({ copies }: { copies: number }) =>
+    `Sheets clean and flat, ${copies} of each overlay; paper to blot on, low-tack tape, a bowl to clean in.`,
+  "why-sheets": () => "one in use while another is cleaned and dries",
+  "why-stencil-brush": () => "one a colour, by the width of its holes",
+  "why-foam-roller": () => "one a colour, of dense foam",
+  "why-blotting": ({ from }: { from: number }) => `to take ${Math.round(from)} loads nearly dry`,
+  "why-stencil-tape": ({ from }: { from: number }, speech: Speech) =>
+    `${speech.run(from)} to hold the sheets, low tack`,
+  "why-adhesive": ({ from }: { from: number }) => `sprayed on the back for ${Math.round(from)} prints`,
+};
