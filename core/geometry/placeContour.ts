@@ -34,6 +34,10 @@ export function placeContour(contour: Contour, pose: Pose): Contour {
 
 /** The upright box around a box that is placed by a pose. */
 export function placeBox({ minX, minY, maxX, maxY }: Box, pose: Pose): Box {
+  if (pose.turn === 0 && !pose.mirrored) {
+    const { x, y } = pose.at;
+    return { minX: minX + x, minY: minY + y, maxX: maxX + x, maxY: maxY + y };
+  }
   const corners = [
     { x: minX, y: minY },
     { x: maxX, y: minY },

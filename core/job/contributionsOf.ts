@@ -49,8 +49,21 @@ export function contributionsOf(
   });
 }
 
+/** By the walls that it is of: both schools of rounds ask for the same. */
+const keptShares = new WeakMap<LaidOutJob["walls"], Map<string, Share<AnyLayout> | null>>();
+
+function shareOf(finish: JobFinish, laidOut: LaidOutJob): Share<AnyLayout> | null {
+  const kept = keptShares.get(laidOut.walls) ?? new Map<string, Share<AnyLayout> | null>();
+  keptShares.set(laidOut.walls, kept);
+  const before = kept.get(finish.id);
+  if (before !== undefined) return before;
+  const share = makeShare(finish, laidOut);
+  kept.set(finish.id, share);
+  return share;
+}
+
 /** A finish's part of the walls that are laid out; null where there are none. */
-function shareOf({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> | null {
+function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> | null {
   let layout: AnyLayout | null = null;
   const own = walls.flatMap(({ wall, laid, surfaceM2, finishes }): ShareOfWall[] => {
     const here = finishes.find(({ finish }) => finish.id === id);

@@ -170,8 +170,10 @@ class SurfaceEdge {
 
   /** Names of what a rectangle reaches over. */
   private meeting(box: Box): string[] {
+    const near = this.near(box);
+    if (near.length === 0) return [];
     const edges = rectangleContour(box.minX, box.minY, box.maxX, box.maxY);
-    const met = this.near(box).filter(({ curve }) =>
+    const met = near.filter(({ curve }) =>
       edges.some((side) => intersectCurves(side, curve, placeTolerance).length > 0),
     );
     return [...new Set(met.map(({ source }) => this.names.get(source)!))];

@@ -52,7 +52,7 @@ export function printSteps(own: Printing): StepDraft[] {
       if (prints.length === 0) return [];
       const { wall } = on;
       const colours = coloursOf(on, overlay);
-      const stretches = columnsOf(prints, minutesOf(prints, on, own));
+      const stretches = stretchesOf(on, overlay, prints, own);
       const partial = prints.filter(({ share }) => share < 1).length;
       return [
         {
@@ -154,6 +154,25 @@ function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: P
     printDryMin * own.airFactor,
   );
   return each.map((minutes, place) => minutes + extra[place]! + waits[place]!);
+}
+
+/** Both schools of rounds print alike. */
+const keptStretches = new WeakMap<PrintedWall, Map<string, Stretch[]>>();
+
+function stretchesOf(
+  on: PrintedWall,
+  overlay: string,
+  prints: readonly Placement[],
+  own: Printing,
+): Stretch[] {
+  const kept = keptStretches.get(on) ?? new Map<string, Stretch[]>();
+  keptStretches.set(on, kept);
+  const key = JSON.stringify([overlay, own.method, own.fixing, own.eachMin, own.airFactor]);
+  const before = kept.get(key);
+  if (before) return before;
+  const made = columnsOf(prints, minutesOf(prints, on, own));
+  kept.set(key, made);
+  return made;
 }
 
 /** Prints in their turn, by whole columns: a stretch ends where all columns up to it are done. */
