@@ -118,18 +118,29 @@ export const stencilLibrary: readonly (StencilDocument & { readonly name: string
     ],
   },
   {
-    id: "pebble",
-    name: "Pebble",
-    repeat: { x: 220, y: 180 },
+    id: "rope",
+    name: "Rope",
+    repeat: { x: 96, y: 34 },
+    sheet: { width: 400, height: 120 },
     overlays: [
       {
         id: "1",
-        cuts: [
-          { slot: "stone", path: "M -80 10 C -80 48 -20 52 -14 18 C -8 -18 -72 -30 -80 10 Z" },
-          { slot: "stone", path: "M 12 -34 C 6 2 66 22 84 -12 C 98 -46 22 -72 12 -34 Z" },
-          { slot: "stone", path: "M 22 44 C 24 66 60 70 66 50 C 70 30 24 26 22 44 Z" },
-        ],
+        cuts: [-24, 24].map((x) => ({
+          slot: "strand",
+          path: `M ${x - 20} -10 C ${x - 12} 8 ${x + 6} 12 ${x + 20} 10 C ${x + 12} -8 ${x - 6} -12 ${x - 20} -10 Z`,
+        })),
       },
+      {
+        id: "2",
+        cuts: [-24, 24].map((x) => ({
+          slot: "light",
+          path: `M ${x - 11} -3 C ${x - 5} 4 ${x + 2} 7 ${x + 10} 7 C ${x + 3} 3 ${x - 4} -1 ${x - 11} -3 Z`,
+        })),
+      },
+    ],
+    registers: [
+      [-46, 14],
+      [46, 14],
     ],
   },
   {

@@ -1,14 +1,16 @@
 import type { Finding } from "../../findings/finding";
-import { mostPrints, type StencilBorderLayout } from "./layout";
+import { mostPrints, type DividedLeg, type StencilBorderLayout } from "./layout";
 
 /** More prints than anyone makes, a way off the wall, and a stretch that shows. */
 export function checkStencilBorder({ spec, strip, legs, count, sheet }: StencilBorderLayout): Finding[] {
   if (count > mostPrints)
     return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   const { minY, maxY } = strip.extent;
-  const isOff = legs.every(({ points }) => points.every(({ y }) => y <= minY || y >= maxY));
-  if (isOff) return [{ code: "off-wall", severity: "check", values: { thing: "the border" }, at: null }];
-  return legs.flatMap(({ length, repeats, stretch, verdict, name, points }): Finding[] =>
+  const isOff = ({ points }: DividedLeg) => points.every(({ y }) => y <= minY || y >= maxY);
+  if (legs.every(isOff))
+    return [{ code: "off-wall", severity: "check", values: { thing: "the border" }, at: null }];
+  const onWall = legs.filter((leg) => !isOff(leg));
+  return onWall.flatMap(({ length, repeats, stretch, verdict, name, points }): Finding[] =>
     spec.fit === "keep" || verdict === "won't show"
       ? []
       : [

@@ -26,6 +26,7 @@ import { useHandedFinish } from "./useEditing";
 
 // What is only shown now and then comes then.
 const FinishStack = dynamic(() => import("./FinishStack").then((module) => module.FinishStack));
+const SheetSection = dynamic(() => import("./SheetSection").then((module) => module.SheetSection));
 const ColourShares = dynamic(() => import("./ColourShares").then((module) => module.ColourShares));
 
 /** What the wall is to look like: its finishes, the few numbers of the one in hand, and what is to decide. */
@@ -171,6 +172,7 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
       ) : (
         <div className="py-3">{measures}</div>
       )}
+      {"stencil" in spec && <SheetSection spec={spec} />}
       {plan?.fit?.finish === spec.id && (
         <CandidateList wall={wall} plan={plan} paints={job.paints} units={job.units} onChoose={choose} />
       )}

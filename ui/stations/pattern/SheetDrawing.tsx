@@ -1,0 +1,95 @@
+import { flattenContour } from "@/core/geometry/flatten";
+import type { Sheet } from "@/core/stencil/cutSheet";
+
+interface Props {
+  readonly sheet: Sheet;
+  /** One overlay alone; all where it is null. */
+  readonly overlay?: string | null;
+  /** Whether what falls out and what is thin is marked. */
+  readonly isMarked?: boolean;
+  readonly className?: string;
+}
+
+const overlayFills = ["#3d2f4a", "#7a5fa0", "#b79a4b", "#4c5b45"];
+
+/** A sheet to scale: its plastic, the cell that repeats, the holes of each overlay, and its register marks. */
+export function SheetDrawing({ sheet, overlay = null, isMarked = false, className }: Props) {
+  const { plastic, cell, slots, stencil, islands, bridges } = sheet;
+  const [width, height] = [plastic.maxX - plastic.minX, plastic.maxY - plastic.minY];
+  const overlays = stencil.overlays.map(({ id }) => id);
+  const isShown = (id: string) => overlay === null || id === overlay;
+  const line = Math.max(width, height) / 160;
+  return (
+    <svg
+      viewBox={`${plastic.minX} ${-plastic.maxY} ${width} ${height}`}
+      className={className}
+      role="img"
+      aria-label={`Sheet ${stencil.name ?? stencil.id}`}
+    >
+      <rect x={plastic.minX} y={-plastic.maxY} width={width} height={height} rx={line * 2} fill="#efe7d6" />
+      <rect
+        x={cell.minX}
+        y={-cell.maxY}
+        width={cell.maxX - cell.minX}
+        height={cell.maxY - cell.minY}
+        fill="none"
+        stroke="#b9a98c"
+        strokeWidth={line / 2}
+        strokeDasharray={`${line * 3} ${line * 2}`}
+      />
+      {slots.map(({ overlay: id, slot, contours }) =>
+        isShown(id) ? (
+          <path
+            key={`${id} ${slot}`}
+            d={contours
+              .map(
+                (contour) =>
+                  `M${flattenContour(contour)
+                    .map(({ x, y }) => `${x.toFixed(2)} ${(-y).toFixed(2)}`)
+                    .join("L")}Z`,
+              )
+              .join("")}
+            fill={overlayFills[overlays.indexOf(id) % overlayFills.length]}
+            fillRule="evenodd"
+          />
+        ) : null,
+      )}
+      {stencil.registers.map(([x, y], index) => (
+        <path
+          key={index}
+          d={`M${x - line * 3} ${-y}h${line * 6}M${x} ${-y - line * 3}v${line * 6}`}
+          stroke="#6b6070"
+          strokeWidth={line / 2}
+        />
+      ))}
+      {isMarked &&
+        islands
+          .filter((island) => isShown(island.overlay))
+          .map(({ at }, index) => (
+            <circle
+              key={index}
+              cx={at.x}
+              cy={-at.y}
+              r={line * 4}
+              fill="none"
+              stroke="#a3261d"
+              strokeWidth={line}
+            />
+          ))}
+      {isMarked &&
+        bridges
+          .filter((bridge) => isShown(bridge.overlay))
+          .map(({ at }, index) => (
+            <circle
+              key={index}
+              cx={at.x}
+              cy={-at.y}
+              r={line * 4}
+              fill="none"
+              stroke="#8d5a00"
+              strokeWidth={line}
+            />
+          ))}
+    </svg>
+  );
+}

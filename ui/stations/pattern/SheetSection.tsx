@@ -1,0 +1,174 @@
+"use client";
+
+import { Upload } from "lucide-react";
+import { useState } from "react";
+import { useDropzone } from "react-dropzone";
+import { readSvgSheet } from "@/formats/readSvgSheet";
+import { formatLength } from "@/core/measure/formatLength";
+import { cutSheet } from "@/core/stencil/cutSheet";
+import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
+import type { Stencil } from "@/core/stencil/schema";
+import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
+import { changeById, freshId, withSheet, type FinishDocument } from "@/ui/job/jobDocument";
+import { mmOf } from "@/ui/job/writtenLength";
+import { Button } from "@/ui/parts/Button";
+import { LengthField } from "@/ui/parts/LengthField";
+import { Measure } from "@/ui/parts/Measure";
+import { Section } from "@/ui/parts/Section";
+import { SheetDrawing } from "./SheetDrawing";
+
+interface Printing {
+  readonly id: string;
+  readonly stencil: string;
+  readonly colours: Readonly<Record<string, string>>;
+}
+
+type Choosable = Pick<StencilDocument, "id" | "overlays">;
+
+/** The sheet that a finish prints with: those at hand as they are cut, a drawing of one's own, and what its plastic is like. */
+export function SheetSection({ spec }: { spec: Printing }) {
+  const job = useJob();
+  const change = useJobState((state) => state.change);
+  const sheets = sheetsAtHand(job.stencils);
+  const own = sheets.find(({ id }) => id === spec.stencil);
+  const choose = (stencil: Choosable, added?: StencilDocument) =>
+    change((before) => ({
+      ...before,
+      stencils: added ? [...(before.stencils ?? []), added] : withSheet(before, stencil.id).stencils,
+      finishes: changeById<FinishDocument>(
+        before.finishes,
+        spec.id,
+        (finish) =>
+          ({ ...finish, stencil: stencil.id, colours: coloursFor(stencil, spec.colours) }) as FinishDocument,
+      ),
+    }));
+  return (
+    <Section name="pattern/sheet" title="Sheet" sum={own?.name ?? spec.stencil}>
+      <ul className="grid grid-cols-3 gap-2 pb-2">
+        {sheets.map((stencil) => (
+          <li key={stencil.id}>
+            <button
+              type="button"
+              aria-pressed={stencil.id === spec.stencil}
+              className="flex w-full flex-col items-center gap-1 rounded-md border border-hairline bg-paper p-1.5 hover:border-violet aria-pressed:border-2 aria-pressed:border-violet"
+              onClick={() => choose(stencil)}
+            >
+              <SheetDrawing sheet={cutSheet(stencil)} className="h-16 w-full" />
+              <span className="text-[0.9375rem]">{stencil.name ?? stencil.id}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <OwnDrawing onRead={choose} />
+      {own && <Plastic stencil={own} />}
+    </Section>
+  );
+}
+
+/** A colour of the new sheet keeps the paint of its name; others take the paints of the old one in turn. */
+function coloursFor({ overlays }: Choosable, before: Printing["colours"]): Record<string, string> {
+  const paints = Object.values(before);
+  const slots = [...new Set(overlays.flatMap(({ cuts }) => cuts.map(({ slot }) => slot)))];
+  return Object.fromEntries(
+    slots.map((slot, index) => [slot, before[slot] ?? paints[index % Math.max(1, paints.length)] ?? ""]),
+  );
+}
+
+const usualWidthMm = 300;
+
+/** A drawing in the open vector format becomes a sheet, as wide as is told. */
+function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDocument) => void }) {
+  const job = useJob();
+  const document = useDocument();
+  const [width, setWidth] = useState<number | string>(usualWidthMm);
+  const [message, setMessage] = useState<string | null>(null);
+  const read = async ([file]: File[]) => {
+    if (!file) return;
+    const name = file.name.replace(/\.svg$/i, "");
+    const id = freshId(name.toLowerCase().replace(/[^a-z0-9]+/g, "-") || "sheet", [
+      ...sheetsAtHand(job.stencils),
+      ...(document.stencils ?? []),
+    ]);
+    const answer = readSvgSheet(await file.text(), { id, name, width: mmOf(width) || usualWidthMm });
+    setMessage(answer.ok ? null : answer.message);
+    if (answer.ok) onRead(answer.sheet, answer.sheet);
+  };
+  const { getInputProps, getRootProps, isDragActive, open } = useDropzone({
+    onDrop: (files) => void read(files),
+    accept: { "image/svg+xml": [".svg"] },
+    noClick: true,
+    noKeyboard: true,
+    multiple: false,
+  });
+  return (
+    <div
+      {...getRootProps()}
+      className={`rounded-md border border-dashed px-3 py-2 ${isDragActive ? "border-violet" : "border-hairline"}`}
+    >
+      <input {...getInputProps()} aria-label="Drawing of a sheet" />
+      <div className="grid grid-cols-2 items-end gap-3">
+        <LengthField
+          label="Motif to be wide"
+          written={width}
+          units={job.units}
+          onChange={(value) => {
+            setWidth(value);
+            return null;
+          }}
+        />
+        <Button look="quiet" onClick={open} className="mb-6">
+          <Upload size={16} aria-hidden /> A drawing (SVG)
+        </Button>
+      </div>
+      {message && (
+        <p role="alert" className="pb-1 text-[0.9375rem] text-brick">
+          {message}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** What the plastic is like: its size, what falls out, where it is thin, whether it can be turned. */
+function Plastic({ stencil }: { stencil: Stencil }) {
+  const { units } = useJob();
+  const sheet = cutSheet(stencil);
+  const { plastic, cell, islands, bridges, hasHalfTurn, cuttingMm, slots } = sheet;
+  const [shown, setShown] = useState<string | null>(null);
+  const length = (mm: number) => formatLength(mm, units);
+  const overlays = stencil.overlays.map(({ id }) => id);
+  const openCm2 = slots.reduce((sum, { openMm2 }) => sum + openMm2, 0) / 100;
+  return (
+    <div className="pt-3">
+      <SheetDrawing sheet={sheet} overlay={shown} isMarked className="h-56 w-full" />
+      {overlays.length > 1 && (
+        <div className="flex flex-wrap gap-2 pt-2" role="group" aria-label="Overlays shown">
+          {[null, ...overlays].map((id) => (
+            <Button key={id ?? "all"} look="quiet" aria-pressed={shown === id} onClick={() => setShown(id)}>
+              {id === null ? "All overlays" : `Overlay ${id}`}
+            </Button>
+          ))}
+        </div>
+      )}
+      <p className="pt-2 text-[0.9375rem] text-soft">
+        <Measure>
+          {[
+            `Repeats every ${length(cell.maxX - cell.minX)} by ${length(cell.maxY - cell.minY)}, plastic ${length(plastic.maxX - plastic.minX)} by ${length(plastic.maxY - plastic.minY)}.`,
+            `${Math.round(openCm2)} cm² open, ${length(cuttingMm)} to cut.`,
+            hasHalfTurn ? "The same turned by half." : "Not the same turned by half.",
+          ].join(" ")}
+        </Measure>
+      </p>
+      {islands.length > 0 && (
+        <p className="text-[0.9375rem] text-brick">
+          {`${islands.length} ${islands.length === 1 ? "piece falls" : "pieces fall"} out: nothing holds ${islands.length === 1 ? "it" : "them"}.`}
+        </p>
+      )}
+      {bridges.map(({ width, at }, index) => (
+        <p key={index} className="text-[0.9375rem] text-ochre">
+          <Measure>{`A bridge of ${length(width)}, ${length(Math.abs(at.x))} ${at.x < 0 ? "left" : "right"} of the middle, ${length(Math.abs(at.y))} ${at.y < 0 ? "under" : "over"} it.`}</Measure>
+        </p>
+      ))}
+    </div>
+  );
+}
