@@ -66,5 +66,10 @@ test("arches list their strings at Mark", async ({ page }) => {
   const id = await makeJob(page, stripedWall("Arches", { finish }));
   await page.goto(`/jobs/${id}/w/mark`);
   const strings = page.getByRole("region", { name: "Strings" });
-  await expect(strings.getByRole("listitem")).toHaveText(["1300 mm", "1060 mm", "1015 mm", "850 mm"]);
+  await expect(strings.getByRole("listitem")).toHaveText([
+    "1300 mm",
+    "1060 mm, 240 mm shorter",
+    "1015 mm, 45 mm shorter",
+    "850 mm, 165 mm shorter",
+  ]);
 });

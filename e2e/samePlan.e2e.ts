@@ -89,6 +89,7 @@ test("the command line, the server and the browser's worker give the same bytes"
     const command = spawnSync(process.execPath, ["scripts/plan.mjs", "-"], {
       input: text,
       encoding: "utf8",
+      maxBuffer: 64e6,
     });
     expect(command.status, command.stderr).toBe(0);
     const jobId = await makeJob(page, document);

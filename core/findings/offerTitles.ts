@@ -9,6 +9,7 @@ export type OfferTitle =
       readonly width: number;
       readonly height: number;
     }
+  | { readonly code: "field-start"; readonly name: string }
   | { readonly code: "arch-bands"; readonly count: number; readonly width: number; readonly gap: number }
   | {
       readonly code: "band-at";
@@ -22,6 +23,8 @@ export function describeOfferTitle(title: OfferTitle, { length }: Speech): strin
   switch (title.code) {
     case "grid":
       return `${title.columns} x ${title.rows}, each ${length(title.width)} by ${length(title.height)}`;
+    case "field-start":
+      return `${title.name[0]!.toUpperCase()}${title.name.slice(1)}`;
     case "arch-bands":
       return `${title.count} ${title.count === 1 ? "band" : "bands"} of ${length(title.width)}${title.count > 1 ? `, gaps of ${length(title.gap)}` : ""}`;
     case "band-at": {

@@ -15,6 +15,9 @@ export interface ReasonValues {
   meets: { thing: string };
   clears: { thing: string };
   "clears-all": Record<never, never>;
+  "field-ends": { first: number; last: number };
+  "field-cuts": { cut: number; prints: number };
+  "field-whole": { columns: number };
   "arch-room": { margin: number; middle: number };
   "gap-as-tape": { gap: number };
   "remainder-seen": { difference: number };
@@ -53,6 +56,16 @@ export const reasonMessages: {
   meets: ({ thing }) => `A line meets ${thing}.`,
   "clears-all": () => "Both edges clear everything on the wall.",
   clears: ({ thing }) => `Clears ${thing}.`,
+  "field-ends": ({ first, last }, { length }) =>
+    Math.abs(first - last) < 0.5
+      ? `A column of ${length(first)} at both ends.`
+      : `A column of ${length(first)} at the left end and one of ${length(last)} at the right.`,
+  "field-cuts": ({ cut, prints }) =>
+    cut === 0 ? "No print is cut." : `${cut} of ${prints} prints are cut, and take twice as long.`,
+  "field-whole": ({ columns }) =>
+    columns === 1
+      ? "One column runs from floor to ceiling uncut."
+      : `${columns} columns run from floor to ceiling uncut.`,
   "arch-room": ({ margin, middle }, { length }) =>
     `As wide a margin as a band, ${length(margin)}, to what is nearest; a middle of ${length(middle)} stays open.`,
   "gap-as-tape": ({ gap }, { length }) => `Gaps as wide as a tape, ${length(gap)}: nothing is slit.`,

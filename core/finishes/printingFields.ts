@@ -19,8 +19,8 @@ export const printingFields = ({ colours, method, fixing }: PrintingSpec): CardF
     type: "choice",
     label: "Printed with",
     options: [
-      { label: "a foam roller", selected: method === "roller", set: { method: "roller" } },
-      { label: "a brush", selected: method === "brush", set: { method: "brush" } },
+      { label: "roller", selected: method === "roller", set: { method: "roller" } },
+      { label: "brush", selected: method === "brush", set: { method: "brush" } },
     ],
   },
   {
@@ -28,7 +28,7 @@ export const printingFields = ({ colours, method, fixing }: PrintingSpec): CardF
     label: "Held by",
     options: [
       { label: "tape", selected: fixing === "tape", set: { fixing: "tape" } },
-      { label: "adhesive and tape", selected: fixing === "adhesive", set: { fixing: "adhesive" } },
+      { label: "adhesive", selected: fixing === "adhesive", set: { fixing: "adhesive" } },
     ],
   },
 ];

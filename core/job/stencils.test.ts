@@ -132,6 +132,24 @@ describe("a field", () => {
       expect([id, sum]).toEqual([id, expect.closeTo(id.includes("c10r") ? 0.5 : 1, 9)]);
   });
 
+  it("is offered from other starts, the best first, each with its ends, cuts and whole columns", () => {
+    const { offers } = planned({ start: { x: "centre", y: "top" } }).walls[0]!;
+    const [best] = offers;
+    // Whole from a side: ten columns of 400 and four rows of 600, nothing cut; as it lies, half a column at both ends.
+    expect(best).toMatchObject({ verdict: "good", score: 100, change: { set: { start: { y: "top" } } } });
+    expect(best!.why).toEqual([
+      "A column of 400 mm at both ends.",
+      "No print is cut.",
+      "10 columns run from floor to ceiling uncut.",
+    ]);
+    const chosen = offers.find(({ isChosen }) => isChosen)!;
+    expect(chosen.why.slice(0, 2)).toEqual([
+      "A column of 200 mm at both ends.",
+      "8 of 44 prints are cut, and take twice as long.",
+    ]);
+    expect(chosen.score).toBeLessThan(best!.score);
+  });
+
   it("waits until the base may be taped over, and what is printed later until that is dry", () => {
     const base = planned({}, { baseState: "paint" });
     const coat = base.steps.filter(({ kind }) => kind === "base").at(-1)!;

@@ -94,7 +94,7 @@ function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
             </b>
             <span className="text-[9pt] leading-tight">
               {[
-                tapeSide(tapeAt(mark)[0]),
+                tapeSide(tapeAt(mark)[0]) ?? mark.use,
                 mark.on === "level" ? "" : `${madeAlong(mark, wall)}, ${measuredFrom(mark, wall)}`,
               ]
                 .filter(Boolean)
@@ -226,8 +226,9 @@ function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): 
 }
 
 /** The side of the mark on which the tape sits, in two words. */
-function tapeSide(tape: PlanTape | undefined): string {
-  return tape ? `tape ${tape.centred ? "centred" : tape.lies}` : "no tape";
+/** Null where nothing is taped along a mark: it is told by what it is for. */
+function tapeSide(tape: PlanTape | undefined): string | null {
+  return tape ? `tape ${tape.centred ? "centred" : tape.lies}` : null;
 }
 
 function formatDivision({ tapeDivision, units }: Job): string {

@@ -189,7 +189,7 @@ function UnitSwitch() {
       onValueChange={(choice) =>
         choice !== "" && change((document) => ({ ...document, units: choice as UnitSystem }))
       }
-      className="flex overflow-hidden rounded-md border border-ink text-[0.875rem]"
+      className="flex shrink-0 overflow-hidden rounded-md border border-ink text-[0.875rem] whitespace-nowrap"
     >
       {(["imperial", "metric"] as const).map((choice) => (
         <ToggleGroup.Item

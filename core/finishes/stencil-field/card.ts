@@ -5,16 +5,16 @@ import type { StencilFieldSpec } from "./spec";
 const layouts = { straight: "straight", "half-drop": "half drop", brick: "brick" } as const;
 const starts = {
   x: {
-    centre: "a middle on the wall's",
-    joint: "a joint there",
+    centre: "print centred",
+    joint: "joint centred",
     left: "from the left",
     right: "from the right",
   },
   y: {
     top: "from the top",
     floor: "from the floor",
-    centre: "a middle in the middle",
-    joint: "a joint there",
+    centre: "print centred",
+    joint: "joint centred",
   },
 } as const;
 

@@ -7,6 +7,7 @@ import { checkStencilField } from "./check";
 import { designStencilField } from "./design";
 import { editStencilField } from "./edit";
 import { layOutStencilField } from "./layout";
+import { offerStarts } from "./offers";
 import { stencilFieldSpec } from "./spec";
 
 export const stencilField = defineFinish({
@@ -20,6 +21,7 @@ export const stencilField = defineFinish({
   design: designStencilField,
   check: checkStencilField,
   card: cardOfStencilField,
+  offers: offerStarts,
   edit: editStencilField,
   work: (share, site) => workPrints(share, share.layout.sheet, site),
   rates: {

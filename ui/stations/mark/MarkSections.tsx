@@ -88,8 +88,8 @@ export function Strings({ plan }: { plan: PlanWall }) {
           <li key={index}>
             <Measure>{reading}</Measure>
             {shorter !== undefined && (
-              <span className="pl-1.5 text-[0.9375rem] font-normal text-soft">
-                <Measure>{`${shorter} shorter`}</Measure>
+              <span className="text-[0.9375rem] font-normal text-soft">
+                <Measure>{`, ${shorter} shorter`}</Measure>
               </span>
             )}
           </li>

@@ -4,7 +4,7 @@ import { Upload } from "lucide-react";
 import { useState } from "react";
 import { useDropzone } from "react-dropzone";
 import { readSvgSheet } from "@/formats/readSvgSheet";
-import { formatLength } from "@/core/measure/formatLength";
+import { formatArea, formatLength, formatRun } from "@/core/measure/formatLength";
 import { cutSheet } from "@/core/stencil/cutSheet";
 import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
 import type { Stencil } from "@/core/stencil/schema";
@@ -108,7 +108,7 @@ function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDoc
       <input {...getInputProps()} aria-label="Drawing of a sheet" />
       <div className="grid grid-cols-2 items-end gap-3">
         <LengthField
-          label="Motif to be wide"
+          label="Drawn how wide"
           written={width}
           units={job.units}
           onChange={(value) => {
@@ -117,7 +117,7 @@ function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDoc
           }}
         />
         <Button look="quiet" onClick={open} className="mb-6">
-          <Upload size={16} aria-hidden /> A drawing (SVG)
+          <Upload size={16} aria-hidden /> SVG
         </Button>
       </div>
       {message && (
@@ -137,7 +137,7 @@ function Plastic({ stencil }: { stencil: Stencil }) {
   const [shown, setShown] = useState<string | null>(null);
   const length = (mm: number) => formatLength(mm, units);
   const overlays = stencil.overlays.map(({ id }) => id);
-  const openCm2 = slots.reduce((sum, { openMm2 }) => sum + openMm2, 0) / 100;
+  const openMm2 = slots.reduce((sum, slot) => sum + slot.openMm2, 0);
   return (
     <div className="pt-3">
       <SheetDrawing sheet={sheet} overlay={shown} isMarked className="h-56 w-full" />
@@ -154,7 +154,7 @@ function Plastic({ stencil }: { stencil: Stencil }) {
         <Measure>
           {[
             `Repeats every ${length(cell.maxX - cell.minX)} by ${length(cell.maxY - cell.minY)}, plastic ${length(plastic.maxX - plastic.minX)} by ${length(plastic.maxY - plastic.minY)}.`,
-            `${Math.round(openCm2)} cm² open, ${length(cuttingMm)} to cut.`,
+            `${formatArea(openMm2 / 1e6, units)} open, ${formatRun(cuttingMm / 1000, units)} to cut.`,
             hasHalfTurn ? "The same turned by half." : "Not the same turned by half.",
           ].join(" ")}
         </Measure>
