@@ -2,6 +2,8 @@ import type { Contour, Curve } from "@/core/geometry/curve";
 import type { Point } from "@/core/geometry/point";
 import { roundNumber } from "@/core/job/emitPlan";
 import type { LaidOutJob, OrderedWall } from "@/core/job/layOutJob";
+import { rectangleContour } from "@/core/geometry/contour";
+import { cutSheet, type Sheet } from "@/core/stencil/cutSheet";
 import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";
 import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
 
@@ -24,6 +26,12 @@ export function drawSvg({ job, walls }: LaidOutJob, wallId?: string): string {
     right += maxX - minX + betweenMm;
     return group;
   });
+  for (const stencil of job.stencils) {
+    const sheet = cutSheet(stencil);
+    const { minX, maxX, minY } = sheet.plastic;
+    groups.push(drawSheet(sheet, { x: right - minX, y: high + minY }));
+    right += maxX - minX + betweenMm;
+  }
   const wide = Math.max(0, right - betweenMm);
   const size = `width="${written(wide)}mm" height="${written(high)}mm" viewBox="0 0 ${written(wide)} ${written(high)}"`;
   return [
@@ -33,6 +41,32 @@ export function drawSvg({ job, walls }: LaidOutJob, wallId?: string): string {
     ...groups,
     "</svg>",
     "",
+  ].join("\n");
+}
+
+/** A sheet at its true size, to be cut by: its plastic, and each overlay's holes in a layer of their own. */
+function drawSheet({ stencil, plastic, slots }: Sheet, origin: Point): string {
+  const id = `sheet-${stencil.id}`;
+  const { minX, maxX, minY, maxY } = plastic;
+  const overlays = stencil.overlays.map((overlay) => {
+    const own = slots.filter((slot) => slot.overlay === overlay.id);
+    const paths = own.map(
+      ({ slot, contours }) =>
+        `<path data-slot="${escaped(slot)}" fill="none" stroke="#a03226" stroke-width="0.5" d="${pathOf(contours)}"/>`,
+    );
+    return `<g id="${escaped(`${id}-overlay-${overlay.id}`)}">${paths.join("")}</g>`;
+  });
+  const marks = stencil.registers.map(([x, y]) => {
+    const [left, right, low, high] = [x - 4, x + 4, y - 4, y + 4];
+    return `<path class="register" fill="none" stroke="#2b1f33" stroke-width="0.5" d="M${point({ x: left, y })}L${point({ x: right, y })}M${point({ x, y: low })}L${point({ x, y: high })}"/>`;
+  });
+  return [
+    `<g id="${escaped(id)}" transform="translate(${written(origin.x)} ${written(origin.y)})">`,
+    `<title>${escaped(stencil.name ?? stencil.id)}</title>`,
+    `<path class="sheet" fill="none" stroke="#2b1f33" stroke-width="0.5" d="${pathOf([rectangleContour(minX, minY, maxX, maxY)])}"/>`,
+    ...overlays,
+    ...marks,
+    "</g>",
   ].join("\n");
 }
 
@@ -48,6 +82,10 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
     print: ({ id, finish }, paint, contours) =>
       lines.push(
         `<path ${attribute("class", `print ${finish}`)} ${attribute("data-print", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-rule="evenodd" d="${pathOf(contours)}"/>`,
+      ),
+    brick: ({ id, tone }, contour) =>
+      lines.push(
+        `<path class="brick" ${attribute("data-brick", id)} ${attribute("data-paint", tone)} fill="${hex(tone)}" d="${pathOf([contour])}"/>`,
       ),
     opening: ({ id }, hole, casing) => {
       const shape = (name: string, contour: Contour) =>

@@ -64,6 +64,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "stencil-island": "pattern",
   "thin-bridge": "pattern",
   "turn-differs": "pattern",
+  "end-piece": "pattern",
   "over-budget": "buying",
   "no-packs": "buying",
 };

@@ -30,5 +30,6 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "float-corner": () => "Float the corner",
   "peel-dry": () => "Peel dry, and score",
   "take-reading": (count, { length }) => `Take ${length(count)} instead`,
+  "best-start": (count, { length }) => `Widest ends, ${length(count)}`,
   "other-division": (count) => `Divide into ${count} instead`,
 };

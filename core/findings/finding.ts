@@ -100,6 +100,7 @@ export interface FindingValues {
   "stencil-island": { stencil: string; overlay: string; areaMm2: number; at: readonly [number, number] };
   "thin-bridge": { stencil: string; overlay: string; width: number; at: readonly [number, number] };
   "turn-differs": { stencil: string };
+  "end-piece": { width: number; face: number };
   "over-budget": { cost: number; budget: number };
   "no-packs": { paint: string; needMl: number };
 }
@@ -145,6 +146,7 @@ export type CureKind =
   | "line-up"
   | "more-coats"
   | "peel-dry"
+  | "best-start"
   | "tape-straight"
   | "float-corner";
 

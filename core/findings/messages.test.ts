@@ -97,6 +97,7 @@ const values: FindingValues = {
   "stencil-island": { stencil: "Reed", overlay: "1", areaMm2: 900, at: [10, 20] },
   "thin-bridge": { stencil: "Reed", overlay: "1", width: 2.4, at: [10, 20] },
   "turn-differs": { stencil: "Reed" },
+  "end-piece": { width: 30, face: 228 },
   "over-budget": { cost: 120, budget: 100 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };

@@ -21,6 +21,7 @@ type Codes =
   | "stencil-island"
   | "thin-bridge"
   | "turn-differs"
+  | "end-piece"
   | "over-budget"
   | "no-packs";
 
@@ -120,6 +121,10 @@ export const workMessages: {
   "thin-bridge": ({ stencil, overlay, width, at }, speech) => ({
     say: `${stencil}, overlay ${overlay}: a bridge is only ${speech.error(width)} wide, ${onSheet(at, speech)}. It tears, and paint creeps under it.`,
     remedy: "Move the cuts apart until 3 mm stand between them, or put tape across its back.",
+  }),
+  "end-piece": ({ width, face }, { length }) => ({
+    say: `A brick at an end is only ${length(width)} wide, under a quarter of a face of ${length(face)}.`,
+    remedy: "Start where the ends come out widest, take another bond, or change the joint a little.",
   }),
   "turn-differs": ({ stencil }) => ({
     say: `${stencil} is said to be the same turned by half, and is not.`,

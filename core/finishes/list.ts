@@ -1,6 +1,7 @@
 import { arches } from "./arches/definition";
 import { bands } from "./bands/definition";
 import { blocks } from "./blocks/definition";
+import { brick } from "./brick/definition";
 import { chevron } from "./chevron/definition";
 import { diamonds } from "./diamonds/definition";
 import { stencilBorder } from "./stencil-border/definition";
@@ -19,4 +20,5 @@ export const list = [
   arches,
   stencilField,
   stencilBorder,
+  brick,
 ] as const;

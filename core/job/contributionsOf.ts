@@ -69,7 +69,7 @@ function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> |
     const here = finishes.find(({ finish }) => finish.id === id);
     if (!laid || !here) return [];
     layout = here.layout;
-    const { regions, motifs, placements, effects } = laid.pattern;
+    const { regions, motifs, placements, effects, bricks } = laid.pattern;
     const isOwn = ({ finish }: { readonly finish: string | null }) => finish === id;
     return [
       {
@@ -79,6 +79,7 @@ function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> |
         motifs: motifs.filter(isOwn),
         placements: placements.filter(isOwn),
         effects: effects.filter(isOwn),
+        bricks: bricks.filter(isOwn),
       },
     ];
   });

@@ -1,3 +1,4 @@
+import { describeBricks } from "./describeBricks";
 import { describeLater } from "./describeLater";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
@@ -132,6 +133,7 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
     ...(metresBy("float", wall) > 0 && { floated_m: metresBy("float", wall) }),
     fit: null,
     ...describeLater(job, wall, speech),
+    ...describeBricks(wall),
     ...describePrints(wall),
     offers: [],
   };

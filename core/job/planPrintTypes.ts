@@ -56,6 +56,35 @@ export interface PlanBorder {
   legs: { name: string; length: number; repeats: number; stretch: number; verdict: Visibility }[];
 }
 
+/** The bricks of one finish on a wall. */
+export interface PlanBricks {
+  finish: string;
+  courses: number;
+  /** Mortar between courses, and between the bricks of one. */
+  bed: number;
+  perpend: number;
+  pieces: { width: number; height: number; count: number }[];
+  bed_m: number;
+  perpend_m: number;
+  /** The narrowest piece at an end. */
+  endPiece_mm: number;
+  list: PlanBrick[];
+}
+
+export interface PlanBrick {
+  id: string;
+  course: number;
+  n: number;
+  /** x, y of its lower left corner, width, height. */
+  box: [number, number, number, number];
+  piece: "whole" | "part";
+  share: number;
+  tone: string;
+  order: number;
+  load: number;
+  nthOfLoad: number;
+}
+
 export interface PlanTable {
   id: string;
   finish: string;

@@ -7,13 +7,22 @@ import type { DatumChoice } from "../wall/judgeDatums";
 import type { MarkOn } from "../setout/listMarks";
 import type { PlanCost, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
-import type { PlanBorder, PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
+import type { PlanBorder, PlanBricks, PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
 export type { PlanCost, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";
-export type { PlanBorder, PlanEffect, PlanMotif, PlanPrint, PlanPrints, PlanTable } from "./planPrintTypes";
+export type {
+  PlanBorder,
+  PlanBrick,
+  PlanBricks,
+  PlanEffect,
+  PlanMotif,
+  PlanPrint,
+  PlanPrints,
+  PlanTable,
+} from "./planPrintTypes";
 
 /** The plan document, as docs/job-format.md fixes it. Lengths in mm, areas in m2, volumes in ml. */
 export interface Plan {
@@ -78,6 +87,8 @@ export interface PlanWall {
   peel: { when: "wet" | "dry"; why: string };
   /** What is printed on it, by finish; absent where nothing is. */
   prints?: PlanPrints[];
+  /** Faux bricks, by finish; absent where there are none. */
+  bricks?: PlanBricks[];
   /** What is printed along a way, by finish; absent where nothing is. */
   border?: PlanBorder[];
   /** What its prints are of, each once; absent where nothing is printed. */

@@ -55,6 +55,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
         tape.length > 0 ||
         groups.some((group) => group > 0) ||
         pattern.placements.length > 0 ||
+        pattern.bricks.length > 0 ||
         pattern.effects.length > 0),
   };
 }
@@ -102,7 +103,10 @@ function perimetersOf({ regions, edges }: Pattern): number[] {
 /** Of a wall that is painted all over its top, else that of what is painted or printed on it. */
 function workTopOf({ wall, laid, groups }: OrderedWall): number {
   const { pattern, surface } = laid!;
-  if (wall.baseState === "paint" || pattern.placements.length + pattern.effects.length > 0)
+  if (
+    wall.baseState === "paint" ||
+    pattern.placements.length + pattern.effects.length + pattern.bricks.length > 0
+  )
     return heightOf(wall);
   let top = -Infinity;
   pattern.regions.forEach(({ face }, index) => {

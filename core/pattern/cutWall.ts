@@ -18,6 +18,7 @@ import {
   type Region,
   type WallCentre,
   type TapedLine,
+  type WallBricks,
   type WallLine,
 } from "./pattern";
 import type { Effect, Placement } from "./placement";
@@ -80,7 +81,15 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
     ...placed,
     effects: layers.flatMap((layer) => effectsOn(layer, regions)),
+    bricks: layers.flatMap((layer) => bricksOn(layer, wall.id)),
   };
+}
+
+function bricksOn({ design: { bricks }, finish }: Layer, wall: string): WallBricks[] {
+  const list = bricks?.list.filter((brick) => brick.wall === wall) ?? [];
+  if (!bricks || list.length === 0) return [];
+  const { joints, ...work } = bricks;
+  return [{ ...work, finish, list, ...joints.get(wall)! }];
 }
 
 const isBeyond = (x: number, y: number, { minX, maxX, minY, maxY }: Box): boolean =>

@@ -48,6 +48,44 @@ export interface Design {
   readonly placements?: readonly PlacementDraft[];
   /** How the paint of what is there already is broken up. */
   readonly effects?: readonly EffectDraft[];
+  /** Faces of bricks, already as the walls cut them. */
+  readonly bricks?: Brickwork;
+}
+
+/** A face of a brick on one wall, in its coordinates, as its ends, floor and ceiling cut it. */
+export interface Brick {
+  readonly id: string;
+  readonly wall: string;
+  /** From 1, from the top. */
+  readonly course: number;
+  /** From 1, along its course from the left. */
+  readonly n: number;
+  readonly box: Box;
+  readonly piece: "whole" | "part";
+  /** What openings leave of it. */
+  readonly share: number;
+  /** Its paint. */
+  readonly tone: string;
+  /** In which turn it is printed, with which load, and which print of that. */
+  readonly order: number;
+  readonly load: number;
+  readonly nthOfLoad: number;
+}
+
+/** Bricks in their bond over a strip, and the joints between them. */
+export interface Brickwork {
+  readonly list: readonly Brick[];
+  readonly joints: ReadonlyMap<string, { readonly bedM: number; readonly perpendM: number }>;
+  readonly courses: { readonly count: number; readonly bed: number };
+  readonly perpendMm: number;
+  readonly endPieceMm: number;
+}
+
+/** What of a finish's brickwork lies on a wall. */
+export interface WallBricks extends Omit<Brickwork, "joints"> {
+  readonly finish: string;
+  readonly bedM: number;
+  readonly perpendM: number;
 }
 
 /** A dividing curve; one that follows a wall's own floor or ceiling divides that wall alone. */
@@ -153,4 +191,5 @@ export interface Pattern {
   readonly motifs: readonly WallMotif[];
   readonly placements: readonly Placement[];
   readonly effects: readonly Effect[];
+  readonly bricks: readonly WallBricks[];
 }

@@ -1,8 +1,9 @@
+import { rectangleContour } from "../geometry/contour";
 import type { Contour } from "../geometry/curve";
 import { placeContour } from "../geometry/placeContour";
 import { openingContour } from "../wall/openingContour";
 import type { Fixture, Opening, Wall } from "../wall/schema";
-import type { Pattern, Region, WallLine } from "./pattern";
+import type { Brick, Pattern, Region, WallLine } from "./pattern";
 import type { Placement } from "./placement";
 
 /**
@@ -13,6 +14,8 @@ export interface PatternSink {
   region(region: Region, contours: readonly Contour[]): void;
   /** What one print leaves of one paint. */
   print(placement: Placement, paint: string, contours: readonly Contour[]): void;
+  /** The face of a brick, openings not taken out: they are drawn over it. */
+  brick(brick: Brick, contour: Contour): void;
   opening(opening: Opening, hole: Contour, casing: Contour | null): void;
   fixture(fixture: Fixture): void;
   line(line: WallLine): void;
@@ -22,6 +25,10 @@ export interface PatternSink {
 export function walkPattern(wall: Wall, pattern: Pattern | null, sink: PatternSink): void {
   for (const region of pattern?.regions ?? []) {
     sink.region(region, [region.face.outer, ...region.face.holes]);
+  }
+  for (const brick of pattern?.bricks.flatMap(({ list }) => list) ?? []) {
+    const { minX, minY, maxX, maxY } = brick.box;
+    sink.brick(brick, rectangleContour(minX, minY, maxX, maxY));
   }
   if (pattern) walkPrints(pattern, sink);
   for (const opening of wall.openings) {

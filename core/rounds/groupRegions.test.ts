@@ -35,6 +35,7 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
     motifs: [],
     placements: [],
     effects: [],
+    bricks: [],
   };
 }
 

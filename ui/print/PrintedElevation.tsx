@@ -10,6 +10,7 @@ import type { Box } from "@/core/geometry/curve";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 import { textWidth } from "@/ui/parts/textWidth";
+import { Bricks } from "@/ui/wall-view/Bricks";
 import { Prints } from "@/ui/wall-view/Prints";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
 
@@ -79,6 +80,16 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       ))}
       <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
         <PrintHatches prefix="printed" scale={scale} />
+        {planned.bricks && (
+          <g transform={`translate(0 ${-box.maxY})`}>
+            <Bricks
+              bricks={planned.bricks}
+              top={box.maxY}
+              fillOf={(paint) => `url(#printed-${hatchOf(paint)})`}
+              outline="#000"
+            />
+          </g>
+        )}
         <Prints
           plan={planned}
           box={box}

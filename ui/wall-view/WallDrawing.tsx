@@ -5,6 +5,7 @@ import type { Paint } from "@/core/paint/schema";
 import { isFixed, type Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
+import { Bricks } from "./Bricks";
 import { Prints } from "./Prints";
 import { openingContour } from "@/core/wall/openingContour";
 
@@ -52,6 +53,7 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
           )}
         </>
       )}
+      {plan?.bricks && <Bricks bricks={plan.bricks} top={top} fillOf={hexOf} />}
       {plan && !isOnCanvas && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} />}
       {wall.skirting + wall.cornice > 0 && plan?.surface_m2 !== 0 && (
         <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />

@@ -15,5 +15,8 @@ export const pattern: Station = {
 };
 
 /** Whether something lies on the wall, whatever it is made of. */
-const hasFinish = ({ regions, prints = [], effects = [] }: PlanWall): boolean =>
-  regions.some(({ finish }) => finish !== null) || prints.length > 0 || effects.length > 0;
+const hasFinish = ({ regions, prints = [], bricks = [], effects = [] }: PlanWall): boolean =>
+  regions.some(({ finish }) => finish !== null) ||
+  prints.length > 0 ||
+  bricks.length > 0 ||
+  effects.length > 0;

@@ -1,0 +1,100 @@
+import type { Box } from "../../geometry/curve";
+import type { BrickSpec } from "./spec";
+
+/** A run of equal bricks along a course: where one of them begins, how wide each is, and from one to the next; mm. */
+export interface Row {
+  readonly from: number;
+  readonly width: number;
+  readonly pitch: number;
+}
+
+/** So many places of a whole pitch are tried for the best start. */
+const tried = 2000;
+
+/** The row of course `course` (from 0) where the first course has a brick that begins at `from`. */
+export function rowOf({ face, joint, bond }: BrickSpec, course: number, from: number): Row {
+  const pitch = face.width + joint;
+  const isOdd = course % 2 === 1;
+  switch (bond) {
+    case "half":
+      return { from: from + (isOdd ? pitch / 2 : 0), width: face.width, pitch };
+    case "third":
+      return { from: from + ((course % 3) * pitch) / 3, width: face.width, pitch };
+    case "stack":
+      return { from, width: face.width, pitch };
+    case "header": {
+      if (!isOdd) return { from, width: face.width, pitch };
+      const width = (face.width - joint) / 2;
+      return { from: from + (face.width - width) / 2, width, pitch: width + joint };
+    }
+    default:
+      return bond satisfies never;
+  }
+}
+
+/** The step of the first brick that reaches in at the left end. */
+export const stepAtLeft = (row: Row, minX: number): number => bricksIn(row, minX, minX + row.pitch)[0]!.step;
+
+/** What of a row's bricks lies between two ends: its number along the row from the one at `from`, and its sides. */
+export function bricksIn({ from, width, pitch }: Row, minX: number, maxX: number) {
+  const first = Math.ceil((minX - width - from) / pitch + 1e-9);
+  const bricks: { readonly step: number; readonly left: number; readonly right: number }[] = [];
+  for (let step = first; from + step * pitch < maxX - leastMm; step++) {
+    const left = Math.max(minX, from + step * pitch);
+    const right = Math.min(maxX, from + step * pitch + width);
+    if (right - left > leastMm) bricks.push({ step, left, right });
+  }
+  return bricks;
+}
+
+/** Less of a brick than this is a last bit of a computation. */
+const leastMm = 0.01;
+
+/** The narrowest first or last brick of all courses. */
+export function endPieceOf(spec: BrickSpec, from: number, courses: number, { minX, maxX }: Box): number {
+  const kinds = Math.min(courses, spec.bond === "third" ? 3 : 2);
+  const ends = Array.from({ length: kinds }, (_, course) => endsOf(rowOf(spec, course, from), minX, maxX));
+  return Math.min(...ends.flat());
+}
+
+/** What of the first and of the last brick of a row lies between two ends. */
+function endsOf({ from, width, pitch }: Row, minX: number, maxX: number): [number, number] {
+  const seen = (step: number) =>
+    Math.min(maxX, from + step * pitch + width) - Math.max(minX, from + step * pitch);
+  const first = Math.ceil((minX - width - from) / pitch + 1e-9);
+  const last = Math.ceil((maxX - from) / pitch - 1e-9) - 1;
+  return [
+    seen(first) > leastMm ? seen(first) : seen(first + 1),
+    seen(last) > leastMm ? seen(last) : seen(last - 1),
+  ];
+}
+
+/** Where a brick of the first course begins. */
+export function startOf(spec: BrickSpec, courses: number, extent: Box): number {
+  const { minX, maxX } = extent;
+  const middle = (minX + maxX) / 2;
+  const pitch = spec.face.width + spec.joint;
+  switch (spec.start) {
+    case "left":
+      return minX;
+    case "right":
+      return maxX - spec.face.width;
+    case "centre":
+      return middle - spec.face.width / 2;
+    case "joint":
+      return middle + spec.joint / 2;
+    case "best": {
+      const ways = Array.from({ length: tried }, (_, index) => minX - (pitch * index) / tried);
+      // What is alike at both ends goes before what is as good on one side.
+      const symmetric = [
+        middle - spec.face.width / 2,
+        middle + spec.joint / 2,
+        middle - spec.face.width / 2 + pitch / 4,
+      ];
+      const piece = (from: number) => endPieceOf(spec, from, courses, extent);
+      return [...symmetric, ...ways].reduce((best, from) => (piece(from) > piece(best) + 1e-6 ? from : best));
+    }
+    default:
+      return spec.start satisfies never;
+  }
+}

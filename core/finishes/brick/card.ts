@@ -1,0 +1,65 @@
+import type { CardField } from "../defineFinish";
+import type { BrickSpec } from "./spec";
+
+const words = {
+  way: { stamped: "stamped", taped: "taped joints" },
+  bond: { half: "half lap", third: "third lap", stack: "stack", header: "headers between" },
+  start: {
+    best: "best ends",
+    left: "whole at the left",
+    right: "whole at the right",
+    centre: "a brick centred",
+    joint: "a joint centred",
+  },
+} as const;
+
+/** Face, joint and bond, how courses meet the height, and the paints. */
+export function cardOfBrick(spec: BrickSpec): CardField[] {
+  const { face, joint, courses, colour, accents } = spec;
+  const by = typeof courses === "string" ? courses : courses.by;
+  const choice = (label: string, key: keyof typeof words): CardField => ({
+    type: "choice",
+    label,
+    options: Object.entries(words[key]).map(([value, told]) => ({
+      label: told as string,
+      selected: spec[key] === value,
+      set: { [key]: value },
+    })),
+  });
+  return [
+    choice("Way", "way"),
+    choice("Bond", "bond"),
+    { type: "length", label: "Face, wide", path: ["face", "width"], value: face.width },
+    { type: "length", label: "Face, high", path: ["face", "height"], value: face.height },
+    { type: "length", label: "Joint", path: ["joint"], value: joint },
+    {
+      type: "choice",
+      label: "Courses",
+      options: [
+        { label: "whole, bed fitted", selected: by === "near", set: { courses: "near" } },
+        { label: "joint kept, foot cut", selected: by === "keep", set: { courses: "keep" } },
+        ...(by === "count" ? [{ label: "by count", selected: true, set: {} }] : []),
+      ],
+    },
+    choice("Ends", "start"),
+    { type: "paint", label: "Faces", path: ["colour"], value: colour, mayBeNone: false },
+    ...accents.map((accent, index): CardField => ({
+      type: "paint",
+      label: `Accent ${index + 1}, ${Math.round(accent.share * 100)} %`,
+      path: ["accents", index, "colour"],
+      value: accent.colour,
+      mayBeNone: false,
+    })),
+    {
+      type: "action",
+      label: "Another accent",
+      set: { accents: [...accents, { colour, share: 0.1 }].slice(0, 10) },
+    },
+    ...(accents.length > 0
+      ? ([
+          { type: "action", label: "One accent less", set: { accents: accents.slice(0, -1) } },
+          { type: "action", label: "Other places", set: { seed: spec.seed + 1 } },
+        ] as const)
+      : []),
+  ];
+}

@@ -1,0 +1,128 @@
+import type { Brick } from "../../pattern/pattern";
+import { OnSurface } from "../../wall/onSurface";
+import type { Strip, StripPart } from "../../wall/strip";
+import type { Surface } from "../../wall/surface";
+import type { FinishContext, Laid } from "../defineFinish";
+import { bricksIn, endPieceOf, rowOf, startOf, stepAtLeft } from "./bond";
+import { layCourses, mostBricks, type Courses } from "./courses";
+import { loadsOf, tonesOf } from "./tones";
+import type { BrickSpec } from "./spec";
+
+export interface BrickLayout extends Laid<BrickSpec> {
+  readonly courses: Courses;
+  /** Where a brick of the first course begins. */
+  readonly from: number;
+  readonly endPieceMm: number;
+  readonly bricks: readonly Brick[];
+  /** Metres of joint on each wall, by its id. */
+  readonly joints: ReadonlyMap<string, { readonly bedM: number; readonly perpendM: number }>;
+  /** How many there would be, where they are too many. */
+  readonly count: number;
+}
+
+/** Bricks in their bond over a strip, as the walls' ends, floors and ceilings cut them. */
+export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContext): BrickLayout {
+  const { extent } = strip;
+  const courses = layCourses(spec, extent);
+  const from = startOf(spec, courses.count, extent);
+  const endPieceMm = endPieceOf(spec, from, courses.count, extent);
+  const about = courses.count * ((extent.maxX - extent.minX) / (spec.face.width + spec.joint) + 2);
+  const laid = { spec, strip, context, courses, from, endPieceMm };
+  if (about > mostBricks || courses.bed < 0)
+    return { ...laid, bricks: [], joints: new Map(), count: Math.round(about) };
+  const parts = strip.parts.filter((part): part is StripPart & { surface: Surface } => part.surface !== null);
+  const found = parts.flatMap((part) => bricksOn(part, laid));
+  const inOrder = [...found].sort(
+    (a, b) => a.course - b.course || a.offset + a.box.minX - b.offset - b.box.minX,
+  );
+  const places = inOrder.map(({ course, offset, box }) => ({
+    course,
+    left: offset + box.minX,
+    right: offset + box.maxX,
+  }));
+  const tones = tonesOf(spec, places, Math.max(spec.joint, courses.bed));
+  const turns = turnsOf(inOrder, tones, spec);
+  const bricks = inOrder.map(({ id, wall, course, n, box, piece, share }, index): Brick => ({
+    id,
+    wall,
+    course,
+    n,
+    box,
+    piece,
+    share,
+    tone: tones[index]!,
+    ...turns.get(index)!,
+  }));
+  const joints = new Map(parts.map((part) => [part.wall.id, jointsOn(part, laid)]));
+  return { ...laid, bricks, joints, count: bricks.length };
+}
+
+/** The faces' own paint first, then each accent, every one with loads of its own. */
+function turnsOf(
+  bricks: readonly { readonly course: number }[],
+  tones: readonly string[],
+  { colour, accents, fade }: BrickSpec,
+) {
+  const inTurn = [...new Set([colour, ...accents.map((accent) => accent.colour)])];
+  const prints = inTurn.flatMap((tone) => {
+    const own = bricks.flatMap((_, index) => (tones[index] === tone ? [index] : []));
+    const loads = loadsOf(
+      own.map((index) => bricks[index]!.course),
+      fade,
+    );
+    return loads.map(({ brick, ...turn }) => ({ ...turn, index: own[brick]! }));
+  });
+  return new Map(prints.map(({ index, ...turn }, place) => [index, { ...turn, order: place + 1 }]));
+}
+
+type Rows = Pick<BrickLayout, "spec" | "strip" | "courses" | "from">;
+
+/** The bricks of one wall that any of its surface is left of. */
+function bricksOn(
+  { wall, surface, offset }: StripPart & { surface: Surface },
+  { spec, strip, courses, from }: Rows,
+) {
+  const on = new OnSurface(surface);
+  const { minX, maxX } = surface.extent;
+  return courses.heights.flatMap(({ low, height }, course) => {
+    const row = rowOf(spec, course, from - offset);
+    return bricksIn(row, minX, maxX).flatMap(({ step, left, right }) => {
+      const box = { minX: left, maxX: right, minY: low, maxY: low + height };
+      const share = on.areaOf(box) / ((right - left) * height);
+      if (share < 1e-6) return [];
+      const isWhole = right - left > row.width - 0.01 && height > spec.face.height - 0.01;
+      return [
+        {
+          id: `b${course + 1}n${step}`,
+          wall: wall.id,
+          offset,
+          course: course + 1,
+          n: step - stepAtLeft(row, strip.extent.minX - offset) + 1,
+          box,
+          piece: isWhole ? ("whole" as const) : ("part" as const),
+          share: share > 1 - 1e-9 ? 1 : share,
+        },
+      ];
+    });
+  });
+}
+
+/** Joints between courses, and between the bricks of each, as far as they lie on the wall; m. */
+function jointsOn({ surface, offset }: StripPart & { surface: Surface }, { spec, courses, from }: Rows) {
+  const on = new OnSurface(surface);
+  const { minX, maxX } = surface.extent;
+  const { heights, bed } = courses;
+  const beds = heights.slice(0, -1).map(({ low }) => low - bed / 2);
+  const bedMm = beds.reduce((sum, y) => sum + on.lengthOf({ x: minX, y }, { x: maxX, y }), 0);
+  const perpendMm = heights.reduce((sum, { low, height }, course) => {
+    const row = rowOf(spec, course, from - offset);
+    const first = Math.floor((minX - row.from - row.width) / row.pitch);
+    let length = 0;
+    for (let step = first; row.from + step * row.pitch + row.width < maxX; step++) {
+      const x = row.from + step * row.pitch + row.width + spec.joint / 2;
+      if (x > minX && x < maxX) length += on.lengthOf({ x, y: low }, { x, y: low + height });
+    }
+    return sum + length;
+  }, 0);
+  return { bedM: bedMm / 1000, perpendM: perpendMm / 1000 };
+}

@@ -1,0 +1,193 @@
+import type { Contribution, PaintUse, SundryUse, Table } from "../../work/contribution";
+import { waitFor, type StepDraft, type Stretch } from "../../work/step";
+import { tapeWidthsMm } from "../../trade/constants";
+import type { Share, ShareOfWall, Site } from "../defineFinish";
+import type { BrickLayout } from "./layout";
+
+/** m2 a litre of a sponge or a dry brush over the faces, and what each keeps, ml. */
+const spread = { stamped: { spreadRate: 16, toolsMl: 20 }, taped: { spreadRate: 20, toolsMl: 4 } } as const;
+/** A block of sponge is cut into so many stamps; one is worn after so many faces. */
+const stampsPerBlock = 6;
+const facesPerStamp = 300;
+const rollM = 50;
+/** Dry-brushed paint is dry to the tape after so many minutes. */
+const dryToTapeMin = 60;
+
+/** Faces stamped tone after tone on dry paint; or joints taped, faces dry-brushed, and the tape peeled dry in reverse. */
+export function workBrick(share: Share<BrickLayout>, site: Site): Contribution {
+  const { spec } = share.layout;
+  const walls = share.walls.filter(({ bricks }) => bricks.length > 0);
+  return {
+    steps: walls.flatMap((on) =>
+      spec.way === "taped" ? tapedSteps(on, share.layout, site) : toneSteps(on, share.layout, site),
+    ),
+    paint: paintOf(walls, spec.way),
+    sundries: sundriesOf(walls, share.layout),
+    tables: walls.map((on) => piecesTable(on, spec.id)),
+    findings: [],
+  };
+}
+
+const bricksOf = ({ bricks }: ShareOfWall) => bricks.flatMap(({ list }) => list);
+
+/** The faces' own paint first, then the accents in their order. */
+const tonesOf = ({ spec }: BrickLayout): string[] => [
+  ...new Set([spec.colour, ...spec.accents.map(({ colour }) => colour)]),
+];
+
+function toneSteps(
+  on: ShareOfWall,
+  layout: BrickLayout,
+  site: Site,
+  after: StepDraft["after"] = [],
+): StepDraft[] {
+  const { spec } = layout;
+  const tones = tonesOf(layout);
+  return tones.flatMap((colour, index): StepDraft[] => {
+    const own = bricksOf(on).filter(({ tone }) => tone === colour);
+    if (own.length === 0) return [];
+    const rate = site.rate("brickFaces_per_min");
+    const stretches = [...new Set(own.map(({ course }) => course))].map((course): Stretch => {
+      const faces = own.filter((brick) => brick.course === course);
+      return { regions: faces.map(({ id }) => id), minutes: faces.length / rate, until: { course } };
+    });
+    const step = (tone: string) => `${on.wall.id}/${spec.id}/faces-${tone}`;
+    return [
+      {
+        id: step(colour),
+        phase: "colour",
+        verb: "stamp",
+        wall: on.wall.id,
+        colour,
+        session: spec.id,
+        stretches,
+        minutes: own.length / rate,
+        after: [
+          ...site.ready(on.wall),
+          ...after,
+          ...tones
+            .slice(0, index)
+            .map((tone) => waitFor(step(tone), "touch-dry", site.paints.get(tone)!.touchDryMin)),
+        ],
+        say: {
+          code: spec.way === "taped" ? "brick-brush" : "brick-stamp",
+          values: {
+            wall: on.wall.id,
+            colour,
+            faces: own.length,
+            loads: new Set(own.map(({ load }) => load)).size,
+            fade: spec.fade,
+            isAccent: index > 0,
+            stretches: stretches.length,
+            ...stretches.at(-1)!.until,
+          },
+        },
+        cautions: [{ code: "care-stamp", values: {} }],
+        evening: [
+          { code: "ready-tins", values: { colours: [colour] } },
+          { code: "ready-stamps", values: { way: spec.way } },
+        ],
+      },
+    ];
+  });
+}
+
+/** Beds first, then perpends between them; peeled dry the other way round, since paint bridges the joints. */
+function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft[] {
+  const { spec } = layout;
+  const [bed, perpend] = [sum(on, "bedM"), sum(on, "perpendM")];
+  const id = (name: string) => `${on.wall.id}/${spec.id}/${name}`;
+  const { taping_m_min: taping, peeling_m_min: peeling } = site.work.rates;
+  const faces = toneSteps(on, layout, site, [waitFor(id("tape-joints"))]);
+  return [
+    {
+      id: id("tape-joints"),
+      phase: "mask",
+      verb: "tape-joints",
+      wall: on.wall.id,
+      sharedByTwo: true,
+      minutes: (bed + perpend) / taping,
+      after: site
+        .ready(on.wall)
+        .map((wait) =>
+          wait?.what === "recoat"
+            ? { ...wait, what: "tape-over", minutes: Math.max(wait.minutes, 1440) }
+            : wait,
+        ),
+      say: { code: "brick-tape", values: { wall: on.wall.id, bed, perpend, joint: spec.joint } },
+      cautions: [{ code: "care-knife", values: {} }],
+      evening: [{ code: "ready-tape", values: {} }],
+    },
+    ...faces,
+    {
+      id: id("peel-joints"),
+      phase: "unmask",
+      verb: "peel-joints",
+      wall: on.wall.id,
+      minutes: (bed + perpend) / peeling,
+      after: faces.map((step) => waitFor(step.id, "drying", dryToTapeMin)),
+      say: { code: "brick-peel", values: { wall: on.wall.id, amount: bed + perpend } },
+      cautions: [{ code: "care-knife", values: {} }],
+      evening: [],
+    },
+  ];
+}
+
+const sum = ({ bricks }: ShareOfWall, key: "bedM" | "perpendM"): number =>
+  bricks.reduce((total, work) => total + work[key], 0);
+
+/** Faces by tone, as far as they lie on the wall. */
+function paintOf(walls: readonly ShareOfWall[], way: "stamped" | "taped"): PaintUse[] {
+  const { spreadRate, toolsMl } = spread[way];
+  const wetted = new Set<string>();
+  return walls.flatMap((on) => {
+    const areas = new Map<string, number>();
+    for (const { box, share, tone } of bricksOf(on)) {
+      const areaM2 = ((box.maxX - box.minX) * (box.maxY - box.minY) * share) / 1e6;
+      areas.set(tone, (areas.get(tone) ?? 0) + areaM2);
+    }
+    return [...areas].map(([paint, areaM2]): PaintUse => {
+      const isFirst = !wetted.has(paint);
+      wetted.add(paint);
+      const printed = { areaM2, spreadRate, toolsMl: isFirst ? toolsMl : 0 };
+      return { paint, wall: on.wall.id, texture: on.wall.texture, areaM2: 0, sealMm: 0, printed };
+    });
+  });
+}
+
+function sundriesOf(walls: readonly ShareOfWall[], { spec }: BrickLayout): SundryUse[] {
+  const bricks = walls.flatMap(bricksOf);
+  if (bricks.length === 0) return [];
+  if (spec.way === "taped") {
+    const metres = walls.reduce((total, on) => total + sum(on, "bedM") + sum(on, "perpendM"), 0);
+    const widest = tapeWidthsMm.at(-1)!;
+    const strips = Math.max(1, Math.floor(widest / spec.joint));
+    return [{ item: "brick-tape", amount: metres, count: Math.ceil((metres * 1.05) / (strips * rollM)) }];
+  }
+  const sizes = new Set(
+    bricks.map(({ box }) => `${Math.round(box.maxX - box.minX)} ${Math.round(box.maxY - box.minY)}`),
+  );
+  const stamps = sizes.size + Math.floor(bricks.length / facesPerStamp);
+  return [{ item: "sponge-block", amount: stamps, count: Math.ceil(stamps / stampsPerBlock) }];
+}
+
+/** Each size of face with its count: what stamps are cut to. */
+const piecesTable = (on: ShareOfWall, finish: string): Table => {
+  const counts = new Map<string, { width: number; height: number; count: number }>();
+  for (const { box } of bricksOf(on)) {
+    const [width, height] = [Math.round(box.maxX - box.minX), Math.round(box.maxY - box.minY)];
+    const key = `${width} ${height}`;
+    counts.set(key, { width, height, count: (counts.get(key)?.count ?? 0) + 1 });
+  }
+  return {
+    id: `faces-${on.wall.id}`,
+    wall: on.wall.id,
+    title: { code: "table-faces", values: { finish } },
+    columns: [
+      { key: "width", label: "Wide", as: "length" },
+      { key: "height", label: "High", as: "length" },
+      { key: "count", label: "How many", as: "count" },
+    ],
+    rows: [...counts.values()].sort((a, b) => b.count - a.count || b.width - a.width),
+  };
+};
