@@ -30,6 +30,7 @@ const views: {
   },
   { name: "run", path: "/jobs/the-ferry-landing/nook/pattern", press: "1 bands" },
   { name: "blocks-over-bands", path: "/jobs/the-ferry-landing/nook/pattern" },
+  { name: "stencil", path: "/jobs/the-ferry-landing/pantry/pattern" },
   { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },
   { name: "add-wall", path: "/jobs/the-ferry-landing/add-wall" },
   { name: "buy", path: "/jobs/the-ferry-landing/counter/buy" },

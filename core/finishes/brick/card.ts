@@ -2,7 +2,7 @@ import type { CardField } from "../defineFinish";
 import type { BrickSpec } from "./spec";
 
 const words = {
-  way: { stamped: "stamped", taped: "taped joints" },
+  way: { stamped: "stamped", taped: "taped" },
   bond: { half: "half lap", third: "third lap", stack: "stack", header: "headers between" },
   start: {
     best: "best ends",
@@ -36,8 +36,8 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
       type: "choice",
       label: "Courses",
       options: [
-        { label: "whole, bed fitted", selected: by === "near", set: { courses: "near" } },
-        { label: "joint kept, foot cut", selected: by === "keep", set: { courses: "keep" } },
+        { label: "whole", selected: by === "near", set: { courses: "near" } },
+        { label: "foot cut", selected: by === "keep", set: { courses: "keep" } },
         ...(by === "count" ? [{ label: "by count", selected: true, set: {} }] : []),
       ],
     },

@@ -23,8 +23,9 @@ export function SheetDrawing({ sheet, overlay = null, isMarked = false, classNam
     <svg
       viewBox={`${plastic.minX} ${-plastic.maxY} ${width} ${height}`}
       className={className}
-      role="img"
-      aria-label={`Sheet ${stencil.name ?? stencil.id}`}
+      {...(isMarked
+        ? { role: "img", "aria-label": `Sheet ${stencil.name ?? stencil.id}` }
+        : { "aria-hidden": true })}
     >
       <rect x={plastic.minX} y={-plastic.maxY} width={width} height={height} rx={line * 2} fill="#efe7d6" />
       <rect

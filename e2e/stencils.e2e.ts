@@ -1,0 +1,36 @@
+import { expect, test, makeJob, stripedWall, unfold } from "./support/test";
+
+const ring = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100">
+  <path fill="#224466" d="M0 0H100V100H0Z M40 40V60H60V40Z"/></svg>`;
+const strokes = `<svg xmlns="http://www.w3.org/2000/svg"><path fill="none" stroke="#000" d="M0 0L9 9"/></svg>`;
+
+test("a field of another sheet, its columns at Mark, and a drawing of one's own that falls apart", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Reeds"));
+  await page.goto(`/jobs/${id}/w/pattern`);
+  await page.getByRole("button", { name: "Lay another over it" }).click();
+  await page.getByRole("button", { name: "Lay out stencil, all over" }).click();
+  const sheet = page.getByRole("region", { name: "Sheet", exact: true });
+  const choice = (name: string) => sheet.getByRole("listitem").getByRole("button", { name, exact: true });
+  await expect(choice("Reed")).toHaveAttribute("aria-pressed", "true");
+  await choice("Net").click();
+  await expect(choice("Net")).toHaveAttribute("aria-pressed", "true");
+  await expect(sheet.getByText("The same turned by half.", { exact: false })).toBeVisible();
+
+  const drawing = sheet.getByLabel("Drawing of a sheet");
+  const file = (name: string, text: string) => ({
+    name,
+    mimeType: "image/svg+xml",
+    buffer: Buffer.from(text),
+  });
+  await drawing.setInputFiles(file("lines.svg", strokes));
+  await expect(sheet.getByRole("alert")).toHaveText(/strokes, which have no width to cut/);
+  await drawing.setInputFiles(file("ring.svg", ring));
+  await expect(choice("ring")).toHaveAttribute("aria-pressed", "true");
+  await expect(sheet.getByText("1 piece falls out: nothing holds it.")).toBeVisible();
+
+  await page.goto(`/jobs/${id}/w/mark`);
+  await unfold(page, "Marks");
+  await expect(page.getByText(/the middle of column 2/).first()).toBeVisible();
+});
