@@ -3,7 +3,7 @@ import type { Point } from "@/core/geometry/point";
 import { roundNumber } from "@/core/job/emitPlan";
 import type { LaidOutJob, OrderedWall } from "@/core/job/layOutJob";
 import { rectangleContour } from "@/core/geometry/contour";
-import { cutSheet, type Sheet } from "@/core/stencil/cutSheet";
+import { tryCutSheet, type Sheet } from "@/core/stencil/cutSheet";
 import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";
 import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
 
@@ -27,7 +27,8 @@ export function drawSvg({ job, walls }: LaidOutJob, wallId?: string): string {
     return group;
   });
   for (const stencil of job.stencils) {
-    const sheet = cutSheet(stencil);
+    const sheet = tryCutSheet(stencil);
+    if (!sheet) continue;
     const { minX, maxX, minY } = sheet.plastic;
     groups.push(drawSheet(sheet, { x: right - minX, y: high + minY }));
     right += maxX - minX + betweenMm;

@@ -1,11 +1,17 @@
 import type { Finding } from "../findings/finding";
-import { cutSheet } from "../stencil/cutSheet";
+import { planLimits } from "../trade/allowance";
+import { tryCutSheet } from "../stencil/cutSheet";
 import type { Job } from "./schema";
 
 /** What falls out of the job's sheets, where they are thin, and a half turn that is not there; each where it is. */
 export const checkStencils = ({ stencils }: Job): Finding[] =>
   stencils.flatMap((stencil): Finding[] => {
-    const { islands, bridges, hasHalfTurn } = cutSheet(stencil);
+    const sheet = tryCutSheet(stencil);
+    if (!sheet) {
+      const values = { what: "pieces of line", most: planLimits["pieces of line"] } as const;
+      return [{ code: "too-much", severity: "stop", at: null, values }];
+    }
+    const { islands, bridges, hasHalfTurn } = sheet;
     const name = stencil.name ?? stencil.id;
     return [
       ...islands.map(({ overlay, at, areaMm2 }): Finding => ({

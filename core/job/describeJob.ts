@@ -7,7 +7,7 @@ import type { WallTeller } from "./describeWall";
 import type { LaidOutJob } from "./layOutJob";
 import type { PlanSchool } from "./planDayTypes";
 import type { Plan, PlanStencil, PlanWall } from "./planTypes";
-import { cutSheet } from "../stencil/cutSheet";
+import { tryCutSheet } from "../stencil/cutSheet";
 import type { Job } from "./schema";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
@@ -47,24 +47,29 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
     sundries: describeSundries(job, needs, speech),
     tools: describeTools(job, work.tools, speech),
     schools: schools.map(describeSchool),
-    ...(job.stencils.length > 0 && { stencils: job.stencils.map(describeStencil) }),
+    ...(job.stencils.length > 0 && { stencils: job.stencils.flatMap(describeStencil) }),
     ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
     findings: needs.findings.map((finding) => speakFinding(finding, speech)),
   };
 }
 
-function describeStencil(stencil: Job["stencils"][number]): PlanStencil {
-  const { slots, islands, bridges, hasHalfTurn, cuttingMm } = cutSheet(stencil);
+/** None for one that is too much, which a finding tells. */
+function describeStencil(stencil: Job["stencils"][number]): PlanStencil[] {
+  const sheet = tryCutSheet(stencil);
+  if (!sheet) return [];
+  const { slots, islands, bridges, hasHalfTurn, cuttingMm } = sheet;
   const open: Record<string, number> = {};
   for (const { slot, openMm2 } of slots) open[slot] = (open[slot] ?? 0) + openMm2;
-  return {
-    id: stencil.id,
-    open_mm2: open,
-    islands: islands.map(({ overlay, at, areaMm2 }) => ({ overlay, at: [at.x, at.y], area_mm2: areaMm2 })),
-    bridges: bridges.map(({ overlay, width, at }) => ({ overlay, width, at: [at.x, at.y] })),
-    turns: hasHalfTurn,
-    cutting_m: cuttingMm / 1000,
-  };
+  return [
+    {
+      id: stencil.id,
+      open_mm2: open,
+      islands: islands.map(({ overlay, at, areaMm2 }) => ({ overlay, at: [at.x, at.y], area_mm2: areaMm2 })),
+      bridges: bridges.map(({ overlay, width, at }) => ({ overlay, width, at: [at.x, at.y] })),
+      turns: hasHalfTurn,
+      cutting_m: cuttingMm / 1000,
+    },
+  ];
 }
 
 function describeSchool({ work: { school, site, tape }, schedule }: WorkedOut): PlanSchool {

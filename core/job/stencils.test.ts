@@ -256,6 +256,20 @@ it("what falls out of a sheet is a stop told with its place, and a thin bridge s
   });
 });
 
+it("a sheet whose holes cross too often is a stop in words, and never thrown", () => {
+  const corners = Array.from(
+    { length: 700 },
+    (_, index) => `L ${((index * 7919) % 397) - 198} ${((index * 104_729) % 593) - 296}`,
+  );
+  const cuts = [{ slot: "leaf", path: `M 0 0 ${corners.join(" ")} Z` }];
+  const whole = planned({}, {}, { stencils: [{ ...reed, overlays: [{ id: "1", cuts }] }, dash] });
+  const stops = [...whole.findings, ...whole.walls[0]!.findings].filter(
+    ({ severity }) => severity === "stop",
+  );
+  expect(stops.map(({ code }) => code)).toContain("too-much");
+  expect(whole.stencils!.map(({ id }) => id)).toEqual(["dash"]);
+});
+
 it.each([
   [{ stencil: "ree" }, "finishes[0].stencil", /there is no stencil "ree"/],
   [{ colours: {} }, "finishes[0].colours.leaf", /expected the paint/],

@@ -166,6 +166,7 @@ it.each([
   ["M 0 0 L 1e9 0 L 0 10 Z", /reaches beyond/],
   ["M 0 0 L NaN 0 L 0 10 Z", /is no path data/],
   [`M 0 0 ${"L 1 1 L 2 0 ".repeat(10_001)} Z`, /has over 20000 commands/],
+  [`M 0 0 ${"C 900 9000 -900 9000 1 0 ".repeat(400)} Z`, /over 40000 pieces/],
 ])("refuses a path %#", (path, message) => {
   const parsed = stencilSchema.safeParse({
     id: "s",

@@ -3,6 +3,7 @@ import { boxOfContour, curveLength, type Box, type Contour, type Curve } from ".
 import { interiorPoint } from "../geometry/interiorPoint";
 import { placeContour } from "../geometry/placeContour";
 import type { Point } from "../geometry/point";
+import { OverLimit } from "../trade/allowance";
 import { windingAt } from "./openParts";
 import { flattenContour } from "../geometry/flatten";
 import { findBridges, type Bridge } from "./findBridges";
@@ -53,6 +54,16 @@ export function cutSheet(stencil: Stencil): Sheet {
   if (kept.size >= mostKept) kept.delete(kept.keys().next().value!);
   kept.set(key, made);
   return made;
+}
+
+/** The same, or null for holes that cross each other more often than can be worked out. */
+export function tryCutSheet(stencil: Stencil): Sheet | null {
+  try {
+    return cutSheet(stencil);
+  } catch (error) {
+    if (error instanceof OverLimit) return null;
+    throw error;
+  }
 }
 
 function cut(stencil: Stencil): Sheet {

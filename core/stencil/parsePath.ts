@@ -14,6 +14,8 @@ export interface Subpath {
 /** How far a flattened Bézier may stray, mm. */
 const strayMm = 0.01;
 export const mostCommands = 20_000;
+/** Of one sheet, Béziers flattened. */
+export const mostPieces = 40_000;
 const mostPiecesPerBezier = 200;
 /** Ends closer than this are one place. */
 const samePlaceMm = 1e-6;
@@ -22,16 +24,34 @@ const samePlaceMm = 1e-6;
  * Reads path data of the vector format (all commands, mm, y up) into closed parts. An open part is closed, as a fill does.
  * Circular arcs stay arcs; elliptical ones become Béziers. Throws an Error whose message says what is wrong.
  */
-export function parsePath(text: string): Subpath[] {
+export function parsePath(text: string): readonly Subpath[] {
+  const before = kept.get(text);
+  if (before) return before;
+  const made = parse(text);
+  if (kept.size >= mostKept) kept.clear();
+  kept.set(text, made);
+  return made;
+}
+
+/** A document is checked and then worked out, again and again while something else of it changes. */
+const kept = new Map<string, readonly Subpath[]>();
+const mostKept = 2000;
+
+function parse(text: string): Subpath[] {
   const commands = commandsOf(text);
   const subpaths: Subpath[] = [];
+  let finished = 0;
   let current = new Builder({ x: 0, y: 0 });
   const finish = (next: Point) => {
     const done = current.close();
-    if (done) subpaths.push(done);
+    if (done) {
+      subpaths.push(done);
+      finished += done.curves.length;
+    }
     current = new Builder(next);
   };
   for (const command of commands) {
+    if (finished + current.length > mostPieces) throw new Error(`comes to over ${mostPieces} pieces`);
     switch (command.type) {
       case SVGPathData.MOVE_TO:
         finish({ x: command.x, y: command.y });
@@ -94,6 +114,10 @@ class Builder {
 
   constructor(readonly start: Point) {
     this.at = start;
+  }
+
+  get length(): number {
+    return this.curves.length;
   }
 
   lineTo(to: Point): void {

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { coordinateRange, divisionRange, idSchema, lengthSchema, nameSchema, quote } from "../measure/schema";
-import { mostCommands, parsePath } from "./parsePath";
+import { mostCommands, mostPieces, parsePath } from "./parsePath";
 
 const size = lengthSchema(divisionRange);
 const place = lengthSchema(coordinateRange);
@@ -26,6 +26,15 @@ const overlaySchema = z.strictObject({
     .max(1000),
 });
 
+/** How many curves a path comes to; none where it cannot be read, which is told at the path itself. */
+function piecesOf(path: string): number {
+  try {
+    return parsePath(path).reduce((sum, { curves }) => sum + curves.length, 0);
+  } catch {
+    return 0;
+  }
+}
+
 /** A sheet with holes, in its own coordinates: mm, y up, the origin at the cell's middle. */
 export const stencilSchema = z
   .strictObject({
@@ -48,6 +57,11 @@ export const stencilSchema = z
       .describe("marks that overlays are laid by"),
   })
   .superRefine(({ overlays }, context) => {
+    const pieces = overlays.flatMap(({ cuts }) => cuts.map(({ path }) => piecesOf(path)));
+    if (pieces.reduce((sum, count) => sum + count, 0) > mostPieces) {
+      const message = `come to over ${mostPieces} pieces; expected a simpler sheet`;
+      context.addIssue({ code: "custom", path: ["overlays"], message });
+    }
     overlays.forEach(({ id }, index) => {
       if (overlays.findIndex((other) => other.id === id) === index) return;
       const message = `${quote(id)} is used twice; expected an id of its own`;

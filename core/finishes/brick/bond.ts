@@ -54,7 +54,8 @@ const leastMm = 0.01;
 export function endPieceOf(spec: BrickSpec, from: number, courses: number, { minX, maxX }: Box): number {
   const kinds = Math.min(courses, spec.bond === "third" ? 3 : 2);
   const ends = Array.from({ length: kinds }, (_, course) => endsOf(rowOf(spec, course, from), minX, maxX));
-  return Math.min(...ends.flat());
+  // Where all of a course is one joint, nothing is seen of any.
+  return Math.max(0, Math.min(...ends.flat()));
 }
 
 /** What of the first and of the last brick of a row lies between two ends. */

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { useDropzone } from "react-dropzone";
 import { readSvgSheet } from "@/formats/readSvgSheet";
 import { formatArea, formatLength, formatRun } from "@/core/measure/formatLength";
-import { cutSheet } from "@/core/stencil/cutSheet";
+import { tryCutSheet } from "@/core/stencil/cutSheet";
 import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
 import type { Stencil } from "@/core/stencil/schema";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
@@ -53,7 +53,7 @@ export function SheetSection({ spec }: { spec: Printing }) {
               className="flex w-full flex-col items-center gap-1 rounded-md border border-hairline bg-paper p-1.5 hover:border-violet aria-pressed:border-2 aria-pressed:border-violet"
               onClick={() => choose(stencil)}
             >
-              <SheetDrawing sheet={cutSheet(stencil)} className="h-16 w-full" />
+              <Thumbnail stencil={stencil} />
               <span className="text-[0.9375rem]">{stencil.name ?? stencil.id}</span>
             </button>
           </li>
@@ -129,12 +129,22 @@ function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDoc
   );
 }
 
+function Thumbnail({ stencil }: { stencil: Stencil }) {
+  const sheet = tryCutSheet(stencil);
+  return sheet ? (
+    <SheetDrawing sheet={sheet} className="h-16 w-full" />
+  ) : (
+    <span className="h-16">too many cuts</span>
+  );
+}
+
 /** What the plastic is like: its size, what falls out, where it is thin, whether it can be turned. */
 function Plastic({ stencil }: { stencil: Stencil }) {
   const { units } = useJob();
-  const sheet = cutSheet(stencil);
-  const { plastic, cell, islands, bridges, hasHalfTurn, cuttingMm, slots } = sheet;
   const [shown, setShown] = useState<string | null>(null);
+  const sheet = tryCutSheet(stencil);
+  if (!sheet) return null;
+  const { plastic, cell, islands, bridges, hasHalfTurn, cuttingMm, slots } = sheet;
   const length = (mm: number) => formatLength(mm, units);
   const overlays = stencil.overlays.map(({ id }) => id);
   const openMm2 = slots.reduce((sum, slot) => sum + slot.openMm2, 0);
