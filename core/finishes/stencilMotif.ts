@@ -23,6 +23,17 @@ export function motifOf(sheet: Sheet, colours: Readonly<Record<string, string>>)
   };
 }
 
+const mostPrints = 20_000;
+/** Pairs of a sheet and a print that it might lie on. */
+const mostPairs = 1_000_000;
+
+/** Whether so many prints are more than anyone makes, or lie under each other's sheets more often than can be put in order. */
+export function isTooMuch(count: number, { plastic, cell }: Sheet, isInLine: boolean): boolean {
+  const wide = (plastic.maxX - plastic.minX) / (cell.maxX - cell.minX);
+  const high = isInLine ? 1 : (plastic.maxY - plastic.minY) / (cell.maxY - cell.minY);
+  return count > mostPrints || count * Math.min(count, wide * high) > mostPairs;
+}
+
 const around = (a: Box, b: Box): Box => ({
   minX: Math.min(a.minX, b.minX),
   maxX: Math.max(a.maxX, b.maxX),

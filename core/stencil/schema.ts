@@ -3,6 +3,8 @@ import { coordinateRange, divisionRange, idSchema, lengthSchema, nameSchema, quo
 import { mostCommands, mostPieces, parsePath } from "./parsePath";
 
 const size = lengthSchema(divisionRange);
+/** Closer prints than a fingertip apart are no stencil. */
+const repeat = lengthSchema({ min: 10, max: divisionRange.max });
 const place = lengthSchema(coordinateRange);
 
 const pathSchema = z
@@ -40,7 +42,7 @@ export const stencilSchema = z
   .strictObject({
     id: idSchema,
     name: nameSchema().optional(),
-    repeat: z.strictObject({ x: size, y: size }).describe("from each print to the next"),
+    repeat: z.strictObject({ x: repeat, y: repeat }).describe("from each print to the next"),
     sheet: z
       .strictObject({ width: size, height: size })
       .optional()

@@ -1,10 +1,16 @@
 import type { Finding } from "../../findings/finding";
-import { mostPrints, type DividedLeg, type StencilBorderLayout } from "./layout";
+import { type DividedLeg, type StencilBorderLayout } from "./layout";
 
 /** More prints than anyone makes, a way off the wall, and a stretch that shows. */
-export function checkStencilBorder({ spec, strip, legs, count, sheet }: StencilBorderLayout): Finding[] {
-  if (count > mostPrints)
-    return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+export function checkStencilBorder({
+  spec,
+  strip,
+  legs,
+  count,
+  isOver,
+  sheet,
+}: StencilBorderLayout): Finding[] {
+  if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   const { minY, maxY } = strip.extent;
   const isOff = ({ points }: DividedLeg) => points.every(({ y }) => y <= minY || y >= maxY);
   if (legs.every(isOff))

@@ -3,7 +3,7 @@ import { judgeDifference, visibleTolerance, type Visibility } from "../../trade/
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import type { SheetPlace } from "../printTurns";
-import { sheetOf } from "../stencilMotif";
+import { isTooMuch, sheetOf } from "../stencilMotif";
 import { alongLeg, legsOf, type Leg } from "./legs";
 import type { StencilBorderSpec } from "./spec";
 
@@ -21,9 +21,8 @@ export interface StencilBorderLayout extends Laid<StencilBorderSpec> {
   /** A sheet of its own at the corners around a thing. */
   readonly corner: { readonly sheet: Sheet; readonly places: readonly SheetPlace[] } | null;
   readonly count: number;
+  readonly isOver: boolean;
 }
-
-export const mostPrints = 20_000;
 
 /** Repeats along every leg of the way. */
 export function layOutStencilBorder(
@@ -35,16 +34,17 @@ export function layOutStencilBorder(
   const repeat = sheet.stencil.repeat.x;
   const legs = legsOf(spec, strip).map((leg) => divide(leg, repeat, spec.fit, context.viewingDistance));
   const count = legs.reduce((sum, { repeats }) => sum + repeats, 0);
-  const isTooMuch = count > mostPrints;
+  const isOver = isTooMuch(count, sheet, true);
   return {
     spec,
     strip,
     context,
     sheet,
     legs,
-    places: isTooMuch ? [] : legs.flatMap((leg, index) => placesOn(leg, index, repeat, spec.fit)),
-    corner: isTooMuch ? null : cornersOf(spec, legs, context),
+    places: isOver ? [] : legs.flatMap((leg, index) => placesOn(leg, index, repeat, spec.fit)),
+    corner: isOver ? null : cornersOf(spec, legs, context),
     count,
+    isOver,
   };
 }
 

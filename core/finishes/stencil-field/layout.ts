@@ -4,7 +4,7 @@ import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import { findThing } from "../findThing";
 import type { SheetPlace } from "../printTurns";
-import { sheetOf } from "../stencilMotif";
+import { isTooMuch, sheetOf } from "../stencilMotif";
 import type { StencilFieldSpec } from "./spec";
 
 export interface StencilFieldLayout extends Laid<StencilFieldSpec> {
@@ -15,10 +15,8 @@ export interface StencilFieldLayout extends Laid<StencilFieldSpec> {
   readonly places: readonly SheetPlace[];
   /** How many there are, where they are too many to be listed. */
   readonly count: number;
+  readonly isOver: boolean;
 }
-
-/** More prints than this are nobody's handwork. */
-export const mostPrints = 20_000;
 
 /** A lattice of repeats from the start, as far as it reaches over the strip. */
 export function layOutStencilField(
@@ -31,7 +29,8 @@ export function layOutStencilField(
   const { x, y } = sheet.stencil.repeat;
   const { minX, maxX, minY, maxY } = strip.extent;
   const count = ((maxX - minX) / x + 2) * ((maxY - minY) / y + 2);
-  const places = count > mostPrints ? [] : placesOf(spec, start, sheet, strip.extent);
+  const isOver = isTooMuch(count, sheet, false);
+  const places = isOver ? [] : placesOf(spec, start, sheet, strip.extent);
   return {
     spec,
     strip,
@@ -39,7 +38,8 @@ export function layOutStencilField(
     sheet,
     start,
     places,
-    count: count > mostPrints ? Math.round(count) : places.length,
+    count: Math.round(isOver ? count : places.length),
+    isOver,
   };
 }
 

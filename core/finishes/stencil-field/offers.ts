@@ -41,11 +41,11 @@ export function offerStarts(layout: StencilFieldLayout): Offer[] {
   ] as const;
   return across
     .flatMap(({ x, name }) =>
-      up.map(({ y, name: rows }) => {
+      up.flatMap(({ y, name: rows }) => {
         const start = { x, y };
         const isChosen = JSON.stringify(start) === JSON.stringify(spec.start);
         const other = isChosen ? layout : layOutStencilField({ ...spec, start }, strip, context);
-        return judge(other, `${name}, ${rows}`, isChosen);
+        return other.places.length === 0 ? [] : [judge(other, `${name}, ${rows}`, isChosen)];
       }),
     )
     .sort((a, b) => b.score - a.score)
