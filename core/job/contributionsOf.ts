@@ -1,10 +1,12 @@
 import type { Share, ShareOfWall, Site } from "../finishes/defineFinish";
 import { finishOf, type AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
+import { setOut } from "../work/room/markWall";
 import { groundReady } from "../work/room/groundReady";
 import type { Wall } from "../wall/schema";
 import type { WorkSite } from "../work/site";
-import { waitFor, type StepDraft, type Wait } from "../work/step";
+import type { StepDraft, Wait } from "../work/step";
+import { touchDry } from "../work/touchDry";
 import type { LaidOutJob } from "./layOutJob";
 import type { JobFinish } from "./schema";
 
@@ -22,18 +24,13 @@ export function contributionsOf(
   const dryBefore = (wall: Wall) =>
     before
       .filter((step) => step.wall === wall.id && step.phase === "colour")
-      .map(({ id, colour, brushedWith = [] }) => {
-        const paintsOn = [...(colour === undefined ? brushedWith : [colour])].map((paint) =>
-          paints.get(paint)!,
-        );
-        return waitFor(id, "touch-dry", Math.max(0, ...paintsOn.map(({ touchDryMin }) => touchDryMin)));
-      });
+      .map((step) => touchDry(step, paints));
   const site: Site = {
     work,
     paints,
     rate: (name) => (work.rates as Readonly<Record<string, number>>)[name]!,
     ready: (wall) => [
-      waitFor(`${wall.id}/mark`),
+      ...setOut(wall.id),
       ...groundReady(wall),
       ...(ready.get(wall.id) ?? []),
       ...dryBefore(wall),

@@ -66,6 +66,13 @@ export interface Step {
   readonly part?: { readonly number: number; readonly of: number };
 }
 
+/** The paints that a step puts on, or wets a brush with. */
+export const paintsIn = ({
+  colour,
+  brushedWith = [],
+}: Pick<Step, "colour" | "brushedWith">): readonly string[] =>
+  colour === undefined ? brushedWith : [colour, ...brushedWith];
+
 /** A step as a technique or finish thinks of it; waits for steps that there are none of are none. */
 export interface StepDraft extends Omit<Step, "minutes" | "after" | "part"> {
   /** Of each one's hands; rounded up to whole ones. */

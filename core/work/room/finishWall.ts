@@ -2,6 +2,7 @@ import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft, type Wait } from "../step";
+import { touchDry } from "../touchDry";
 import { said } from "../words";
 import { cautionsOfPlates } from "./prepareWall";
 import { countThings } from "./thingsOf";
@@ -22,13 +23,13 @@ export function finishWall(
     marking: { marks, pins },
   } = on;
   const id = (name: string) => `${wall.id}/${name}`;
-  const painted = steps.filter(
-    ({ phase, wall: at, colour }) =>
-      at === wall.id && colour !== undefined && (phase === "colour" || phase === "ground"),
-  );
+  const own = steps.filter((step) => step.wall === wall.id);
+  const painted = own.filter(({ phase }) => phase === "colour" || phase === "ground");
   const dry = [
     waitFor(id("mark")),
-    ...painted.map((step) => waitFor(step.id, "touch-dry", paints.get(step.colour!)!.touchDryMin)),
+    ...painted.map((step) => touchDry(step, paints)),
+    // What masks it comes off first.
+    ...own.filter(({ phase }) => phase === "unmask").map((step) => waitFor(step.id)),
     // What else was done there is over; a coat need not take another one for this.
     ...ready.map((wait) => wait && (wait.what === "recoat" ? waitFor(wait.step) : wait)),
   ];

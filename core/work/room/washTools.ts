@@ -1,12 +1,12 @@
 import { groupBy } from "../../geometry/groupBy";
 import type { WorkSite } from "../site";
-import { waitFor, type StepDraft } from "../step";
+import { paintsIn, waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 
 /** A colour's tools are washed once a session, after the last wall that uses it; between coats they are wrapped. */
 export function washTools(steps: readonly StepDraft[], { work, paints }: WorkSite): StepDraft[] {
   return [...paints.keys()].flatMap((colour) => {
-    const own = steps.filter((step) => step.colour === colour && step.session !== undefined);
+    const own = steps.filter((step) => step.session !== undefined && paintsIn(step).includes(colour));
     return [...groupBy(own, ({ session }) => session!)].map(([session, used]): StepDraft => ({
       id: `wash-tools-${colour}-${session}`,
       phase: "clean",

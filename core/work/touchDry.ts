@@ -1,0 +1,13 @@
+import type { Paint } from "../paint/schema";
+import { paintsIn, waitFor, type Step, type Wait } from "./step";
+
+/** Until all that a step puts on can be touched. */
+export const touchDry = (
+  step: Pick<Step, "id" | "colour" | "brushedWith">,
+  paints: ReadonlyMap<string, Paint>,
+): Wait | null =>
+  waitFor(
+    step.id,
+    "touch-dry",
+    Math.max(0, ...paintsIn(step).map((paint) => paints.get(paint)!.touchDryMin)),
+  );
