@@ -10,7 +10,6 @@ import {
   type Printing,
 } from "../work/prints/printSteps";
 import type { Laid, Share, Site } from "./defineFinish";
-import { overlaysOf } from "./stencilMotif";
 
 interface PrintingSpec {
   readonly id: string;
@@ -18,10 +17,18 @@ interface PrintingSpec {
   readonly fixing: "tape" | "adhesive";
 }
 
-/** What printing with a sheet brings to a job, whatever is printed where. */
+/** How prints follow each other, and the sheets that are used. */
+interface Way {
+  readonly sheets: readonly Sheet[];
+  readonly passes: Printing["passes"];
+  readonly by: Printing["by"];
+  readonly hasTopSheet?: boolean;
+}
+
+/** What printing with sheets brings to a job, whatever is printed where. */
 export function workPrints(
   { layout: { spec }, walls }: Share<Laid<PrintingSpec>>,
-  sheet: Sheet,
+  { passes, by, sheets, hasTopSheet = false }: Way,
   { paints, rate, ready, work }: Site,
 ): Contribution {
   const own: Printing = {
@@ -29,8 +36,12 @@ export function workPrints(
     method: spec.method,
     fixing: spec.fixing,
     eachMin: rate(spec.method === "brush" ? "stencilBrush_min" : "stencilRoller_min"),
-    overlays: overlaysOf(sheet),
-    narrowestMm: new Map(sheet.slots.map(({ slot, narrowestMm }) => [slot, narrowestMm])),
+    passes,
+    by,
+    hasTopSheet,
+    narrowestMm: new Map(
+      sheets.flatMap(({ slots }) => slots.map(({ slot, narrowestMm }) => [slot, narrowestMm] as const)),
+    ),
     walls,
     paints,
     ready,

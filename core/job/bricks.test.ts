@@ -220,6 +220,14 @@ it("taped, its joints are taped on what is dry, and peeled when the last face is
   expect(sundries.find(({ item }) => item === "brick-tape")!.count).toBe(1);
 });
 
+it("marks are rubbed out when the joints are off, however soon the faces are dry", () => {
+  const quick = ["oyster", "driftwood", "slate-tide"].map((id) => ({ id, touchDry_min: 5 }));
+  const { steps } = planned({ way: "taped" }, {}, { paints: quick });
+  const of = (kind: string) => steps.find((step) => step.kind === kind)!;
+  expect(of("rub-out").start).toBeGreaterThanOrEqual(of("peel-joints").end);
+  expect(of("touch-up").start).toBeGreaterThanOrEqual(of("rub-out").end);
+});
+
 it("the bond goes on around the corner of a run", () => {
   const walls = ["a", "b"].map((id) => ({ id, width: 1000, height: 770, base: "oyster" }));
   const whole = planned({ on: "r" }, {}, { walls, runs: [{ id: "r", walls: ["a", "b"] }] });

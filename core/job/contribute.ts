@@ -12,7 +12,7 @@ import { protectRoom, putBack } from "../work/room/protectRoom";
 import { roomSundries } from "../work/room/roomSundries";
 import { washTools } from "../work/room/washTools";
 import type { WorkSite, WorkWall } from "../work/site";
-import type { Step, StepDraft } from "../work/step";
+import { waitFor, type Step, type StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
 import { toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
 import { listTapedSteps } from "../work/taped/tapedSteps";
@@ -124,7 +124,15 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
     ...own.flatMap((contribution) => contribution.steps),
   ];
   steps.push(...washTools(steps, site));
-  steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, taped.ready.get(wall.wall.id) ?? [])));
+  // What a finish has masked is off before marks are rubbed out.
+  const unmasked = own
+    .flatMap((contribution) => contribution.steps)
+    .filter(({ phase }) => phase === "unmask");
+  const ready = ({ wall: { id } }: WorkWall) => [
+    ...(taped.ready.get(id) ?? []),
+    ...unmasked.flatMap((step) => (step.wall === id ? [waitFor(step.id)] : [])),
+  ];
+  steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
   const { tapePlan, findings } = taped;
   return { drafts: saidOnce([...steps, putBack(walls, steps)]), own, tapePlan, findings };
 }

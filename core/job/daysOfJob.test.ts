@@ -3,23 +3,9 @@ import { describe, expect, it } from "vitest";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import type { Plan } from "./planTypes";
-import type { PlanStep } from "./planDayTypes";
+import { block, blocks, jobOf, stepOf, wall } from "./tests/blocks";
 import { oneWall, paints, parsed, randomJob } from "./tests/jobs";
 
-const block = (colour: string, x: number, more: object = {}) => ({
-  shape: "rectangle",
-  x,
-  y: 1000,
-  width: 1000,
-  height: 1000,
-  colour,
-  ...more,
-});
-const blocks = (...list: object[]) => ({ finishes: [{ id: "f", on: "w", kind: "blocks", blocks: list }] });
-const wall = { width: 3000, height: 2500, skirting: 0 };
-const jobOf = (finish: object, more: object = {}, on: object = {}): Plan =>
-  plan(parsed(oneWall({ ...wall, ...on }, {}, { ...finish, ...more })));
-const stepOf = ({ steps }: Plan, id: string): PlanStep => steps.find((step) => step.id === id)!;
 const minute = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
 describe("the days of a job", () => {

@@ -1,3 +1,4 @@
+import { brickPieces } from "../pattern/brickPieces";
 import type { WallBricks } from "../pattern/pattern";
 import type { OrderedWall } from "./layOutJob";
 import type { PlanBricks, PlanWall } from "./planTypes";
@@ -21,7 +22,7 @@ const describeWork = ({
   courses: courses.count,
   bed: courses.bed,
   perpend: perpendMm,
-  pieces: piecesOf(list),
+  pieces: brickPieces(list),
   bed_m: bedM,
   perpend_m: perpendM,
   endPiece_mm: endPieceMm,
@@ -38,16 +39,3 @@ const describeWork = ({
     nthOfLoad,
   })),
 });
-
-/** The sizes of boxes to a tenth of a millimetre, the most frequent first. */
-function piecesOf(list: WallBricks["list"]): PlanBricks["pieces"] {
-  const counts = new Map<string, { width: number; height: number; count: number }>();
-  for (const { box } of list) {
-    const [width, height] = [box.maxX - box.minX, box.maxY - box.minY].map((mm) => Math.round(mm * 10) / 10);
-    const key = `${width} ${height}`;
-    const known = counts.get(key);
-    if (known) known.count += 1;
-    else counts.set(key, { width: width!, height: height!, count: 1 });
-  }
-  return [...counts.values()].sort((a, b) => b.count - a.count || b.width - a.width);
-}

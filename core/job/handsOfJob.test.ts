@@ -1,23 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
-import type { Plan } from "./planTypes";
-import type { PlanStep } from "./planDayTypes";
-import { oneWall, paints, parsed } from "./tests/jobs";
-
-const block = (colour: string, x: number, more: object = {}) => ({
-  shape: "rectangle",
-  x,
-  y: 1000,
-  width: 1000,
-  height: 1000,
-  colour,
-  ...more,
-});
-const blocks = (...list: object[]) => ({ finishes: [{ id: "f", on: "w", kind: "blocks", blocks: list }] });
-const wall = { width: 3000, height: 2500, skirting: 0 };
-const jobOf = (finish: object, more: object = {}, on: object = {}): Plan =>
-  plan(parsed(oneWall({ ...wall, ...on }, {}, { ...finish, ...more })));
-const stepOf = ({ steps }: Plan, id: string): PlanStep => steps.find((step) => step.id === id)!;
+import { block, blocks, jobOf, stepOf, wall } from "./tests/blocks";
+import { paints, parsed } from "./tests/jobs";
 
 describe("hands", () => {
   it("two share what has two ends, and take half as long over it; one alone does the same", () => {

@@ -94,3 +94,16 @@ export interface PlanTable {
   rows: Record<string, string | number>[];
   cells: string[][];
 }
+
+export interface PlanStencil {
+  id: string;
+  /** By the colour that goes through. */
+  open_mm2: Record<string, number>;
+  islands: { overlay: string; at: PlanPoint; area_mm2: number }[];
+  /** Thin places, under 3 mm. */
+  bridges: { overlay: string; width: number; at: PlanPoint }[];
+  /** Whether it is the same turned by half. */
+  turns: boolean;
+  /** All edges that are cut into its overlays, m. */
+  cutting_m: number;
+}

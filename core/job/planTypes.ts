@@ -4,15 +4,24 @@ import type { MaskAgainst, TapeSide } from "../tape/planTape";
 import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
-import type { MarkOn } from "../setout/listMarks";
 import type { PlanCost, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
-import type { PlanBorder, PlanBricks, PlanEffect, PlanMotif, PlanPrints, PlanTable } from "./planPrintTypes";
+import type {
+  PlanBorder,
+  PlanBricks,
+  PlanEffect,
+  PlanMotif,
+  PlanPrints,
+  PlanStencil,
+  PlanTable,
+} from "./planPrintTypes";
+import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
 export type { PlanCost, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";
+export type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 export type {
   PlanBorder,
   PlanBrick,
@@ -21,6 +30,7 @@ export type {
   PlanMotif,
   PlanPrint,
   PlanPrints,
+  PlanStencil,
   PlanTable,
 } from "./planPrintTypes";
 
@@ -106,30 +116,6 @@ export interface PlanTaping {
   minutes: number;
 }
 
-export interface PlanStencil {
-  id: string;
-  /** By the colour that goes through. */
-  open_mm2: Record<string, number>;
-  islands: { overlay: string; at: PlanPoint; area_mm2: number }[];
-  /** Thin places, under 3 mm. */
-  bridges: { overlay: string; width: number; at: PlanPoint }[];
-  /** Whether it is the same turned by half. */
-  turns: boolean;
-  /** All edges that are cut into its overlays, m. */
-  cutting_m: number;
-}
-
-export interface PlanLater {
-  id: string;
-  /** Places to drill at, from the left; `along` and `up` as they are read. */
-  fixings: { at: PlanPoint; along: string; up: string }[];
-  /** Metres of painted edge behind it, which need not be crisp. */
-  hides_m: number;
-  /** Days after the last coat before which it does not go up: paint that is pressed on too early sticks to it. */
-  notBefore_days: number;
-  say: string;
-}
-
 export interface PlanOffer {
   finish: string;
   title: string;
@@ -141,15 +127,6 @@ export interface PlanOffer {
   taping?: PlanTaping;
   isChosen: boolean;
   change: PlanChange;
-}
-
-export interface PlanOrdinates {
-  centre: PlanPoint;
-  radius: number;
-  use: string;
-  /** Over the centre, or under it. */
-  part: "upper" | "lower";
-  points: { x: number; y: number; along: string; up: string }[];
 }
 
 /** How few rounds there can be: `least` is proved, and equals the count unless the search was given up. */
@@ -218,34 +195,6 @@ export interface PlanDatum {
   verdict: Visibility;
   recommended: boolean;
   why: string;
-}
-
-export interface PlanLine {
-  id: string;
-  finish: string;
-  /** Its name within its finish: the same on every wall, and after an edit elsewhere. */
-  key: string;
-  /** Its number among the lines of its finish, from 0; a line that goes on around a corner keeps it. */
-  index: number;
-  kind: "plumb" | "level" | "slant";
-  path: [PlanPoint, PlanPoint];
-  use: string;
-  /** What lies on its two sides, where it is called by that. */
-  between?: [string, string];
-}
-
-export interface PlanMark {
-  id: string;
-  /** The line of this wall that it fixes; absent for a centre of strings, and for the wall's end. */
-  line?: string;
-  on: MarkOn;
-  axis: "x" | "y";
-  at: number;
-  reading: string;
-  error: number;
-  use: string;
-  /** The mark on the wall before it in the run, from which this one carries around the corner. */
-  carriedFrom?: { wall: string; mark: string };
 }
 
 export interface PlanTape {

@@ -150,6 +150,42 @@ describe("a field", () => {
     expect(chosen.score).toBeLessThan(best!.score);
   });
 
+  it("is cleaned up after: each colour washed, then marks rubbed out and edges touched up, in that wall's own time", () => {
+    const mixed = {
+      id: "two",
+      repeat: { x: 400, y: 600 },
+      overlays: [
+        {
+          id: "1",
+          cuts: [
+            { slot: "leaf", path: "M -80 -200 h 60 v 400 h -60 z" },
+            { slot: "seed", path: "M 20 -200 h 60 v 400 h -60 z" },
+          ],
+        },
+      ],
+    };
+    const finish = { stencil: "two", colours: { leaf: "kelp", seed: "brine" } };
+    const { steps } = planned(finish, {}, { stencils: [mixed] });
+    const end = Math.max(...steps.filter(({ kind }) => kind === "print").map((step) => step.end));
+    const washed = steps.filter(({ kind }) => kind === "wash-tools");
+    expect(washed.map(({ colour }) => colour).sort()).toEqual(["brine", "kelp"]);
+    for (const kind of ["wash-tools", "rub-out", "touch-up"]) {
+      const own = steps.filter((step) => step.kind === kind);
+      expect([kind, own.length > 0]).toEqual([kind, true]);
+      for (const step of own) expect(step.start).toBeGreaterThanOrEqual(end);
+    }
+  });
+
+  it("takes a copy cut short where the painter has one, and says where it is used", () => {
+    const sheets = (topSheet: boolean) => {
+      const whole = planned({ start: { x: "left", y: "top" }, topSheet });
+      const row = whole.tables![0]!.rows.find(({ place }) => place === "column 2, row 1")!;
+      return [whole.sundries.find(({ item }) => item === "stencil-sheet")!.count, row.by];
+    };
+    expect(sheets(false)).toEqual([2, "bent at ceiling"]);
+    expect(sheets(true)).toEqual([3, "top sheet"]);
+  });
+
   it("waits until the base may be taped over, and what is printed later until that is dry", () => {
     const base = planned({}, { baseState: "paint" });
     const coat = base.steps.filter(({ kind }) => kind === "base").at(-1)!;
@@ -215,6 +251,37 @@ describe("a border", () => {
         [4, 3, [1380, 1813], 90],
       ].sort(),
     );
+  });
+
+  it("finishes each repeat before the next where that is the school, waiting for what the next overlay lies on", () => {
+    const steps = (order: string) =>
+      planned(border({ level: 1500 }, { order }), { width: 1200 }).steps.filter(
+        ({ kind }) => kind === "print",
+      );
+    const [all, ...others] = steps("repeat");
+    expect([others.length, all!.prints!.length, all!.stretches!.length]).toEqual([0, 6, 3]);
+    // Each repeat: 1.5, a wait of 15 for the first overlay under the second's sheet, 1.5; and the next sheet lies on both.
+    expect(all!.minutes).toBeGreaterThanOrEqual(3 * 18);
+    expect(all!.say).toMatch(/Whole repeats, up to print 3 of leg 1\.$/);
+    // Overlay by overlay nobody waits within a repeat.
+    expect(steps("overlay").map(({ prints }) => prints!.length)).toEqual([3, 3]);
+  });
+
+  it("has a motif of its own at the corners, printed after all else and in the same steps", () => {
+    const openings = [{ id: "hatch", kind: "window", x: 1500, y: 900, width: 900, height: 1000, casing: 60 }];
+    const finish = border({ around: "hatch", gap: 60 }, { corners: { motif: "reed" } });
+    const whole = planned(finish, { openings });
+    const { list } = whole.walls[0]!.prints![0]!;
+    expect(list.map(({ order }) => order)).toEqual(list.map((_, index) => index + 1));
+    const knots = list.filter(({ motif }) => motif === "f/reed");
+    expect(knots.map(({ at, turn }) => [at, turn])).toEqual([
+      [[1380, 2020], 0],
+      [[2520, 2020], -90],
+      [[2520, 780], -180],
+      [[1380, 780], -270],
+    ]);
+    const printed = whole.steps.flatMap(({ prints = [] }) => prints);
+    expect(printed.sort()).toEqual(list.map(({ id }) => id).sort());
   });
 
   it("follows a ceiling that slopes, and prints its overlays one after the other, or repeat by repeat", () => {

@@ -1,6 +1,6 @@
 import { segment, type Segment } from "../geometry/curve";
 import { distance, type Point } from "../geometry/point";
-import { flattenContour } from "../geometry/flatten";
+import { flattenPath } from "../geometry/flatten";
 import type { Pattern } from "../pattern/pattern";
 import { isFixedLater, type Fixture, type Wall } from "../wall/schema";
 
@@ -21,7 +21,7 @@ export const listLater = ({ fixtures }: Wall, { edges }: Pattern): Later[] =>
     fixings: fixingsOf(thing),
     hidesMm: edges.reduce(
       (sum, { curve, left, right }) =>
-        left === null || right === null ? sum : sum + lengthBehind(flattenContour([curve]), curve.b, thing),
+        left === null || right === null ? sum : sum + lengthBehind(flattenPath([curve]), thing),
       0,
     ),
   }));
@@ -41,9 +41,8 @@ function fixingsOf({ kind, x, y, width, height, fixings }: Fixture): Point[] {
 }
 
 /** How much of a line of points lies within a box. */
-function lengthBehind(points: readonly Point[], last: Point, box: Fixture): number {
-  const all = [...points, last];
-  return all.slice(1).reduce((sum, b, index) => sum + shareBehind(segment(all[index]!, b), box), 0);
+function lengthBehind(points: readonly Point[], box: Fixture): number {
+  return points.slice(1).reduce((sum, b, index) => sum + shareBehind(segment(points[index]!, b), box), 0);
 }
 
 /** Clips a straight line to the box, side by side. */

@@ -42,17 +42,21 @@ export interface Sheet {
 export const leastBridgeMm = 3;
 const sheetMarginMm = 40;
 
+/** By the very sheet, and by what is cut out of it, since a document is read anew at every change. */
+const known = new WeakMap<Stencil, Sheet>();
 const kept = new Map<string, Sheet>();
 const mostKept = 60;
 
 /** Works a stencil's sheet out, once for what is cut out of it. */
 export function cutSheet(stencil: Stencil): Sheet {
+  const same = known.get(stencil);
+  if (same) return same;
   const key = JSON.stringify([stencil.id, stencil.repeat, stencil.sheet, stencil.overlays]);
   const before = kept.get(key);
-  if (before) return { ...before, stencil };
-  const made = cut(stencil);
+  const made = before ? { ...before, stencil } : cut(stencil);
   if (kept.size >= mostKept) kept.delete(kept.keys().next().value!);
   kept.set(key, made);
+  known.set(stencil, made);
   return made;
 }
 

@@ -72,8 +72,12 @@ export function changeDocument(
   };
 }
 
-/** A sheet that ships comes into a job with the first finish that prints with it. */
-export const withSheet = (job: JobDocument, stencil: string): Pick<JobDocument, "stencils"> => {
+/** Sheets that ship come into a job with the first finish that prints with them. */
+export const withSheets = (
+  job: JobDocument,
+  sheets: readonly { readonly id: string }[],
+): Pick<JobDocument, "stencils"> => {
   const own = job.stencils ?? [];
-  return { stencils: [...own, ...sheetsToAdd([stencil], own)] };
+  const names = sheets.map(({ id }) => id);
+  return { stencils: [...own, ...sheetsToAdd(names, own)] };
 };

@@ -225,8 +225,7 @@ function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): 
   return `All readings from the left end of the wall and from the floor there; never from the last mark.${line}`;
 }
 
-/** The side of the mark on which the tape sits, in two words. */
-/** Null where nothing is taped along a mark: it is told by what it is for. */
+/** The side of the mark on which the tape sits, in two words; null where nothing is taped along it. */
 function tapeSide(tape: PlanTape | undefined): string | null {
   return tape ? `tape ${tape.centred ? "centred" : tape.lies}` : null;
 }

@@ -1,6 +1,10 @@
 import type { Contribution, PaintUse, SundryUse, Table } from "../../work/contribution";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
-import { tapeWidthsMm } from "../../trade/constants";
+import { tapeRollM, tapeWidthsMm } from "../../trade/constants";
+import { areasByPaint, printedUses } from "../../work/prints/printedUses";
+import { tapedOver } from "../../work/tapedOver";
+import { brickPieces } from "../../pattern/brickPieces";
+import type { Box } from "../../geometry/curve";
 import type { Share, ShareOfWall, Site } from "../defineFinish";
 import type { BrickLayout } from "./layout";
 
@@ -9,7 +13,6 @@ const spread = { stamped: { spreadRate: 16, toolsMl: 20 }, taped: { spreadRate: 
 /** A block of sponge is cut into so many stamps; one is worn after so many faces. */
 const stampsPerBlock = 6;
 const facesPerStamp = 300;
-const rollM = 50;
 /** Dry-brushed paint is dry to the tape after so many minutes. */
 const dryToTapeMin = 60;
 
@@ -107,13 +110,7 @@ function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft
       wall: on.wall.id,
       sharedByTwo: true,
       minutes: (bed + perpend) / taping,
-      after: site
-        .ready(on.wall)
-        .map((wait) =>
-          wait?.what === "recoat"
-            ? { ...wait, what: "tape-over", minutes: Math.max(wait.minutes, 1440) }
-            : wait,
-        ),
+      after: site.ready(on.wall).map((wait) => tapedOver(wait, site.paints)),
       say: { code: "brick-tape", values: { wall: on.wall.id, bed, perpend, joint: spec.joint } },
       cautions: [{ code: "care-knife", values: {} }],
       evening: [{ code: "ready-tape", values: {} }],
@@ -137,23 +134,16 @@ const sum = ({ bricks }: ShareOfWall, key: "bedM" | "perpendM"): number =>
   bricks.reduce((total, work) => total + work[key], 0);
 
 /** Faces by tone, as far as they lie on the wall. */
-function paintOf(walls: readonly ShareOfWall[], way: "stamped" | "taped"): PaintUse[] {
-  const { spreadRate, toolsMl } = spread[way];
-  const wetted = new Set<string>();
-  return walls.flatMap((on) => {
-    const areas = new Map<string, number>();
-    for (const { box, share, tone } of bricksOf(on)) {
-      const areaM2 = ((box.maxX - box.minX) * (box.maxY - box.minY) * share) / 1e6;
-      areas.set(tone, (areas.get(tone) ?? 0) + areaM2);
-    }
-    return [...areas].map(([paint, areaM2]): PaintUse => {
-      const isFirst = !wetted.has(paint);
-      wetted.add(paint);
-      const printed = { areaM2, spreadRate, toolsMl: isFirst ? toolsMl : 0 };
-      return { paint, wall: on.wall.id, texture: on.wall.texture, areaM2: 0, sealMm: 0, printed };
-    });
-  });
-}
+const paintOf = (walls: readonly ShareOfWall[], way: "stamped" | "taped"): PaintUse[] =>
+  printedUses(
+    walls.map((on) => ({
+      wall: on.wall,
+      areas: areasByPaint(bricksOf(on).map(({ box, share, tone }) => [tone, areaM2Of(box) * share] as const)),
+    })),
+    spread[way],
+  );
+
+const areaM2Of = ({ minX, minY, maxX, maxY }: Box): number => ((maxX - minX) * (maxY - minY)) / 1e6;
 
 function sundriesOf(walls: readonly ShareOfWall[], { spec }: BrickLayout): SundryUse[] {
   const bricks = walls.flatMap(bricksOf);
@@ -162,32 +152,22 @@ function sundriesOf(walls: readonly ShareOfWall[], { spec }: BrickLayout): Sundr
     const metres = walls.reduce((total, on) => total + sum(on, "bedM") + sum(on, "perpendM"), 0);
     const widest = tapeWidthsMm.at(-1)!;
     const strips = Math.max(1, Math.floor(widest / spec.joint));
-    return [{ item: "brick-tape", amount: metres, count: Math.ceil((metres * 1.05) / (strips * rollM)) }];
+    return [{ item: "brick-tape", amount: metres, count: Math.ceil((metres * 1.05) / (strips * tapeRollM)) }];
   }
-  const sizes = new Set(
-    bricks.map(({ box }) => `${Math.round(box.maxX - box.minX)} ${Math.round(box.maxY - box.minY)}`),
-  );
-  const stamps = sizes.size + Math.floor(bricks.length / facesPerStamp);
+  const sizes = brickPieces(bricks).length;
+  const stamps = sizes + Math.floor(bricks.length / facesPerStamp);
   return [{ item: "sponge-block", amount: stamps, count: Math.ceil(stamps / stampsPerBlock) }];
 }
 
 /** Each size of face with its count: what stamps are cut to. */
-const piecesTable = (on: ShareOfWall, finish: string): Table => {
-  const counts = new Map<string, { width: number; height: number; count: number }>();
-  for (const { box } of bricksOf(on)) {
-    const [width, height] = [Math.round(box.maxX - box.minX), Math.round(box.maxY - box.minY)];
-    const key = `${width} ${height}`;
-    counts.set(key, { width, height, count: (counts.get(key)?.count ?? 0) + 1 });
-  }
-  return {
-    id: `faces-${on.wall.id}`,
-    wall: on.wall.id,
-    title: { code: "table-faces", values: { finish } },
-    columns: [
-      { key: "width", label: "Wide", as: "length" },
-      { key: "height", label: "High", as: "length" },
-      { key: "count", label: "How many", as: "count" },
-    ],
-    rows: [...counts.values()].sort((a, b) => b.count - a.count || b.width - a.width),
-  };
-};
+const piecesTable = (on: ShareOfWall, finish: string): Table => ({
+  id: `faces-${on.wall.id}`,
+  wall: on.wall.id,
+  title: { code: "table-faces", values: { finish } },
+  columns: [
+    { key: "width", label: "Wide", as: "length" },
+    { key: "height", label: "High", as: "length" },
+    { key: "count", label: "How many", as: "count" },
+  ],
+  rows: brickPieces(bricksOf(on)),
+});

@@ -4,7 +4,7 @@ import type { StencilBorderSpec } from "./spec";
 
 /** Where it runs, how repeats meet its length, and what it is printed in. */
 export function cardOfStencilBorder(spec: StencilBorderSpec): CardField[] {
-  const { along, fit, order, corners } = spec;
+  const { along, fit, order } = spec;
   const choice = <Key extends string>(
     label: string,
     key: string,
@@ -28,7 +28,6 @@ export function cardOfStencilBorder(spec: StencilBorderSpec): CardField[] {
   return [
     way,
     choice("Repeats", "fit", fit, { stretch: "whole, stretched", keep: "kept, part at both ends" }),
-    ...("around" in along ? [choice("Corners", "corners", corners, { butt: "butt", mitre: "mitre" })] : []),
     choice("Order", "order", order, { overlay: "overlay by overlay", repeat: "repeat by repeat" }),
     ...printingFields(spec),
   ];

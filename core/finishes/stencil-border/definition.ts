@@ -1,6 +1,7 @@
 import type { Speech } from "../../findings/speech";
 import { defineFinish } from "../defineFinish";
 import { printingPaints, printingStencil, startPrinting } from "../printingKeys";
+import { overlaysOf } from "../stencilMotif";
 import { workPrints } from "../workPrints";
 import { cardOfStencilBorder } from "./card";
 import { checkStencilBorder } from "./check";
@@ -36,7 +37,13 @@ export const stencilBorder = defineFinish({
   legs: ({ legs }) => legs,
   card: cardOfStencilBorder,
   edit: editStencilBorder,
-  work: (share, site) => workPrints(share, share.layout.sheet, site),
+  work: (share, site) => {
+    const { sheet, corner, spec } = share.layout;
+    const sheets = corner ? [sheet, corner.sheet] : [sheet];
+    const overlays = [...new Set(sheets.flatMap(overlaysOf))];
+    const passes = spec.order === "repeat" ? [overlays] : overlays.map((overlay) => [overlay]);
+    return workPrints(share, { sheets, passes, by: "repeat" }, site);
+  },
   findings: {
     "stretch-shows": ({ name, length, repeats, stretch, repeat, verdict }: Stretch, speech: Speech) => ({
       say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats} repeats of ${speech.length(repeat)} do not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,

@@ -1,4 +1,6 @@
 import { segment } from "../../geometry/curve";
+import { groupBy } from "../../geometry/groupBy";
+import type { PlacementDraft } from "../../pattern/placement";
 import type { Design, SetOutLine } from "../../pattern/pattern";
 import { printsAt } from "../printTurns";
 import { motifOf } from "../stencilMotif";
@@ -9,21 +11,15 @@ export function designStencilBorder(layout: StencilBorderLayout): Design[] {
   const { spec, sheet, places, corner } = layout;
   const motif = motifOf(sheet, spec.colours);
   const own = printsAt(places, sheet, spec.method, motif);
-  const prints = spec.order === "repeat" ? byRepeat(own) : own;
-  const design: Design = {
-    lines: linesOf(layout),
-    dividers: [],
-    pieceAt: () => null,
-    motifs: [motif],
-    placements: prints,
-  };
-  if (!corner) return [design];
-  const knot = motifOf(corner.sheet, { ...spec.colours, ...coloursOf(layout) });
+  const knot = corner && motifOf(corner.sheet, { ...spec.colours, ...coloursOf(layout) });
+  const knots = knot ? printsAt(corner.places, corner.sheet, spec.method, knot) : [];
   return [
     {
-      ...design,
-      motifs: [motif, knot],
-      placements: [...prints, ...printsAt(corner.places, corner.sheet, spec.method, knot)],
+      lines: linesOf(layout),
+      dividers: [],
+      pieceAt: () => null,
+      motifs: knot ? [motif, knot] : [motif],
+      placements: inTurn(spec.order, own, knots),
     },
   ];
 }
@@ -39,17 +35,20 @@ function coloursOf({ spec, corner }: StencilBorderLayout): Record<string, string
   );
 }
 
-/** All overlays of a repeat before the next one. */
-function byRepeat<Print extends { readonly at: object; readonly order: number }>(
-  prints: readonly Print[],
-): Print[] {
-  const places = [...new Set(prints.map(({ at }) => at))];
-  return places
-    .flatMap((place) => prints.filter(({ at }) => at === place))
-    .map((print, index) => ({ ...print, order: index + 1 }));
+/** The corners after all else, with loads of their own; all overlays of a repeat before the next one where that is the school. */
+function inTurn(
+  order: StencilBorderLayout["spec"]["order"],
+  own: readonly PlacementDraft[],
+  knots: readonly PlacementDraft[],
+): PlacementDraft[] {
+  const loads = Math.max(0, ...own.map(({ load }) => load));
+  const all = [...own, ...knots.map((print) => ({ ...print, load: print.load + loads }))];
+  const byPlace = groupBy(all, ({ at }) => at);
+  const turns = order === "repeat" ? [...byPlace.values()].flat() : all;
+  return turns.map((print, index) => ({ ...print, order: index + 1 }));
 }
 
-function linesOf({ legs, places, spec, strip }: StencilBorderLayout): SetOutLine[] {
+function linesOf({ legs, places, strip }: StencilBorderLayout): SetOutLine[] {
   const way = legs.flatMap(({ points, name }, leg): SetOutLine[] =>
     points.slice(1).map((b, place) => {
       const a = points[place]!;
@@ -83,5 +82,5 @@ function linesOf({ legs, places, spec, strip }: StencilBorderLayout): SetOutLine
       },
     ];
   });
-  return spec.fit === "keep" || places.length > 0 ? [...way, ...ticks] : way;
+  return [...way, ...ticks];
 }

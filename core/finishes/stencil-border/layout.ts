@@ -94,9 +94,9 @@ function cornersOf(
   const places = legs.map((leg, index): SheetPlace => ({
     id: `corner-${index + 1}`,
     at: leg.points[0]!,
-    turn: -90 * index,
+    turn: 0 - 90 * index,
     column: index + 1,
-    row: 1,
+    row: legs.length + 1,
   }));
   return { sheet: sheetOf(context, corners.motif), places };
 }

@@ -1,6 +1,7 @@
 import { printing } from "../../work/prints/constants";
 import { defineFinish } from "../defineFinish";
 import { printingPaints, printingStencil, startPrinting } from "../printingKeys";
+import { overlaysOf } from "../stencilMotif";
 import { workPrints } from "../workPrints";
 import { cardOfStencilField } from "./card";
 import { checkStencilField } from "./check";
@@ -23,7 +24,11 @@ export const stencilField = defineFinish({
   card: cardOfStencilField,
   offers: offerStarts,
   edit: editStencilField,
-  work: (share, site) => workPrints(share, share.layout.sheet, site),
+  work: (share, site) => {
+    const { sheet, spec } = share.layout;
+    const passes = overlaysOf(sheet).map((overlay) => [overlay]);
+    return workPrints(share, { sheets: [sheet], passes, by: "column", hasTopSheet: spec.topSheet }, site);
+  },
   rates: {
     stencilBrush_min: { usual: printing.brush.minutes, as: "minutes", label: "A stencil print, brush" },
     stencilRoller_min: { usual: printing.roller.minutes, as: "minutes", label: "A stencil print, roller" },

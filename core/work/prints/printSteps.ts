@@ -1,9 +1,11 @@
+import type { Box } from "../../geometry/curve";
 import { placeBox } from "../../geometry/placeContour";
 import { openBox, type Placement, type WallMotif } from "../../pattern/placement";
 import type { Paint } from "../../paint/schema";
 import type { Wall } from "../../wall/schema";
 import type { PaintUse, SundryUse, Table } from "../contribution";
 import { waitFor, type StepDraft, type Stretch, type Wait } from "../step";
+import { tapedOver } from "../tapedOver";
 import {
   adhesiveFactor,
   brushSizesMm,
@@ -17,6 +19,7 @@ import {
   type PrintMethod,
 } from "./constants";
 import { waitsIn } from "./orderPrints";
+import { areasByPaint, printedUses } from "./printedUses";
 
 /** What is printed on one wall. */
 export interface PrintedWall {
@@ -32,7 +35,12 @@ export interface Printing {
   readonly fixing: "tape" | "adhesive";
   /** Minutes a whole print. */
   readonly eachMin: number;
-  readonly overlays: readonly string[];
+  /** Overlays that are printed together, each repeat finished before the next; usually one at a time. */
+  readonly passes: readonly (readonly string[])[];
+  /** What is done whole before a night: columns of a field, or repeats along a way. */
+  readonly by: "column" | "repeat";
+  /** Whether a copy cut short is at hand for where the sheet would bend at the ceiling. */
+  readonly hasTopSheet: boolean;
   /** About how wide the narrowest hole of each colour is, mm. */
   readonly narrowestMm: ReadonlyMap<string, number>;
   readonly walls: readonly PrintedWall[];
@@ -42,21 +50,22 @@ export interface Printing {
   readonly airFactor: number;
 }
 
-const stepId = (finish: string, wall: string, overlay: string) => `${wall}/${finish}/print-${overlay}`;
+const stepId = (finish: string, wall: string, pass: readonly string[]) =>
+  `${wall}/${finish}/print-${pass.length === 1 ? pass[0]! : "repeats"}`;
 
-/** One step for all prints of an overlay on a wall, which goes from column to column and may stop between them. */
+/** One step for all prints of a pass on a wall, which goes from column to column and may stop between them. */
 export function printSteps(own: Printing): StepDraft[] {
   return own.walls.flatMap((on) =>
-    own.overlays.flatMap((overlay, place): StepDraft[] => {
-      const prints = printsOf(on, overlay);
+    own.passes.flatMap((pass, place): StepDraft[] => {
+      const prints = printsOf(on, pass);
       if (prints.length === 0) return [];
       const { wall } = on;
-      const colours = coloursOf(on, overlay);
-      const stretches = stretchesOf(on, overlay, prints, own);
+      const colours = coloursOf(on, prints);
+      const stretches = stretchesOf(on, pass, prints, own);
       const partial = prints.filter(({ share }) => share < 1).length;
       return [
         {
-          id: stepId(own.finish, wall.id, overlay),
+          id: stepId(own.finish, wall.id, pass),
           phase: "colour",
           verb: "print",
           wall: wall.id,
@@ -67,7 +76,7 @@ export function printSteps(own: Printing): StepDraft[] {
           minutes: stretches.reduce((sum, { minutes }) => sum + minutes, 0),
           after: [
             ...own.ready(wall).map((wait) => tapedOver(wait, own.paints)),
-            ...own.overlays
+            ...own.passes
               .slice(0, place)
               .map((before) => waitFor(stepId(own.finish, wall.id, before), "touch-dry", printDryMin)),
           ],
@@ -75,7 +84,8 @@ export function printSteps(own: Printing): StepDraft[] {
             code: "print",
             values: {
               wall: wall.id,
-              overlay: own.overlays.length > 1 ? overlay : "",
+              overlay: own.passes.length > 1 ? pass[0]! : "",
+              by: own.by,
               colours,
               prints: prints.length,
               partial,
@@ -100,29 +110,20 @@ export function printSteps(own: Printing): StepDraft[] {
   );
 }
 
-/** A sheet's tape is tape: what a coat waits for before the next one is not enough for it. */
-function tapedOver(wait: Wait | null, paints: ReadonlyMap<string, Paint>): Wait | null {
-  if (!wait || wait.what !== "recoat") return wait;
-  const slowest = Math.max(...[...paints.values()].map(({ tapeOverMin }) => tapeOverMin));
-  return { ...wait, what: "tape-over", minutes: Math.max(wait.minutes, slowest) };
-}
-
 /** In their turn. */
-const printsOf = ({ placements }: PrintedWall, overlay: string): Placement[] =>
-  placements.filter((print) => print.overlay === overlay).sort((a, b) => a.order - b.order);
+const printsOf = ({ placements }: PrintedWall, pass: readonly string[]): Placement[] =>
+  placements.filter(({ overlay }) => pass.includes(overlay)).sort((a, b) => a.order - b.order);
 
-const coloursOf = ({ motifs, placements }: PrintedWall, overlay: string): string[] => {
-  const used = new Set(placements.map(({ motif }) => motif));
+function coloursOf({ motifs }: PrintedWall, prints: readonly Placement[]): string[] {
+  const used = new Set(prints.map(({ motif, overlay }) => `${motif} ${overlay}`));
   return [
     ...new Set(
-      motifs
-        .filter(({ id }) => used.has(id))
-        .flatMap(({ cutouts }) =>
-          cutouts.filter((cutout) => cutout.overlay === overlay).map(({ paint }) => paint),
-        ),
+      motifs.flatMap(({ id, cutouts }) =>
+        cutouts.flatMap(({ overlay, paint }) => (used.has(`${id} ${overlay}`) ? [paint] : [])),
+      ),
     ),
   ];
-};
+}
 
 /** After so many prints a rim of paint is felt on the sheet. */
 export const cleanEvery = ({ method, fixing }: Pick<Printing, "method" | "fixing">): number =>
@@ -137,7 +138,13 @@ function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: P
   const each = prints.map(({ share }) => own.eachMin * (share < 1 ? partPrintFactor : 1));
   const every = cleanEvery(own);
   const byId = new Map(motifs.map((motif) => [motif.id, motif]));
-  const open = new Map(motifs.map((motif) => [motif.id, openBox(motif, prints[0]!.overlay)]));
+  const open = new Map<string, Box>();
+  const openOf = ({ motif, overlay }: Placement): Box => {
+    const key = `${motif} ${overlay}`;
+    const box = open.get(key) ?? openBox(byId.get(motif)!, overlay);
+    open.set(key, box);
+    return box;
+  };
   const extra = prints.map((_, place) => {
     const isDue = place > 0 && place % every === 0;
     return isDue ? cleaningMin + (own.fixing === "adhesive" ? tackMin : 0) : 0;
@@ -146,7 +153,7 @@ function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: P
     prints.map((print, place) => {
       const motif = byId.get(print.motif)!;
       return {
-        open: placeBox(open.get(print.motif)!, print),
+        open: placeBox(openOf(print), print),
         sheet: placeBox(motif.sheet ?? motif.face, print),
         minutes: each[place]! + extra[place]!,
       };
@@ -161,70 +168,60 @@ const keptStretches = new WeakMap<PrintedWall, Map<string, Stretch[]>>();
 
 function stretchesOf(
   on: PrintedWall,
-  overlay: string,
+  pass: readonly string[],
   prints: readonly Placement[],
   own: Printing,
 ): Stretch[] {
   const kept = keptStretches.get(on) ?? new Map<string, Stretch[]>();
   keptStretches.set(on, kept);
-  const key = JSON.stringify([overlay, own.method, own.fixing, own.eachMin, own.airFactor]);
+  const key = JSON.stringify([pass, own.method, own.fixing, own.eachMin, own.airFactor]);
   const before = kept.get(key);
   if (before) return before;
-  const made = columnsOf(prints, minutesOf(prints, on, own));
+  const made = divided(prints, minutesOf(prints, on, own), own.by);
   kept.set(key, made);
   return made;
 }
 
-/** Prints in their turn, by whole columns: a stretch ends where all columns up to it are done. */
-function columnsOf(prints: readonly Placement[], minutes: readonly number[]): Stretch[] {
-  const last = new Map(prints.map(({ column }, place) => [column, place]));
+/** Prints in their turn, by whole columns or repeats: a stretch ends where all of them up to it are done. */
+function divided(prints: readonly Placement[], minutes: readonly number[], by: Printing["by"]): Stretch[] {
+  const keyOf = ({ column, row }: Placement) => (by === "column" ? String(column) : `${row} ${column}`);
+  const last = new Map(prints.map((print, place) => [keyOf(print), place]));
   const stretches: Stretch[] = [];
   let [from, open] = [0, 0];
-  prints.forEach(({ column }, place) => {
-    open = Math.max(open, last.get(column)!);
+  prints.forEach((print, place) => {
+    open = Math.max(open, last.get(keyOf(print))!);
     if (place < open) return;
     const own = prints.slice(from, place + 1);
+    const furthest = own.reduce((far, each) => (each.column > far.column ? each : far));
     stretches.push({
       regions: own.map(({ id }) => id),
       minutes: minutes.slice(from, place + 1).reduce((sum, each) => sum + each, 0),
-      until: { column: Math.max(...own.map((print) => print.column)), at: own.at(-1)!.at.x },
+      until: { column: furthest.column, row: furthest.row, at: furthest.at.x },
     });
     from = place + 1;
   });
   return stretches;
 }
 
-/** Printed open parts by paint; each paint's tool is wetted once. */
-export function printedPaint(own: Printing): PaintUse[] {
-  const wetted = new Set<string>();
-  return own.walls.flatMap((on): PaintUse[] => {
-    const areas = new Map<string, number>();
-    const byId = new Map(on.motifs.map((motif) => [motif.id, motif]));
-    for (const print of on.placements) {
-      if (print.kept) {
-        for (const { paint, areaM2 } of print.kept) areas.set(paint, (areas.get(paint) ?? 0) + areaM2);
-        continue;
-      }
-      const { cutouts, openM2 } = byId.get(print.motif)!;
-      cutouts.forEach(({ overlay, paint }, place) => {
-        if (overlay === print.overlay) areas.set(paint, (areas.get(paint) ?? 0) + openM2[place]!);
-      });
-    }
-    return [...areas].map(([paint, areaM2]): PaintUse => {
-      const { spreadRate, toolsMl } = printing[own.method];
-      const isFirst = !wetted.has(paint);
-      wetted.add(paint);
+/** Printed open parts by paint. */
+export const printedPaint = ({ walls, method }: Printing): PaintUse[] =>
+  printedUses(
+    walls.map(({ wall, motifs, placements }) => {
+      const byId = new Map(motifs.map((motif) => [motif.id, motif]));
       return {
-        paint,
-        wall: on.wall.id,
-        texture: on.wall.texture,
-        areaM2: 0,
-        sealMm: 0,
-        printed: { areaM2, spreadRate, toolsMl: isFirst ? toolsMl : 0 },
+        wall,
+        areas: areasByPaint(placements.flatMap((print) => partsOf(print, byId.get(print.motif)!))),
       };
-    });
-  });
-}
+    }),
+    printing[method],
+  );
+
+const partsOf = (print: Placement, { cutouts, openM2 }: WallMotif): (readonly [string, number])[] =>
+  print.kept
+    ? print.kept.map(({ paint, areaM2 }) => [paint, areaM2])
+    : cutouts.flatMap(({ overlay, paint }, place) =>
+        overlay === print.overlay ? [[paint, openM2[place]!] as const] : [],
+      );
 
 /** Sheets, tools, paper and what holds the sheets. */
 export function printedSundries(own: Printing): SundryUse[] {
@@ -243,7 +240,7 @@ export function printedSundries(own: Printing): SundryUse[] {
         },
   );
   return [
-    { item: "stencil-sheet", amount: copiesOf(own) * own.overlays.length },
+    { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.passes.flat().length },
     ...tools,
     { item: "blotting-paper", amount: loads },
     { item: "stencil-tape", amount: (prints.length * tapeAPrintMm) / 1000 },
@@ -252,7 +249,7 @@ export function printedSundries(own: Printing): SundryUse[] {
 }
 
 /** Prints that are cut, by place, with what cuts them; and those that only bend the sheet. */
-export const partPrintTables = ({ finish, walls }: Printing): Table[] =>
+export const partPrintTables = ({ finish, walls, hasTopSheet }: Printing): Table[] =>
   walls.flatMap(({ wall, placements }): Table[] => {
     const rows = placements
       .filter(({ share, bends }) => share < 1 || bends.length > 0)
@@ -261,7 +258,10 @@ export const partPrintTables = ({ finish, walls }: Printing): Table[] =>
         place: `column ${column}, row ${row}`,
         overlay,
         share: share < 1 ? `${Math.max(1, Math.round(share * 100))} %` : "whole",
-        by: [...cutBy, ...bends.map((name) => `bent at ${name}`)].join(", "),
+        by: [
+          ...cutBy,
+          ...bends.map((name) => (name === "ceiling" && hasTopSheet ? "top sheet" : `bent at ${name}`)),
+        ].join(", "),
       }));
     if (rows.length === 0) return [];
     return [

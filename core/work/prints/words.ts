@@ -11,16 +11,32 @@ interface Printed {
   readonly loads: number;
   readonly every: number;
   readonly method: PrintMethod;
-  /** How many stretches of whole columns, the last column of them, and where its middle is read. */
+  /** How many stretches of whole columns or repeats, the last of them, and where its middle is read. */
   readonly stretches: number;
+  readonly by: "column" | "repeat";
   readonly column: number;
+  readonly row: number;
   readonly at: number;
 }
 
 /** What printing through sheets says, whatever finish it is of. */
 export const printWords = {
   print: (
-    { wall, overlay, colours, prints, partial, loads, every, method, stretches, column, at }: Printed,
+    {
+      wall,
+      overlay,
+      colours,
+      prints,
+      partial,
+      loads,
+      every,
+      method,
+      stretches,
+      by,
+      column,
+      row,
+      at,
+    }: Printed,
     speech: Speech,
   ) =>
     [
@@ -28,9 +44,11 @@ export const printWords = {
       partial > 0 ? `, ${partial} of them cut` : "",
       `, ${loads} ${loads === 1 ? "load" : "loads"} ${method === "brush" ? "dabbed off until the brush is nearly dry" : "rolled off on paper"}`,
       prints > every ? `; clean the sheet after every ${every}` : "",
-      stretches > 1
-        ? `. Whole columns, up to column ${column}: its middle reads ${speech.length(Math.abs(at))}.`
-        : ".",
+      stretches < 2
+        ? "."
+        : by === "column"
+          ? `. Whole columns, up to column ${column}: its middle reads ${speech.length(Math.abs(at))}.`
+          : `. Whole repeats, up to print ${column} of leg ${row}.`,
     ].join(""),
   "table-part-prints": () => "Prints that are cut or bend the sheet",
   "care-print": () => "Too wet or too hard and it creeps under the sheet: blot first, and dab, never push.",

@@ -28,8 +28,6 @@ export function finishWall(
   const dry = [
     waitFor(id("mark")),
     ...painted.map((step) => touchDry(step, paints)),
-    // What masks it comes off first.
-    ...own.filter(({ phase }) => phase === "unmask").map((step) => waitFor(step.id)),
     // What else was done there is over; a coat need not take another one for this.
     ...ready.map((wait) => wait && (wait.what === "recoat" ? waitFor(wait.step) : wait)),
   ];

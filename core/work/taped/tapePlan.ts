@@ -3,6 +3,7 @@ import { isCaulk } from "../../tape/sealEdge";
 import { openShare } from "../climate";
 import type { WorkSite, WorkWall } from "../site";
 import { bundleTape, type TapeBundle } from "./bundleTape";
+import { metresOf } from "./bundles";
 import { coatPortions } from "./coatPortions";
 import { lastRound } from "./inRounds";
 import { RoundRegions } from "./roundRegions";
@@ -76,10 +77,7 @@ export class TapePlan {
   comingOff(wall: string, place: number): ComingOff[] {
     const on = this.wallOf.get(wall);
     if (!on) return [];
-    const bundles = this.site.rounds.flatMap((_, laidIn) =>
-      laidIn > place ? [] : this.paintedUpTo(wall, laidIn).filter(({ off }) => off === place),
-    );
-    return bundles.map((bundle) => this.comesOff(on, bundle));
+    return this.offAt(wall, place).map((bundle) => this.comesOff(on, bundle));
   }
 
   /** The steps in which each piece of a wall's tape is laid and comes off: round by round, in the order of its pieces. */
@@ -148,10 +146,41 @@ export class TapePlan {
     return { bundle, with: last, isDry, strands };
   }
 
-  /** Whether the last coats of several colours can follow each other before the first of them sets. */
+  /**
+   * Whether the last coats of several colours can follow each other before the first of them sets. Others that share tape
+   * with them come between, and then the peeling of all that comes off counts too.
+   */
   private canJoin(wall: string, place: number, sides: TapeBundle["upTo"]): boolean {
-    const minutes = sides.reduce((sum, { paint }) => sum + this.coatMinutes(wall, place, paint), 0);
-    return minutes <= Math.min(...sides.map(({ paint }) => this.openMinutes(paint)));
+    const own = sides.map(({ paint }) => paint);
+    const between = this.sharingBetween(wall, place, own);
+    const peeling =
+      between.length === 0 ? 0 : metresOf(this.offAt(wall, place)) / this.site.work.rates.peeling_m_min;
+    const minutes = [...own, ...between].reduce(
+      (sum, paint) => sum + Math.ceil(this.coatMinutes(wall, place, paint)),
+      peeling,
+    );
+    return minutes <= Math.min(...own.map((paint) => this.openMinutes(paint)));
+  }
+
+  /** The colours that are painted between some and share tape with one of them, so that they cannot be painted before or after. */
+  private sharingBetween(wall: string, place: number, own: readonly string[]): string[] {
+    const inTurn = this.coloursInTurn(wall, this.site.rounds[place]!);
+    const places = own.map((paint) => inTurn.indexOf(paint));
+    const shared = this.offAt(wall, place).map(({ upTo }) => upTo.map(({ paint }) => paint));
+    return inTurn
+      .slice(Math.min(...places), Math.max(...places))
+      .filter(
+        (paint) =>
+          !own.includes(paint) &&
+          shared.some((sides) => sides.includes(paint) && own.some((other) => sides.includes(other))),
+      );
+  }
+
+  /** What of the tape that is painted up to from a wall is to come off in a round. */
+  private offAt(wall: string, place: number): TapeBundle[] {
+    return this.site.rounds.flatMap((_, laidIn) =>
+      laidIn > place ? [] : this.paintedUpTo(wall, laidIn).filter(({ off }) => off === place),
+    );
   }
 
   /** How long an edge of a paint stays wet in the room's air. */

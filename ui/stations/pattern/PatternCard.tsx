@@ -10,7 +10,7 @@ import type { JobFinish } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { findingsAt } from "@/ui/job/findingsAt";
 import { useDocument, useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
-import { changeById, withSheet, type FinishDocument } from "@/ui/job/jobDocument";
+import { changeById, withSheets, type FinishDocument } from "@/ui/job/jobDocument";
 import { finishInHand, usePatternHand } from "@/ui/job/patternHand";
 import { Button } from "@/ui/parts/Button";
 import { CardHead } from "@/ui/parts/CardHead";
@@ -54,10 +54,10 @@ export function PatternCard({ wallId }: { wallId: string }) {
     );
   }
   const pick = (finish: FinishDocument) => {
-    const { stencil } = finish as { stencil?: string };
+    const sheets = finishOf(finish.kind).stencils?.(finish as JobFinish) ?? [];
     change((before) => ({
       ...before,
-      ...(stencil !== undefined && withSheet(before, stencil)),
+      ...(sheets.length > 0 && withSheets(before, sheets)),
       finishes: [...before.finishes, finish],
     }));
     take(finish.id);
@@ -141,6 +141,7 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
   const choose = (set: Readonly<Record<string, unknown>>) =>
     update((finish) => ({ ...finish, ...set }) as FinishDocument);
   const definition = finishOf(spec.kind);
+  const sheet = definition.stencils?.(spec)[0];
   const decisions = findingsAt(plan, "pattern");
   const offers = (plan?.offers ?? []).filter(({ finish }) => finish === spec.id);
   const fields = definition.card(spec, stripOfFinish(job, spec));
@@ -172,7 +173,7 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
       ) : (
         <div className="py-3">{measures}</div>
       )}
-      {"stencil" in spec && <SheetSection spec={spec} />}
+      {sheet?.colours && <SheetSection finish={spec.id} sheet={sheet.id} colours={sheet.colours} />}
       {plan?.fit?.finish === spec.id && (
         <CandidateList wall={wall} plan={plan} paints={job.paints} units={job.units} onChoose={choose} />
       )}

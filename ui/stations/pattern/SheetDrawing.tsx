@@ -64,30 +64,19 @@ export function SheetDrawing({ sheet, overlay = null, isMarked = false, classNam
         />
       ))}
       {isMarked &&
-        islands
-          .filter((island) => isShown(island.overlay))
-          .map(({ at }, index) => (
+        [
+          ...islands.map((island) => ({ ...island, stroke: "#a3261d" })),
+          ...bridges.map((bridge) => ({ ...bridge, stroke: "#8d5a00" })),
+        ]
+          .filter((place) => isShown(place.overlay))
+          .map(({ at, stroke }, index) => (
             <circle
               key={index}
               cx={at.x}
               cy={-at.y}
               r={line * 4}
               fill="none"
-              stroke="#a3261d"
-              strokeWidth={line}
-            />
-          ))}
-      {isMarked &&
-        bridges
-          .filter((bridge) => isShown(bridge.overlay))
-          .map(({ at }, index) => (
-            <circle
-              key={index}
-              cx={at.x}
-              cy={-at.y}
-              r={line * 4}
-              fill="none"
-              stroke="#8d5a00"
+              stroke={stroke}
               strokeWidth={line}
             />
           ))}

@@ -9,7 +9,7 @@ import { tryCutSheet } from "@/core/stencil/cutSheet";
 import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
 import type { Stencil } from "@/core/stencil/schema";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
-import { changeById, freshId, withSheet, type FinishDocument } from "@/ui/job/jobDocument";
+import { changeById, freshId, withSheets, type FinishDocument } from "@/ui/job/jobDocument";
 import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
 import { LengthField } from "@/ui/parts/LengthField";
@@ -17,39 +17,40 @@ import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 import { SheetDrawing } from "./SheetDrawing";
 
-interface Printing {
-  readonly id: string;
-  readonly stencil: string;
+interface Props {
+  /** The finish that prints, its sheet, and the paints of its colours. */
+  readonly finish: string;
+  readonly sheet: string;
   readonly colours: Readonly<Record<string, string>>;
 }
 
 type Choosable = Pick<StencilDocument, "id" | "overlays">;
 
 /** The sheet that a finish prints with: those at hand as they are cut, a drawing of one's own, and what its plastic is like. */
-export function SheetSection({ spec }: { spec: Printing }) {
+export function SheetSection({ finish: finishId, sheet: sheetId, colours }: Props) {
   const job = useJob();
   const change = useJobState((state) => state.change);
   const sheets = sheetsAtHand(job.stencils);
-  const own = sheets.find(({ id }) => id === spec.stencil);
+  const own = sheets.find(({ id }) => id === sheetId);
   const choose = (stencil: Choosable, added?: StencilDocument) =>
     change((before) => ({
       ...before,
-      stencils: added ? [...(before.stencils ?? []), added] : withSheet(before, stencil.id).stencils,
+      stencils: added ? [...(before.stencils ?? []), added] : withSheets(before, [stencil]).stencils,
       finishes: changeById<FinishDocument>(
         before.finishes,
-        spec.id,
+        finishId,
         (finish) =>
-          ({ ...finish, stencil: stencil.id, colours: coloursFor(stencil, spec.colours) }) as FinishDocument,
+          ({ ...finish, stencil: stencil.id, colours: coloursFor(stencil, colours) }) as FinishDocument,
       ),
     }));
   return (
-    <Section name="pattern/sheet" title="Sheet" sum={own?.name ?? spec.stencil}>
+    <Section name="pattern/sheet" title="Sheet" sum={own?.name ?? sheetId}>
       <ul className="grid grid-cols-3 gap-2 pb-2">
         {sheets.map((stencil) => (
           <li key={stencil.id}>
             <button
               type="button"
-              aria-pressed={stencil.id === spec.stencil}
+              aria-pressed={stencil.id === sheetId}
               className="flex w-full flex-col items-center gap-1 rounded-md border border-hairline bg-paper p-1.5 hover:border-violet aria-pressed:border-2 aria-pressed:border-violet"
               onClick={() => choose(stencil)}
             >
@@ -66,7 +67,7 @@ export function SheetSection({ spec }: { spec: Printing }) {
 }
 
 /** A colour of the new sheet keeps the paint of its name; others take the paints of the old one in turn. */
-function coloursFor({ overlays }: Choosable, before: Printing["colours"]): Record<string, string> {
+function coloursFor({ overlays }: Choosable, before: Props["colours"]): Record<string, string> {
   const paints = Object.values(before);
   const slots = [...new Set(overlays.flatMap(({ cuts }) => cuts.map(({ slot }) => slot)))];
   return Object.fromEntries(
