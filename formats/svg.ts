@@ -5,7 +5,7 @@ import type { LaidOutJob, OrderedWall } from "@/core/job/layOutJob";
 import { rectangleContour } from "@/core/geometry/contour";
 import { tryCutSheet, type Sheet } from "@/core/stencil/cutSheet";
 import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";
-import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
+import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 
 /** Between two walls, mm. */
 const betweenMm = 400;
@@ -75,6 +75,9 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
   const lines: string[] = [];
   const hex = (paint: string) => hexOf.get(paint) ?? "#ffffff";
   const attribute = (name: string, value: string) => `${name}="${escaped(value)}"`;
+  // Sheets are drawn past the wall and cut off as they are at its edges.
+  const clipId = `${wall.id}-papered`;
+  const clip = attribute("clip-path", `url(#${clipId})`);
   const sink: PatternSink = {
     region: ({ id, colour, name }, contours) =>
       lines.push(
@@ -87,6 +90,10 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
     brick: ({ id, tone }, contour) =>
       lines.push(
         `<path class="brick" ${attribute("data-brick", id)} ${attribute("data-paint", tone)} fill="${hex(tone)}" d="${pathOf([contour])}"/>`,
+      ),
+    sheet: ({ n, roll }, hex, contour) =>
+      lines.push(
+        `<path class="paper" ${clip} data-sheet="${n}" data-roll="${roll}" fill="${hex}" stroke="#6b6070" stroke-width="1" d="${pathOf([contour])}"/>`,
       ),
     opening: ({ id }, hole, casing) => {
       const shape = (name: string, contour: Contour) =>
@@ -104,6 +111,10 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
       ),
   };
   walkPattern(wall, laid?.pattern ?? null, sink);
+  if (laid?.pattern.sheets.length) {
+    const inside = `M${cornersInsideTrim(wall).map(point).join("L")}Z`;
+    lines.unshift(`<clipPath ${attribute("id", clipId)}><path d="${inside}"/></clipPath>`);
+  }
   const outline = `M${cornersOfWall(wall).map(point).join("L")}Z`;
   return [
     `<g ${attribute("id", wall.id)} transform="translate(${written(origin.x)} ${written(origin.y)})">`,

@@ -31,5 +31,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "peel-dry": () => "Peel dry, and score",
   "take-reading": (count, { length }) => `Take ${length(count)} instead`,
   "best-start": (count, { length }) => `Widest ends, ${length(count)}`,
+  "truer-end": () => "Start at the truer end",
+  "spare-at-end": (count, { length }) => `Leave ${length(count)} into the corner`,
   "other-division": (count) => `Divide into ${count} instead`,
 };

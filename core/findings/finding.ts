@@ -147,6 +147,8 @@ export type CureKind =
   | "more-coats"
   | "peel-dry"
   | "best-start"
+  | "truer-end"
+  | "spare-at-end"
   | "tape-straight"
   | "float-corner";
 

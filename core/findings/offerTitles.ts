@@ -10,6 +10,7 @@ export type OfferTitle =
       readonly height: number;
     }
   | { readonly code: "field-start"; readonly name: string }
+  | { readonly code: "paper-start"; readonly name: string; readonly rolls: number }
   | { readonly code: "arch-bands"; readonly count: number; readonly width: number; readonly gap: number }
   | {
       readonly code: "band-at";
@@ -25,6 +26,8 @@ export function describeOfferTitle(title: OfferTitle, { length }: Speech): strin
       return `${title.columns} x ${title.rows}, each ${length(title.width)} by ${length(title.height)}`;
     case "field-start":
       return `${title.name[0]!.toUpperCase()}${title.name.slice(1)}`;
+    case "paper-start":
+      return `${title.name}, ${title.rolls} ${title.rolls === 1 ? "roll" : "rolls"}`;
     case "arch-bands":
       return `${title.count} ${title.count === 1 ? "band" : "bands"} of ${length(title.width)}${title.count > 1 ? `, gaps of ${length(title.gap)}` : ""}`;
     case "band-at": {

@@ -1,3 +1,4 @@
+import { listed } from "./listed";
 import type { Visibility } from "../trade/visibleDifference";
 import type { Speech } from "./speech";
 
@@ -18,6 +19,9 @@ export interface ReasonValues {
   "field-ends": { first: number; last: number };
   "field-cuts": { cut: number; prints: number };
   "field-whole": { columns: number };
+  "paper-ends": { first: number; last: number };
+  "paper-drops": { drops: number; rolls: number; more: number };
+  "seams-on-things": { things: readonly string[] };
   "arch-room": { margin: number; middle: number };
   "gap-as-tape": { gap: number };
   "remainder-seen": { difference: number };
@@ -66,6 +70,13 @@ export const reasonMessages: {
     columns === 1
       ? "One column runs from floor to ceiling uncut."
       : `${columns} columns run from floor to ceiling uncut.`,
+  "paper-ends": ({ first, last }, { length }) =>
+    Math.abs(first - last) < 0.5
+      ? `Sheets of ${length(first)} at both ends.`
+      : `A sheet of ${length(first)} at the left end and one of ${length(last)} at the right.`,
+  "paper-drops": ({ drops, rolls, more }) =>
+    `${drops} drops from ${rolls} ${rolls === 1 ? "roll" : "rolls"}${more > 0 ? `, ${more} more than need be` : ""}.`,
+  "seams-on-things": ({ things }) => `A seam runs over ${listed(things)}.`,
   "arch-room": ({ margin, middle }, { length }) =>
     `As wide a margin as a band, ${length(margin)}, to what is nearest; a middle of ${length(middle)} stays open.`,
   "gap-as-tape": ({ gap }, { length }) => `Gaps as wide as a tape, ${length(gap)}: nothing is slit.`,

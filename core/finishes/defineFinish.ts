@@ -6,7 +6,7 @@ import type { Point } from "../geometry/point";
 import type { FindingWords } from "../findings/messages";
 import type { Words } from "../findings/said";
 import type { Paint } from "../paint/schema";
-import type { Design, Region, WallBricks } from "../pattern/pattern";
+import type { Design, Region, WallBricks, WallSheets } from "../pattern/pattern";
 import type { Effect, Placement, WallMotif } from "../pattern/placement";
 import type { Stencil } from "../stencil/schema";
 import type { Edges } from "../tape/schema";
@@ -186,6 +186,7 @@ export interface ShareOfWall {
   readonly placements: readonly Placement[];
   readonly effects: readonly Effect[];
   readonly bricks: readonly WallBricks[];
+  readonly sheets: readonly WallSheets[];
 }
 
 /** What a finish's work may know of the job. */

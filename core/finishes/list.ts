@@ -4,6 +4,7 @@ import { blocks } from "./blocks/definition";
 import { brick } from "./brick/definition";
 import { chevron } from "./chevron/definition";
 import { diamonds } from "./diamonds/definition";
+import { paper } from "./paper/definition";
 import { stencilBorder } from "./stencil-border/definition";
 import { stencilField } from "./stencil-field/definition";
 import { stripes } from "./stripes/definition";
@@ -21,4 +22,5 @@ export const list = [
   stencilField,
   stencilBorder,
   brick,
+  paper,
 ] as const;

@@ -42,7 +42,7 @@ export interface Needs {
   readonly findings: readonly Finding[];
 }
 
-export interface BoughtSundry extends Sundry {
+export interface BoughtSundry extends Omit<Sundry, "told"> {
   readonly onHand: number;
   readonly buy: number;
   readonly price: number | null;
@@ -52,8 +52,8 @@ export interface BoughtSundry extends Sundry {
 export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned }: WorkedOut): Needs {
   const uses = usesOf(work, job.toolsToBuy);
   const { paint, findings } = calculatePaint(job, walls, uses.paint, work.site);
-  const sundries = countSundries(uses.sundries, allSundries).map((sundry): BoughtSundry => {
-    const { price = null, onHand = 0 } = (job.supplies as Supplies)[sundry.item] ?? {};
+  const sundries = countSundries(uses.sundries, allSundries).map(({ told, ...sundry }): BoughtSundry => {
+    const { price = told ?? null, onHand = 0 } = (job.supplies as Supplies)[sundry.item] ?? {};
     // What is at hand comes off what is bought.
     const buy = Math.max(0, sundry.count - onHand);
     return { ...sundry, onHand, buy, price, cost: buy * (price ?? 0) };

@@ -66,7 +66,7 @@ function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> |
     const here = finishes.find(({ finish }) => finish.id === id);
     if (!laid || !here) return [];
     layout = here.layout;
-    const { regions, motifs, placements, effects, bricks } = laid.pattern;
+    const { regions, motifs, placements, effects, bricks, sheets } = laid.pattern;
     const isOwn = ({ finish }: { readonly finish: string | null }) => finish === id;
     return [
       {
@@ -77,6 +77,7 @@ function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> |
         placements: placements.filter(isOwn),
         effects: effects.filter(isOwn),
         bricks: bricks.filter(isOwn),
+        sheets: sheets.filter(isOwn),
       },
     ];
   });

@@ -1,4 +1,5 @@
 import { describeBricks } from "./describeBricks";
+import { describeSheets } from "./describeSheets";
 import { describeLater } from "./describeLater";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
@@ -134,6 +135,7 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
     fit: null,
     ...describeLater(job, wall, speech),
     ...describeBricks(wall),
+    ...describeSheets(wall),
     ...describePrints(wall),
     offers: [],
   };

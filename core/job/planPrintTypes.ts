@@ -85,6 +85,22 @@ export interface PlanBrick {
   nthOfLoad: number;
 }
 
+/** The paper of one finish on a wall. */
+export interface PlanSheets {
+  finish: string;
+  /** Opened for this wall. */
+  rolls: number;
+  dropsPerRoll: number;
+  /** A sheet that goes around a corner is listed on both walls, with one number. `cut`: in whole repeats. */
+  drops: { n: number; from: number; to: number; length: number; cut: number; roll: number; phase: number }[];
+  seams: number[];
+  /** Of the narrower end sheet. */
+  lastWidth: number;
+  /** What it is drawn in, and the pattern's repeat where it is matched. */
+  hex: string;
+  repeat: number | null;
+}
+
 export interface PlanTable {
   id: string;
   finish: string;

@@ -12,6 +12,7 @@ import type {
   PlanEffect,
   PlanMotif,
   PlanPrints,
+  PlanSheets,
   PlanStencil,
   PlanTable,
 } from "./planPrintTypes";
@@ -30,6 +31,7 @@ export type {
   PlanMotif,
   PlanPrint,
   PlanPrints,
+  PlanSheets,
   PlanStencil,
   PlanTable,
 } from "./planPrintTypes";
@@ -99,6 +101,8 @@ export interface PlanWall {
   prints?: PlanPrints[];
   /** Faux bricks, by finish; absent where there are none. */
   bricks?: PlanBricks[];
+  /** Sheets of paper, by finish; absent where there are none. */
+  sheets?: PlanSheets[];
   /** What is printed along a way, by finish; absent where nothing is. */
   border?: PlanBorder[];
   /** What its prints are of, each once; absent where nothing is printed. */

@@ -46,6 +46,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
     })),
     edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
     marking: markingOf(on),
+    isPapered: pattern.sheets.length > 0,
     peel: choosePeel(wall.texture, edges),
     workTopMm: workTopOf(on),
     // Something is painted or printed on it, or it is taped for what is painted around its corner.
@@ -56,6 +57,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
         groups.some((group) => group > 0) ||
         pattern.placements.length > 0 ||
         pattern.bricks.length > 0 ||
+        pattern.sheets.length > 0 ||
         pattern.effects.length > 0),
   };
 }
@@ -73,8 +75,12 @@ function markingOf({ wall, laid, groups, marks, checks }: OrderedWall): WorkMark
       : [],
   );
   const byEye = new Set(pattern.lines.flatMap((line) => (line.byEye ? [line.finish] : [])));
+  const papered = new Set(pattern.sheets.map(({ finish }) => finish));
+  const hidden = new Set(pattern.lines.flatMap(({ finish, line }) => (papered.has(finish) ? [line] : [])));
   return {
     marks: marks.length + checks.length,
+    hidden: [...marks, ...checks].filter(({ line }) => hidden.has(line) || (line === "" && hidden.size > 0))
+      .length,
     isLevelled: marks.some((mark) => !mark.byEye),
     arcs,
     pins: pinned.filter(({ centre }) => centre.y > minY && !isInOpening(centre, wall)).length,
@@ -105,7 +111,7 @@ function workTopOf({ wall, laid, groups }: OrderedWall): number {
   const { pattern, surface } = laid!;
   if (
     wall.baseState === "paint" ||
-    pattern.placements.length + pattern.effects.length + pattern.bricks.length > 0
+    pattern.placements.length + pattern.effects.length + pattern.bricks.length + pattern.sheets.length > 0
   )
     return heightOf(wall);
   let top = -Infinity;

@@ -20,8 +20,9 @@ import {
   type TapedLine,
   type WallBricks,
   type WallLine,
+  type WallSheets,
 } from "./pattern";
-import type { Effect, Placement } from "./placement";
+import type { Effect } from "./placement";
 import { placeOn } from "./placeOn";
 
 /** A finish's design over a wall, and where the design's x = 0 lies: the wall's place in the strip. */
@@ -72,17 +73,28 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
   const lines = layers.flatMap((layer) => linesOn(layer, surface));
   const regions = nameRegions(found, wall.id);
   const placed = placeOn(surface, layers);
+  const bricks = layers.flatMap((layer) => bricksOn(layer, wall.id));
+  const sheets = layers.flatMap((layer) => sheetsOn(layer, wall.id));
+  const laidOn = [placed.placements, bricks, sheets].flatMap((list) => list.map(({ finish }) => finish));
   return {
     regions,
     edges: painted,
-    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, placed.placements, wall.id),
+    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, laidOn, wall.id),
     centres: layers.flatMap((layer) => centresOn(layer, surface)),
     tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
     diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
     ...placed,
     effects: layers.flatMap((layer) => effectsOn(layer, regions)),
-    bricks: layers.flatMap((layer) => bricksOn(layer, wall.id)),
+    bricks,
+    sheets,
   };
+}
+
+function sheetsOn({ design: { sheets }, finish }: Layer, wall: string): WallSheets[] {
+  const here = sheets?.onWalls.get(wall);
+  if (!sheets || !here || here.list.length === 0) return [];
+  const { dropsPerRoll, lastWidth, hex, repeat } = sheets;
+  return [{ finish, dropsPerRoll, lastWidth, hex, repeat, ...here }];
 }
 
 function bricksOn({ design: { bricks }, finish }: Layer, wall: string): WallBricks[] {
@@ -190,12 +202,12 @@ function linesSeen(
   lines: readonly WallLine[],
   layers: readonly Layer[],
   edges: readonly PatternEdge[],
-  placements: readonly Placement[],
+  laidOn: readonly string[],
   wall: string,
 ): WallLine[] {
   const seen = new Set(edges.flatMap((edge) => edge.sources));
   const dividing = new Set<string>();
-  const seenFinishes = new Set(placements.map(({ finish }) => finish));
+  const seenFinishes = new Set(laidOn);
   for (const layer of layers) {
     for (const { source } of layer.design.dividers) {
       const id = idOn(wall, layer, source);

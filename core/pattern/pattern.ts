@@ -50,6 +50,47 @@ export interface Design {
   readonly effects?: readonly EffectDraft[];
   /** Faces of bricks, already as the walls cut them. */
   readonly bricks?: Brickwork;
+  /** Sheets of paper, already as the walls cut them. */
+  readonly sheets?: SheetWork;
+}
+
+/** What of a sheet of paper lies on one wall, in its coordinates. */
+export interface Sheet {
+  /** From 1, from the left; a sheet that goes around a corner has one number on both walls. */
+  readonly n: number;
+  readonly from: number;
+  readonly to: number;
+  /** Of its drop, and what that takes of its roll where another follows it, mm. */
+  readonly length: number;
+  readonly cut: number;
+  readonly roll: number;
+  /** How far into the pattern its top is, mm. */
+  readonly phase: number;
+  readonly isPart: boolean;
+}
+
+export interface SheetsOnWall {
+  readonly list: readonly Sheet[];
+  /** Where two of them meet. */
+  readonly seams: readonly number[];
+  /** Rolls that are opened for it. */
+  readonly rolls: number;
+}
+
+/** Sheets of paper over a strip. */
+export interface SheetWork {
+  readonly onWalls: ReadonlyMap<string, SheetsOnWall>;
+  readonly dropsPerRoll: number;
+  readonly lastWidth: number;
+  /** What they are drawn in. */
+  readonly hex: string;
+  /** Of the pattern down the roll; null where it has none that is matched. */
+  readonly repeat: number | null;
+}
+
+/** What of a finish's sheets lies on a wall. */
+export interface WallSheets extends Omit<SheetWork, "onWalls">, SheetsOnWall {
+  readonly finish: string;
 }
 
 /** A face of a brick on one wall, in its coordinates, as its ends, floor and ceiling cut it. */
@@ -192,4 +233,5 @@ export interface Pattern {
   readonly placements: readonly Placement[];
   readonly effects: readonly Effect[];
   readonly bricks: readonly WallBricks[];
+  readonly sheets: readonly WallSheets[];
 }

@@ -205,6 +205,7 @@ it("the walker shows all that there is, once: regions as large as the surface, p
       (prints +=
         kept || paint !== colour ? sum(contours) : signedArea(contours[0]!) - signedArea(contours[1]!)),
     brick: () => expect.unreachable(),
+    sheet: () => expect.unreachable(),
     opening: ({ id }, _, casing) => openings.push(`${id} ${casing !== null}`),
     fixture: () => undefined,
     line: () => undefined,

@@ -1,9 +1,10 @@
 import { rectangleContour } from "../geometry/contour";
 import type { Contour } from "../geometry/curve";
 import { placeContour } from "../geometry/placeContour";
+import { boxOfWall } from "../wall/boxOfWall";
 import { openingContour } from "../wall/openingContour";
 import type { Fixture, Opening, Wall } from "../wall/schema";
-import type { Brick, Pattern, Region, WallLine } from "./pattern";
+import type { Brick, Pattern, Region, Sheet, WallLine } from "./pattern";
 import type { Placement } from "./placement";
 
 /**
@@ -16,6 +17,8 @@ export interface PatternSink {
   print(placement: Placement, paint: string, contours: readonly Contour[]): void;
   /** The face of a brick, openings not taken out: they are drawn over it. */
   brick(brick: Brick, contour: Contour): void;
+  /** A sheet of paper from the top of the wall to its foot; what an opening takes of it is drawn over. */
+  sheet(sheet: Sheet, hex: string, contour: Contour): void;
   opening(opening: Opening, hole: Contour, casing: Contour | null): void;
   fixture(fixture: Fixture): void;
   line(line: WallLine): void;
@@ -25,6 +28,10 @@ export interface PatternSink {
 export function walkPattern(wall: Wall, pattern: Pattern | null, sink: PatternSink): void {
   for (const region of pattern?.regions ?? []) {
     sink.region(region, [region.face.outer, ...region.face.holes]);
+  }
+  for (const { list, hex } of pattern?.sheets ?? []) {
+    const { minY, maxY } = boxOfWall(wall);
+    for (const sheet of list) sink.sheet(sheet, hex, rectangleContour(sheet.from, minY, sheet.to, maxY));
   }
   for (const brick of pattern?.bricks.flatMap(({ list }) => list) ?? []) {
     const { minX, minY, maxX, maxY } = brick.box;

@@ -36,6 +36,7 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
     placements: [],
     effects: [],
     bricks: [],
+    sheets: [],
   };
 }
 

@@ -29,6 +29,8 @@ export interface SundryUse {
   readonly amount: number;
   /** Whole things, where the amount does not tell how many. */
   readonly count?: number;
+  /** Of one, where the document tells it with what it is for. */
+  readonly price?: number;
 }
 
 /** A kind of thing that is bought beside paint. */

@@ -24,6 +24,8 @@ export interface WorkRegion {
 export interface WorkMarking {
   /** How many marks are read off, proofs included, or touched by eye. */
   readonly marks: number;
+  /** How many of them paper hides: they are not rubbed out. */
+  readonly hidden: number;
   /** Whether they are read from a level line. */
   readonly isLevelled: boolean;
   /** Arcs drawn with a string: its length, and the arc's, each mm. */
@@ -47,6 +49,8 @@ export interface WorkWall {
   readonly peel: Peel;
   /** How high over its floor hands go for what is set out and painted, mm. */
   readonly workTopMm: number;
+  /** Whether paper hides it: what is under that has to have cured, and is not touched up. */
+  readonly isPapered: boolean;
   /** Whether anything is done on it. */
   readonly isWorkedOn: boolean;
 }

@@ -59,6 +59,8 @@ export interface Sundry {
   readonly item: string;
   readonly count: number;
   readonly from: number;
+  /** What one costs on the average, where that came with what it is for. */
+  readonly told?: number;
 }
 
 /** What several contributions use of each thing, together, in whole pieces; in the order of the kinds. */
@@ -72,6 +74,17 @@ export function countSundries(
     const counted = own.reduce((sum, { count = 0 }) => sum + count, 0);
     const measured = own.reduce((sum, { amount, count }) => (count === undefined ? sum + amount : sum), 0);
     const count = counted + Math.ceil(measured / serves - 1e-9);
-    return count > 0 ? [{ item, count, from }] : [];
+    return count > 0 ? [{ item, count, from, ...toldPrice(own) }] : [];
   });
+}
+
+/** What one costs on the average, where every use tells that. */
+function toldPrice(uses: readonly SundryUse[]): Pick<Sundry, "told"> {
+  let [cost, pieces] = [0, 0];
+  for (const { price, count = 0 } of uses) {
+    if (price === undefined) return {};
+    cost += price * count;
+    pieces += count;
+  }
+  return pieces === 0 ? {} : { told: cost / pieces };
 }

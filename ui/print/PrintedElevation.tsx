@@ -10,6 +10,7 @@ import type { Box } from "@/core/geometry/curve";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 import { textWidth } from "@/ui/parts/textWidth";
+import { Sheets } from "@/ui/wall-view/Sheets";
 import { Bricks } from "@/ui/wall-view/Bricks";
 import { Prints } from "@/ui/wall-view/Prints";
 import { pathOf } from "@/ui/wall-view/WallDrawing";
@@ -80,6 +81,11 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       ))}
       <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
         <PrintHatches prefix="printed" scale={scale} />
+        {planned.sheets && (
+          <g transform={`translate(0 ${-box.maxY})`}>
+            <Sheets sheets={planned.sheets} box={box} isPrinted />
+          </g>
+        )}
         {planned.bricks && (
           <g transform={`translate(0 ${-box.maxY})`}>
             <Bricks

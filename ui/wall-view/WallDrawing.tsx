@@ -6,6 +6,7 @@ import { isFixed, type Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 import { Bricks } from "./Bricks";
+import { Sheets } from "./Sheets";
 import { Prints } from "./Prints";
 import { openingContour } from "@/core/wall/openingContour";
 
@@ -42,6 +43,9 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
       <clipPath id={clip}>
         <path d={outline} />
       </clipPath>
+      <clipPath id={`${clip}-papered`}>
+        <path d={inside} />
+      </clipPath>
       {hatch && <HatchPatterns prefix={hatch} />}
       {!isOnCanvas && (
         <>
@@ -52,6 +56,11 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
             plan?.surface_m2 !== 0 && <path d={inside} fill={hexOf(wall.base)} />
           )}
         </>
+      )}
+      {plan?.sheets && (
+        <g clipPath={`url(#${clip}-papered)`}>
+          <Sheets sheets={plan.sheets} box={boxOfWall(wall)} />
+        </g>
       )}
       {plan?.bricks && <Bricks bricks={plan.bricks} top={top} fillOf={hexOf} />}
       {plan && !isOnCanvas && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} />}

@@ -1,7 +1,7 @@
 import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
 import type { WorkSite, WorkWall } from "../site";
-import { waitFor, type StepDraft, type Wait } from "../step";
+import { paintsIn, waitFor, type StepDraft, type Wait } from "../step";
 import { touchDry } from "../touchDry";
 import { said } from "../words";
 import { cautionsOfPlates } from "./prepareWall";
@@ -20,11 +20,16 @@ export function finishWall(
   const {
     wall,
     edgesM,
-    marking: { marks, pins },
+    marking: { marks: made, hidden, pins },
+    isPapered,
   } = on;
+  const marks = made - hidden;
   const id = (name: string) => `${wall.id}/${name}`;
   const own = steps.filter((step) => step.wall === wall.id);
   const painted = own.filter(({ phase }) => phase === "colour" || phase === "ground");
+  const isSeen = painted.some(({ phase, ...step }) =>
+    phase === "ground" ? !isPapered : paintsIn(step).length > 0,
+  );
   const dry = [
     waitFor(id("mark")),
     ...painted.map((step) => touchDry(step, paints)),
@@ -50,7 +55,7 @@ export function finishWall(
   };
   return [
     ...(marks > 0 ? [rubOut] : []),
-    ...(painted.length > 0 ? [touchUp] : []),
+    ...(isSeen ? [touchUp] : []),
     ...putThingsBack(on, [...dry, waitFor(id("rub-out")), waitFor(id("touch-up"))]),
   ];
 }

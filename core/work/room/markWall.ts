@@ -1,16 +1,18 @@
 import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
 import type { WorkMarking, WorkSite, WorkWall } from "../site";
+import { curedUnder } from "../curedUnder";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { groundReady } from "./groundReady";
 
 /** Marks go on what is dry: the washed and mended wall, or its new base. */
 export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
-  const { wall, marking } = on;
+  const { wall, marking, isPapered } = on;
   const { marks, isLevelled, chips } = marking;
   if (marks === 0) return [];
   const base = paints.get(wall.base)!;
+  const based = waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin);
   const id = `${wall.id}/mark`;
   const shared = { phase: "set-out", wall: wall.id, cautions: cautionsOnSteps(on) } as const;
   const mark: StepDraft = {
@@ -20,11 +22,7 @@ export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] 
     sharedByTwo: true,
     minutes:
       (isLevelled ? roomMinutes.levelLine : 0) + marks * work.rates.marking_min + drawingMinutes(marking),
-    after: [
-      ...groundReady(wall),
-      waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin),
-      waitFor(`${wall.id}/peel-base`),
-    ],
+    after: [...groundReady(wall), isPapered ? curedUnder(based) : based, waitFor(`${wall.id}/peel-base`)],
     say: said("mark", { wall: wall.id, amount: marks, isLevelled, arcs: stringsOf(marking).length }),
     evening: [said("ready-setting-out", {})],
   };

@@ -15,8 +15,9 @@ export const pattern: Station = {
 };
 
 /** Whether something lies on the wall, whatever it is made of. */
-const hasFinish = ({ regions, prints = [], bricks = [], effects = [] }: PlanWall): boolean =>
+const hasFinish = ({ regions, prints = [], bricks = [], sheets = [], effects = [] }: PlanWall): boolean =>
   regions.some(({ finish }) => finish !== null) ||
   prints.length > 0 ||
   bricks.length > 0 ||
+  sheets.length > 0 ||
   effects.length > 0;

@@ -1,0 +1,71 @@
+import { segment } from "../../geometry/curve";
+import { intersectCurves } from "../../geometry/intersectCurves";
+import { placeTolerance } from "../../wall/outline";
+import type { Surface } from "../../wall/surface";
+import type { Strip } from "../../wall/strip";
+import type { PaperSpec } from "./spec";
+
+/** More sheets side by side than anyone hangs. */
+export const mostSheets = 1000;
+/** Narrower than this nothing of a sheet is left beside an end, mm. */
+const leastPart = 0.05;
+
+/** Where one seam stands in the strip; all others are whole widths of the roll from it. */
+export function seamOf({ start, roll }: Pick<PaperSpec, "start" | "roll">, { extent }: Strip): number {
+  const middle = (extent.minX + extent.maxX) / 2;
+  if (typeof start === "object") return start.seam;
+  switch (start) {
+    case "left":
+      return extent.minX;
+    case "right":
+      return extent.maxX;
+    case "centre":
+      return middle + roll.width / 2;
+    case "seam":
+      return middle;
+    default:
+      return start satisfies never;
+  }
+}
+
+/** The sheets from end to end of a strip, each between two uprights, the end ones as the ends cut them. */
+export function sheetsAcross(seam: number, width: number, { extent }: Strip): { from: number; to: number }[] {
+  const { minX, maxX } = extent;
+  const sheets: { from: number; to: number }[] = [];
+  for (let step = Math.floor((minX - seam) / width); seam + step * width < maxX - leastPart; step++) {
+    const [from, to] = [Math.max(minX, seam + step * width), Math.min(maxX, seam + (step + 1) * width)];
+    if (to - from > leastPart) sheets.push({ from, to });
+  }
+  return sheets;
+}
+
+export interface Reach {
+  /** The highest place of the surface, mm. */
+  readonly top: number;
+  /** The most from its lowest to its highest place on one upright. */
+  readonly height: number;
+}
+
+/**
+ * How far a surface reaches between two uprights: it is greatest at one of them or where its edge turns, so there it is
+ * read. An opening that leaves wall above and below is bridged: its sheet is hung whole and cut out.
+ */
+export function reachBetween({ curves, extent }: Surface, from: number, to: number): Reach | null {
+  const turns = curves.flatMap(({ curve: { a, b } }) => [a.x, b.x]).filter((x) => x > from && x < to);
+  const nearby = placeTolerance * 2;
+  const uprights = [from, to, ...turns].flatMap((x) => [x - nearby, x + nearby]);
+  const reaches = uprights
+    .filter((x) => x > from && x < to)
+    .flatMap((x) => {
+      const upright = segment({ x, y: extent.minY - 1 }, { x, y: extent.maxY + 1 });
+      const heights = curves.flatMap(({ curve }) =>
+        intersectCurves(upright, curve, placeTolerance).map(({ point }) => point.y),
+      );
+      return heights.length < 2 ? [] : [{ low: Math.min(...heights), top: Math.max(...heights) }];
+    });
+  if (reaches.length === 0) return null;
+  return {
+    top: Math.max(...reaches.map(({ top }) => top)),
+    height: Math.max(...reaches.map(({ low, top }) => top - low)),
+  };
+}
