@@ -58,6 +58,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "heights-differ": "wall",
   "in-base-colour": "pattern",
   "little-left": "buying",
+  "tint-over-limit": "buying",
   "by-hand-on-texture": "pattern",
   "tape-on-arris": "pattern",
   "shared-tape": "work",

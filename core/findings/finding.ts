@@ -102,6 +102,7 @@ export interface FindingValues {
   "turn-differs": { stencil: string };
   "end-piece": { width: number; face: number };
   "over-budget": { cost: number; budget: number };
+  "tint-over-limit": { paint: string; tint: string; base: string; made: number; limit: number };
   "no-packs": { paint: string; needMl: number };
 }
 

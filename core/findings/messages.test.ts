@@ -99,6 +99,7 @@ const values: FindingValues = {
   "turn-differs": { stencil: "Reed" },
   "end-piece": { width: 30, face: 228 },
   "over-budget": { cost: 120, budget: 100 },
+  "tint-over-limit": { paint: "kelp", tint: "ochre", base: "shell", made: 52, limit: 31 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 

@@ -1,6 +1,7 @@
 import { coatReasons } from "./coatReasons";
 import type { FindingValues } from "./finding";
 import { listed } from "./listed";
+import { trimDecimals } from "../measure/formatReading";
 import type { Message } from "./messages";
 import type { Speech } from "./speech";
 import { capital, textureWords } from "./wording";
@@ -23,7 +24,8 @@ type Codes =
   | "turn-differs"
   | "end-piece"
   | "over-budget"
-  | "no-packs";
+  | "no-packs"
+  | "tint-over-limit";
 
 /** What findings about runs of walls, the work, its paint and its money say. */
 export const workMessages: {
@@ -133,6 +135,11 @@ export const workMessages: {
   "over-budget": ({ cost, budget }, speech) => ({
     say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
     remedy: "Look into the store, choose other tins, or leave a colour out.",
+  }),
+  "tint-over-limit": ({ paint, tint, base, made, limit }, speech) => ({
+    say: `${speech.paint(paint)} holds ${made.toFixed(0)} ml of ${speech.paint(tint)} in a litre of ${speech.paint(base)}, and its label allows ${trimDecimals(limit, 1)} ml. Too much tint weakens the film.`,
+    remedy:
+      "Take a base that holds more, or a stronger tint. If the approved board was made so, repeat that recipe exactly, and write the risk down.",
   }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,

@@ -2,6 +2,7 @@ import type { Finding } from "../findings/finding";
 import { groupBy } from "../geometry/groupBy";
 import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
 import { calculateNeed, type PaintNeed } from "../paint/calculateNeed";
+import { batchesOf, componentsOf, inOrderOfMaking, tintLoad, type Batches } from "../paint/mix";
 import { rankPacks, type PackChoice } from "../paint/choosePacks";
 import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
@@ -23,6 +24,8 @@ export interface PaintOfJob extends PacksOfPaint {
   /** What each wall takes of its film. */
   readonly walls: readonly { readonly wall: string; readonly areaM2: number; readonly filmMl: number }[];
   readonly advice: CoatsAdvice | null;
+  /** How it is made, where it is not bought. */
+  readonly batches?: Batches;
 }
 
 /** A way to buy it, what its tins cost as far as that is known, and what is left of it then. */
@@ -41,10 +44,19 @@ export function calculatePaint(
 ): { paint: PaintOfJob[]; findings: Finding[] } {
   const laidWalls = walls.filter(({ laid }) => laid);
   const usesOf = groupBy(uses, ({ paint }) => paint);
-  const planned = job.paints.flatMap((paint) => {
-    const own = usesOf.get(paint.id);
-    return own ? [planColour(job, paint, own, laidWalls, site)] : [];
-  });
+  // What is made comes before what it is made of.
+  const intoMixes = new Map<string, number>();
+  const byPaint = new Map<string, Planned>();
+  for (const paint of inOrderOfMaking(job.paints).order) {
+    const [own = [], mixedMl = 0] = [usesOf.get(paint.id), intoMixes.get(paint.id)];
+    if (own.length === 0 && mixedMl === 0) continue;
+    const colour = planColour(job, paint, own, mixedMl, laidWalls, site);
+    byPaint.set(paint.id, colour);
+    const made = colour.paint.batches?.makeMl ?? 0;
+    for (const [component, ml] of paint.mix ? componentsOf(paint.mix, made) : [])
+      intoMixes.set(component, (intoMixes.get(component) ?? 0) + ml);
+  }
+  const planned = job.paints.flatMap(({ id }) => byPaint.get(id) ?? []);
   return {
     paint: planned.map(({ paint }) => paint),
     findings: [
@@ -54,21 +66,30 @@ export function calculatePaint(
   };
 }
 
+interface Planned {
+  readonly paint: PaintOfJob;
+  readonly findings: readonly Finding[];
+}
+
 function planColour(
   job: Job,
   paint: Paint,
   uses: readonly PaintUse[],
+  mixedMl: number,
   walls: readonly OrderedWall[],
   site: WorkSite,
-): { paint: PaintOfJob; findings: Finding[] } {
-  const need = calculateNeed(paint, uses, countSessions(paint.id, site));
+): Planned {
+  const need = calculateNeed(paint, uses, countSessions(paint.id, site), mixedMl);
   const toBuy = Math.max(0, need.needMl - paint.onHandMl);
   const tins = estimatePrices(paint.packs.filter((pack) => pack.inStock));
-  const choices = rankPacks(toBuy, tins, mostChoices).map(({ packs, volumeMl }): PacksOfPaint => ({
-    packs,
-    cost: packs.reduce((sum, { price, count, isEstimate }) => (isEstimate ? sum : sum + price * count), 0),
-    leftMl: Math.max(0, volumeMl - toBuy),
-  }));
+  const batches = paint.mix && batchesOf(paint.mix, toBuy, job.volumes);
+  const choices = rankPacks(batches ? 0 : toBuy, tins, mostChoices).map(
+    ({ packs, volumeMl }): PacksOfPaint => ({
+      packs,
+      cost: packs.reduce((sum, { price, count, isEstimate }) => (isEstimate ? sum : sum + price * count), 0),
+      leftMl: Math.max(0, volumeMl - (batches ? 0 : toBuy)),
+    }),
+  );
   const [best = { packs: [], cost: 0, leftMl: 0 }, ...alternatives] = choices;
   const advice = adviceFor(job, paint, walls);
   return {
@@ -82,13 +103,24 @@ function planColour(
         return areaM2 + printedM2 > 0 ? [{ wall, areaM2, filmMl }] : [];
       }),
       advice,
+      ...(batches && { batches }),
     },
     findings: [
-      ...checkPacks(paint, toBuy, choices.length),
-      ...checkLeft(paint, toBuy, best, tins),
+      ...(batches
+        ? checkTint(paint, batches, job)
+        : [...checkPacks(paint, toBuy, choices.length), ...checkLeft(paint, toBuy, best, tins)]),
       ...checkCoats(paint, advice),
     ],
   };
+}
+
+/** More tint in what is measured than its base takes by the label. */
+function checkTint({ id, mix }: Paint, { each }: Batches, { paints }: Job): Finding[] {
+  const limit = mix!.limit;
+  const made = tintLoad(mix!, each, (other) => paints.find((paint) => paint.id === other)?.mix);
+  if (!limit || made === null || made <= limit.ml_per_l + 1e-9) return [];
+  const values = { paint: id, tint: limit.of, base: limit.in, made, limit: limit.ml_per_l };
+  return [{ code: "tint-over-limit", severity: "check", values, at: null }];
 }
 
 function checkPacks({ id, packs }: Paint, needMl: number, choices: number): Finding[] {

@@ -6,6 +6,7 @@ import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
 import { finishWall } from "../work/room/finishWall";
+import { mixPaints } from "../work/room/mixPaints";
 import { markWall } from "../work/room/markWall";
 import { prepareWall } from "../work/room/prepareWall";
 import { protectRoom, putBack } from "../work/room/protectRoom";
@@ -134,7 +135,12 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
   ];
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
   const { tapePlan, findings } = taped;
-  return { drafts: saidOnce([...steps, putBack(walls, steps)]), own, tapePlan, findings };
+  return {
+    drafts: saidOnce([...mixPaints(steps, site.paints), putBack(walls, steps)]),
+    own,
+    tapePlan,
+    findings,
+  };
 }
 
 /** What holds for the whole house is said once, where it bites first. */

@@ -1,6 +1,6 @@
 import type { Needs, WorkedOut } from "./calculate";
 import { describeDays, waitingOf } from "./describeDays";
-import { describePaint, describeSundries, describeTools } from "./describePaint";
+import { describeMixes, describePaint, describeSundries, describeTools } from "./describePaint";
 import { describeRounds } from "./describeRounds";
 import { describeTables } from "./describeTables";
 import type { WallTeller } from "./describeWall";
@@ -30,6 +30,7 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
     format: "jacaranda-plan/1",
     walls: teller.whole(told, laidOut, work, speech),
     paint: needs.paint.map(describePaint),
+    ...describeMixes(laidOut.job, needs.paint),
     cost: needs.cost,
     rounds: describeRounds(laidOut, work),
     roundsProof: {

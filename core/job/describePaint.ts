@@ -3,16 +3,27 @@ import type { Speech } from "../findings/speech";
 import type { Needs } from "./calculate";
 import type { PaintOfJob } from "./calculatePaint";
 import type { Job } from "./schema";
-import type { PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planTypes";
+import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planTypes";
+import { formatMeasure, tintLoad } from "../paint/mix";
 import type { SundryKind } from "../work/contribution";
 import { toolKinds, type ToolItem } from "../work/tools";
 import { allSundries } from "./words";
 
 /** What the job takes of one paint, in the words of the plan. */
-export function describePaint({ paint, need, alternatives, walls, advice, ...best }: PaintOfJob): PlanPaint {
+export function describePaint({
+  paint,
+  need,
+  alternatives,
+  walls,
+  advice,
+  batches,
+  ...best
+}: PaintOfJob): PlanPaint {
   return {
     colour: paint.id,
     area_m2: need.areaM2,
+    ...(need.mixedMl > 0 && { mixed_ml: need.mixedMl }),
+    ...(batches && { made_ml: batches.makeMl }),
     ...(need.printedM2 > 0 && { printed_m2: need.printedM2 }),
     coats: paint.coats,
     need_ml: need.needMl,
@@ -70,3 +81,27 @@ export const describeSundries = (job: Job, { sundries }: Needs, speech: Speech):
       cost,
     };
   });
+
+/** The recipes of a job with what is measured for them. */
+export function describeMixes(job: Job, paints: readonly PaintOfJob[]): Pick<Plan, "mixes"> {
+  const mixOf = (id: string) => job.paints.find((paint) => paint.id === id)?.mix;
+  const mixes = paints.flatMap(({ paint: { id, mix }, batches }): PlanMix[] => {
+    if (!mix || !batches) return [];
+    const load = tintLoad(mix, batches.each, mixOf);
+    return [
+      {
+        paint: id,
+        make_ml: batches.makeMl,
+        batches: batches.count,
+        each: batches.each.map(({ paint, ml }) => ({
+          ...(paint === null ? { water: true as const } : { paint }),
+          ml,
+          measure: formatMeasure(ml, job.volumes),
+        })),
+        actual: { ...(load !== null && { ml_per_l: load }) },
+        overLimit: load !== null && load > mix.limit!.ml_per_l + 1e-9,
+      },
+    ];
+  });
+  return mixes.length > 0 ? { mixes } : {};
+}

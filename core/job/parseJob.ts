@@ -1,6 +1,7 @@
 import * as z from "zod";
 import type { StencilReference } from "../finishes/defineFinish";
 import { finishOf } from "../finishes/registry";
+import { checkMixes } from "./checkMixes";
 import { quote } from "../measure/schema";
 import { jobSchema, type Job } from "./schema";
 
@@ -172,6 +173,7 @@ function checkReferences(job: Job): Problem[] {
     const message = `there is no ${what} ${quote(id)}; expected ${listed(known)}`;
     problems.push({ path: formatPath(path), message });
   };
+  problems.push(...checkMixes(job.paints).map(({ path, message }) => ({ path: formatPath(path), message })));
   if (job.ceiling?.colour !== undefined) expect(paints, job.ceiling.colour, ["ceiling", "colour"], "paint");
   job.walls.forEach((wall, index) => {
     expect(paints, wall.base, ["walls", index, "base"], "paint");

@@ -3,6 +3,10 @@ export interface PlanPaint {
   area_m2: number;
   /** Over prints, beside the area of regions; absent where nothing is printed with it. */
   printed_m2?: number;
+  /** What goes into mixes; absent where it goes into none. */
+  mixed_ml?: number;
+  /** Made, not bought, beyond what is in the store; absent for what is bought. */
+  made_ml?: number;
   coats: number;
   need_ml: number;
   terms: { film_ml: number; seal_ml: number; tools_ml: number; touchUp_ml: number };
@@ -17,6 +21,17 @@ export interface PlanPaint {
   walls: { wall: string; area_m2: number; film_ml: number }[];
   /** From the contrast with what is under it; null where that is not known or not asked. */
   advice: { coats: number; why: string[] } | null;
+}
+
+/** A paint that is made: in so many equal batches, and what is measured for each. */
+export interface PlanMix {
+  paint: string;
+  make_ml: number;
+  batches: number;
+  each: { paint?: string; water?: true; ml: number; measure: string }[];
+  /** As measured: ml of tint by litre of its base, where the label limits that. */
+  actual: { ml_per_l?: number };
+  overLimit: boolean;
 }
 
 export interface PlanPacks {

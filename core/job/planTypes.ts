@@ -4,7 +4,7 @@ import type { MaskAgainst, TapeSide } from "../tape/planTape";
 import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
-import type { PlanCost, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
+import type { PlanCost, PlanMix, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
 import type {
   PlanBorder,
@@ -20,7 +20,7 @@ import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutT
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/sealEdge";
 
-export type { PlanCost, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
+export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";
 export type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 export type {
@@ -58,6 +58,8 @@ export interface Plan {
   schools: PlanSchool[];
   /** The sheets that are printed with; absent where the job has none. */
   stencils?: PlanStencil[];
+  /** Paints that are made of others; absent where there are none. */
+  mixes?: PlanMix[];
   /** What finishes bring to be read off; absent where they bring none. */
   tables?: PlanTable[];
   findings: PlanFinding[];

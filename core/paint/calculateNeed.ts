@@ -35,15 +35,24 @@ export interface PaintNeed {
   readonly sealMl: number;
   readonly toolsMl: number;
   readonly touchUpMl: number;
+  /** What goes into mixes with others. */
+  readonly mixedMl: number;
   readonly needMl: number;
 }
 
 /**
  * Paint for a job, in ml, with its terms:
  * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
- * tools = what roller, tray and brush keep, once a session; touch-up = 5 % of the film, at least a small jar.
+ * tools = what roller, tray and brush keep, once a session; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
+ * have all of these themselves.
  */
-export function calculateNeed(paint: Paint, uses: readonly PaintUse[], sessions: number): PaintNeed {
+export function calculateNeed(
+  paint: Paint,
+  uses: readonly PaintUse[],
+  sessions: number,
+  mixedMl = 0,
+): PaintNeed {
+  if (uses.length === 0) return { ...nothingUsed, mixedMl, needMl: mixedMl };
   const sum = (of: (use: PaintUse) => number) => uses.reduce((total, use) => total + of(use), 0);
   const mlPerM2 = 1000 / paint.spreadRate;
   const areaM2 = sum((use) => use.areaM2);
@@ -60,9 +69,11 @@ export function calculateNeed(paint: Paint, uses: readonly PaintUse[], sessions:
   const toolsMl =
     (isCoated ? toolsKeep(areaM2) * Math.max(1, sessions) : 0) + sum(({ printed }) => printed?.toolsMl ?? 0);
   const touchUpMl = Math.max(leastTouchUpMl, touchUpShare * filmMl);
-  const needMl = filmMl + sealMl + toolsMl + touchUpMl;
-  return { areaM2, printedM2, filmMl, sealMl, toolsMl, touchUpMl, needMl };
+  const needMl = filmMl + sealMl + toolsMl + touchUpMl + mixedMl;
+  return { areaM2, printedM2, filmMl, sealMl, toolsMl, touchUpMl, mixedMl, needMl };
 }
+
+const nothingUsed = { areaM2: 0, printedM2: 0, filmMl: 0, sealMl: 0, toolsMl: 0, touchUpMl: 0 };
 
 /** The brush that cuts in is always wetted; a roller joins it when there is enough to roll. */
 function toolsKeep(areaM2: number): number {

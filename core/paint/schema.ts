@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { hexSchema } from "../colour/hexSchema";
 import { idSchema, nameSchema, volumeSchema } from "../measure/schema";
+import { mixSchema } from "./mix";
 import { hidings } from "./hidings";
 import { materials } from "../trade/constants";
 
@@ -36,6 +37,7 @@ export const paintSchema = z
       .describe("how long an edge stays wet, at 20 C and 50 % RH"),
     packs: z.array(packSchema).max(50).default([]),
     onHand: volumeSchema({ min: 0, max: 1e7 }).default(0),
+    mix: mixSchema.optional().describe("it is made of others, not bought"),
   })
   .transform((paint) => {
     const usual = materials[paint.material];
@@ -54,6 +56,7 @@ export const paintSchema = z
       touchDryMin: paint.touchDry_min ?? usual.touchDry,
       packs: paint.packs,
       onHandMl: paint.onHand,
+      ...(paint.mix && { mix: paint.mix }),
     };
   });
 

@@ -27,6 +27,13 @@ const counted = { wall: "w", amount: 9.6 };
 const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6, isPeeled: true };
 /** Values for every sentence; the types fail when one is added without. */
 const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
+  mix: {
+    colour: "p",
+    parts: [
+      { paint: "q", parts: 8 },
+      { paint: null, parts: 1 },
+    ],
+  },
   clear: { amount: 2 },
   cover: { amount: 5.5 },
   "plates-off": { wall: "w", plates: 2, shelves: 1, masked: 1 },
@@ -93,6 +100,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "care-dry": {},
   "care-drain": {},
   "ready-tins": { colours: ["p"] },
+  "ready-mixing": {},
   "ready-moves": {},
   "ready-circuits": {},
   "ready-washing": {},

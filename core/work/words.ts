@@ -56,6 +56,11 @@ const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slic
 
 /** What each step is, in a painter's words; places and amounts in the job's own units. */
 const stepWords = {
+  mix: (
+    { colour, parts }: { colour: string; parts: readonly { paint: string | null; parts: number }[] },
+    speech: Speech,
+  ) =>
+    `Mix ${speech.paint(colour)}: ${listed(parts.map(({ paint, parts }) => `${parts} ${parts === 1 ? "part" : "parts"} of ${paint === null ? "water" : speech.paint(paint)}`))}, as measured on the list of mixes. Stir to the bottom, box several batches, dry a dab beside the sample, and label it.`,
   clear: ({ amount }: { amount: number }) =>
     `Clear the room: take down what hangs, gather ${amount ? count(amount, "piece", "pieces") + " of furniture" : "what stands at the walls"} in the middle under a sheet.`,
   cover: ({ amount }: { amount: number }, { run }: Speech) =>
@@ -157,6 +162,8 @@ const cautionWords = {
 export const eveningWords = {
   "ready-tins": ({ colours }: { colours: readonly string[] }, speech: Speech) =>
     `Open ${listed(colours.map((colour) => speech.paint(colour)))}: lid, skin, lumps, smell, batch, amount.`,
+  "ready-mixing": () =>
+    "Jugs or scales to measure with, a clean bucket with room to stir, sieve, stirring stick, labels.",
   "ready-moves": () => "Agree what moves where, and who helps with what is heavy.",
   "ready-circuits": () => "Find the switch for the circuits of the plates, and a tester.",
   "ready-washing": () => "Bucket, sugar soap, sponge, degreaser for glue; a lamp to look along the wall.",
