@@ -58,6 +58,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "heights-differ": "wall",
   "in-base-colour": "pattern",
   "little-left": "buying",
+  "cannot-join-wet": "work",
   "tint-over-limit": "buying",
   "by-hand-on-texture": "pattern",
   "tape-on-arris": "pattern",

@@ -103,6 +103,18 @@ export interface FindingValues {
   "end-piece": { width: number; face: number };
   "over-budget": { cost: number; budget: number };
   "tint-over-limit": { paint: string; tint: string; base: string; made: number; limit: number };
+  "cannot-join-wet": {
+    wall: string;
+    colour: string;
+    /** Minutes. */
+    front: number;
+    open: number;
+    hands: number;
+    /** Hands that would do; null where they would be in each other's way. */
+    needed: number | null;
+    /** Degrees. */
+    cooler: number;
+  };
   "no-packs": { paint: string; needMl: number };
 }
 
@@ -148,6 +160,8 @@ export type CureKind =
   | "more-coats"
   | "peel-dry"
   | "best-start"
+  | "more-hands"
+  | "smaller-sections"
   | "truer-end"
   | "spare-at-end"
   | "tape-straight"

@@ -100,6 +100,7 @@ const values: FindingValues = {
   "end-piece": { width: 30, face: 228 },
   "over-budget": { cost: 120, budget: 100 },
   "tint-over-limit": { paint: "kelp", tint: "ochre", base: "shell", made: 52, limit: 31 },
+  "cannot-join-wet": { wall: "w", colour: "lime", front: 8, open: 5, hands: 1, needed: 2, cooler: 7 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 

@@ -25,6 +25,7 @@ type Codes =
   | "end-piece"
   | "over-budget"
   | "no-packs"
+  | "cannot-join-wet"
   | "tint-over-limit";
 
 /** What findings about runs of walls, the work, its paint and its money say. */
@@ -141,6 +142,10 @@ export const workMessages: {
     remedy:
       "Take a base that holds more, or a stronger tint. If the approved board was made so, repeat that recipe exactly, and write the risk down.",
   }),
+  "cannot-join-wet": ({ wall, colour, front, open, hands, needed, cooler }, speech) => ({
+    say: `${capital(speech.wall(wall))}: what joins a wet edge of ${speech.paint(colour)} is on after ${minutesOf(front)}, and the edge stays wet for ${minutesOf(open)}${hands > 1 ? ` with ${hands} pairs of hands` : ""}. It would leave lap marks.`,
+    remedy: `${needed === null ? "Work smaller sections" : `Take ${needed} pairs of hands`}, or wait for air that is ${cooler} C cooler and not dry; or end at a corner, and do the rest on another day.`,
+  }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,
     remedy: "List the tins that can be bought, with their prices.",
@@ -150,3 +155,5 @@ export const workMessages: {
 /** A place on a sheet, from its middle. */
 const onSheet = ([x, y]: readonly [number, number], { length }: Speech): string =>
   `${length(Math.abs(x))} ${x < 0 ? "left" : "right"} of the middle and ${length(Math.abs(y))} ${y < 0 ? "under" : "over"} it`;
+
+const minutesOf = (minutes: number): string => `${trimDecimals(minutes, 1)} minutes`;

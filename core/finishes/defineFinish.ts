@@ -7,6 +7,7 @@ import type { FindingWords } from "../findings/messages";
 import type { Words } from "../findings/said";
 import type { Paint } from "../paint/schema";
 import type { Design, Region, WallBricks, WallSheets } from "../pattern/pattern";
+import type { Covered } from "../pattern/covered";
 import type { Effect, Placement, WallMotif } from "../pattern/placement";
 import type { Stencil } from "../stencil/schema";
 import type { Edges } from "../tape/schema";
@@ -187,6 +188,8 @@ export interface ShareOfWall {
   readonly effects: readonly Effect[];
   readonly bricks: readonly WallBricks[];
   readonly sheets: readonly WallSheets[];
+  /** What its effects lie over; null for what breaks up no paint. */
+  readonly covered: Covered | null;
 }
 
 /** What a finish's work may know of the job. */

@@ -4,11 +4,15 @@ import { blocks } from "./blocks/definition";
 import { brick } from "./brick/definition";
 import { chevron } from "./chevron/definition";
 import { diamonds } from "./diamonds/definition";
+import { limewash } from "./limewash/definition";
 import { paper } from "./paper/definition";
+import { pearl } from "./pearl/definition";
 import { stencilBorder } from "./stencil-border/definition";
 import { stencilField } from "./stencil-field/definition";
 import { stripes } from "./stripes/definition";
 import { tapeLines } from "./tape-lines/definition";
+import { trowelled } from "./trowelled/definition";
+import { whitewash } from "./whitewash/definition";
 
 /** The only list of finishes. */
 export const list = [
@@ -23,4 +27,8 @@ export const list = [
   stencilBorder,
   brick,
   paper,
+  limewash,
+  trowelled,
+  pearl,
+  whitewash,
 ] as const;

@@ -1,6 +1,7 @@
 import type { Share, ShareOfWall, Site } from "../finishes/defineFinish";
 import { finishOf, type AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
+import { coveredBy } from "../pattern/covered";
 import { setOut } from "../work/room/markWall";
 import { groundReady } from "../work/room/groundReady";
 import type { Wall } from "../wall/schema";
@@ -78,6 +79,7 @@ function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> |
         effects: effects.filter(isOwn),
         bricks: bricks.filter(isOwn),
         sheets: sheets.filter(isOwn),
+        covered: coveredBy(effects.filter(isOwn), laid.pattern),
       },
     ];
   });

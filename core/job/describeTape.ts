@@ -1,3 +1,4 @@
+import type { OwnContribution } from "./contributionsOf";
 import { flattenPath } from "../geometry/flatten";
 import { isCurved } from "../tape/isCurved";
 import type { WorkSite } from "../work/site";
@@ -14,6 +15,8 @@ export type Taping = Pick<WorkSite, "rounds" | "laid">;
 export interface TimedWork {
   readonly steps: readonly Step[];
   readonly tapePlan: TapePlan | null;
+  /** What the finishes bring of their own. */
+  readonly own: readonly OwnContribution[];
 }
 
 /** Masks around a base (round 0); each boundary once a round that paints up to it, and masks around what is painted. */

@@ -1,5 +1,6 @@
 import { describeBricks } from "./describeBricks";
 import { describeSheets } from "./describeSheets";
+import { describeCoats } from "./describeCoats";
 import { describeLater } from "./describeLater";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
@@ -64,7 +65,11 @@ export function keepToldWalls(): WallTeller {
       const printing = work.steps.flatMap(({ prints, id, minutes }) => (prints ? [[id, minutes]] : []));
       return walls.map((wall, index) => {
         const before = kept.get(wall)!;
-        const timed = JSON.stringify([printing, work.tapePlan?.outlineOf(wall.wall.id)]);
+        const timed = JSON.stringify([
+          printing,
+          work.tapePlan?.outlineOf(wall.wall.id),
+          describeCoats(wall.wall.id, work.own),
+        ]);
         if (before.timed === timed) return before.wall;
         const whole = withAdvice(told[index]!, { job, work, speech }, wall);
         // An answer that was overtaken keeps nothing.
@@ -156,6 +161,7 @@ function withAdvice(
     fit: describeFit(job, advice, wall, speech),
     tape: timeTape(told, work),
     ...timePrints(told, work.steps),
+    ...describeCoats(told.id, work.own),
     offers: describeOffers(advice, job, speech),
   };
 }

@@ -101,6 +101,31 @@ export interface PlanSheets {
   repeat: number | null;
 }
 
+/** A coat of broken colour on a wall, and whether its edge can be joined while it is wet. */
+export interface PlanCoat {
+  finish: string;
+  coat: number;
+  colour: string;
+  /** Of all hands together. */
+  minutes: number;
+  hands: number;
+  unbroken: true;
+  /** Until what is next to a wet edge is on, and how long that stays wet in this air. */
+  front_min: number;
+  open_min: number;
+  fits: boolean;
+  need_ml: number;
+  /** What is worked in one go, in its turn: box is x, y of its lower left corner, width, height. */
+  sections: {
+    id: string;
+    order: number;
+    area_m2: number;
+    minutes: number;
+    box: [number, number, number, number];
+    tone?: string;
+  }[];
+}
+
 export interface PlanTable {
   id: string;
   finish: string;

@@ -9,6 +9,7 @@ import type { PlanPoint } from "./planPoint";
 import type {
   PlanBorder,
   PlanBricks,
+  PlanCoat,
   PlanEffect,
   PlanMotif,
   PlanPrints,
@@ -27,6 +28,7 @@ export type {
   PlanBorder,
   PlanBrick,
   PlanBricks,
+  PlanCoat,
   PlanEffect,
   PlanMotif,
   PlanPrint,
@@ -111,6 +113,8 @@ export interface PlanWall {
   motifs?: PlanMotif[];
   /** How the paint of its regions is broken up; absent where none is. */
   effects?: PlanEffect[];
+  /** Coats of broken colour; absent where there are none. */
+  coats?: PlanCoat[];
   findings: PlanFinding[];
 }
 

@@ -84,7 +84,7 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
     diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
     ...placed,
-    effects: layers.flatMap((layer) => effectsOn(layer, regions)),
+    effects: layers.flatMap((layer, index) => effectsOn(layer, regions, layers.slice(index + 1))),
     bricks,
     sheets,
   };
@@ -170,13 +170,16 @@ const tapedOn = (layer: Layer, wall: string): TapedLine[] =>
     width,
   }));
 
-/** Effects on what they lie over of this wall. */
-const effectsOn = ({ design, finish }: Layer, regions: readonly Region[]): Effect[] =>
-  (design.effects ?? []).map(({ over, ...effect }) => ({
+/** Effects on what they lie over of this wall; what comes later lies over them. */
+function effectsOn({ design, finish }: Layer, regions: readonly Region[], above: readonly Layer[]): Effect[] {
+  const later = new Set<string | null>(above.map((layer) => layer.finish));
+  const below = regions.filter((region) => !later.has(region.finish));
+  return (design.effects ?? []).map(({ over, ...effect }) => ({
     ...effect,
     finish,
-    regions: regions.flatMap(({ id, colour }) => (over === "all" || over.paint === colour ? [id] : [])),
+    regions: below.flatMap(({ id, colour }) => (over === "all" || over.paint === colour ? [id] : [])),
   }));
+}
 
 /** Diagonals with both ends on this wall, to be read with a tape along it. */
 function diagonalsOn({ design, offset }: Layer, { extent }: Surface): Diagonal[] {

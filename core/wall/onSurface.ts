@@ -1,20 +1,26 @@
 import Flatbush from "flatbush";
 import { arrange } from "../geometry/arrange";
 import { rectangleContour } from "../geometry/contour";
-import { boxOfCurve, segment, type Box } from "../geometry/curve";
+import { boxOfCurve, segment, type Box, type Curve } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { intersectCurves } from "../geometry/intersectCurves";
 import { distance, midpoint, type Point } from "../geometry/point";
 import { placeTolerance } from "./outline";
 import { isOnSurface, type Surface } from "./surface";
 
-/** How much of upright boxes and straight lines lies on a surface: n of them cost n lookups and little more. */
-export class OnSurface {
+/** Any part of a wall, by the curves around it, in any order, and by which places are within. */
+export interface Area {
+  readonly curves: readonly { readonly curve: Curve }[];
+  contains(point: Point): boolean;
+}
+
+/** How much of upright boxes and straight lines lies on an area: n of them cost n lookups and little more. */
+export class OnArea {
   private readonly index: Flatbush;
 
-  constructor(private readonly surface: Surface) {
-    this.index = new Flatbush(surface.curves.length);
-    for (const { curve } of surface.curves) {
+  constructor(private readonly area: Area) {
+    this.index = new Flatbush(area.curves.length);
+    for (const { curve } of area.curves) {
       const { minX, minY, maxX, maxY } = boxOfCurve(curve);
       this.index.add(minX, minY, maxX, maxY);
     }
@@ -32,14 +38,14 @@ export class OnSurface {
     });
     const middle = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 };
     if (near.length === 0)
-      return isOnSurface(this.surface, middle) ? (box.maxX - box.minX) * (box.maxY - box.minY) : 0;
+      return this.area.contains(middle) ? (box.maxX - box.minX) * (box.maxY - box.minY) : 0;
     const sides = rectangleContour(box.minX, box.minY, box.maxX, box.maxY);
     const curves = [...near, ...sides].map((curve) => ({ curve, source: null }));
     return arrange(curves, placeTolerance)
       .faces.filter((face) => {
         const at = interiorPoint(face);
         const isIn = at.x > box.minX && at.x < box.maxX && at.y > box.minY && at.y < box.maxY;
-        return isIn && isOnSurface(this.surface, at);
+        return isIn && this.area.contains(at);
       })
       .reduce((sum, { area }) => sum + area, 0);
   }
@@ -54,11 +60,18 @@ export class OnSurface {
     const at = (share: number): Point => ({ x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share });
     return shares.slice(1).reduce((sum, share, index) => {
       const [from, to] = [at(shares[index]!), at(share)];
-      return isOnSurface(this.surface, midpoint(from, to)) ? sum + distance(from, to) : sum;
+      return this.area.contains(midpoint(from, to)) ? sum + distance(from, to) : sum;
     }, 0);
   }
 
   private near({ minX, minY, maxX, maxY }: Box) {
-    return this.index.search(minX, minY, maxX, maxY).map((place) => this.surface.curves[place]!.curve);
+    return this.index.search(minX, minY, maxX, maxY).map((place) => this.area.curves[place]!.curve);
+  }
+}
+
+/** The same of a wall's whole surface. */
+export class OnSurface extends OnArea {
+  constructor(surface: Surface) {
+    super({ curves: surface.curves, contains: (point) => isOnSurface(surface, point) });
   }
 }

@@ -2,6 +2,7 @@ import type { Finding } from "../findings/finding";
 import type { UnitSystem } from "../measure/units";
 import type { Said } from "../findings/said";
 import type { PaintUse as UseOfPaint } from "../paint/calculateNeed";
+import type { BrokenCoat } from "./broken/coats";
 import type { StepDraft } from "./step";
 
 /** What a technique or a finish brings to a job: what is done, and what that takes. */
@@ -12,6 +13,8 @@ export interface Contribution {
   readonly sundries: readonly SundryUse[];
   readonly tables: readonly Table[];
   readonly findings: readonly Finding[];
+  /** Coats whose edge is joined while it is wet; absent where there are none. */
+  readonly coats?: readonly BrokenCoat[];
 }
 
 export const nothing: Contribution = { steps: [], paint: [], sundries: [], tables: [], findings: [] };

@@ -58,6 +58,8 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     stretches: 1,
     seals: null,
   },
+  "broken-mask": counted,
+  "broken-unmask": counted,
   print: {
     wall: "w",
     overlay: "2",
@@ -84,7 +86,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "why-stencil-tape": { from: 12 },
   "why-adhesive": { from: 40 },
   peel: { ...counted, round: 2 },
-  "wash-tools": { colour: "p" },
+  "wash-tools": { colour: "p", isRolled: true },
   "touch-up": { wall: "w", pins: 1 },
   "rub-out": counted,
   "plates-back": { wall: "w", plates: 1, shelves: 0, masked: 2 },

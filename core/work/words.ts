@@ -4,6 +4,7 @@ import type { Said, ValuesOf, Words } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import type { Seal } from "../tape/sealEdge";
 import type { Things } from "./room/thingsOf";
+import { brokenWords } from "./broken/words";
 import { printWords } from "./prints/words";
 import { sealerTubeMl } from "../trade/constants";
 
@@ -122,8 +123,8 @@ const stepWords = {
     ].join(""),
   peel: ({ wall, round, amount }: InRound, speech: Speech) =>
     `${speech.wall(wall)}: peel round ${round} dry, ${speech.run(amount)}; score the film where it bridges.`,
-  "wash-tools": ({ colour }: { colour: string }, speech: Speech) =>
-    `Wash the roller, tray and brush of ${speech.paint(colour)}.`,
+  "wash-tools": ({ colour, isRolled }: { colour: string; isRolled: boolean }, speech: Speech) =>
+    `Wash ${isRolled ? "the roller, tray and brush" : "the tools"} of ${speech.paint(colour)}.`,
   "touch-up": ({ wall, pins }: OnWall & { pins: number }, speech: Speech) =>
     `${speech.wall(wall)}: ${pins > 0 ? `fill the pin's ${pins === 1 ? "hole" : "holes"}, ` : ""}look along every edge with a lamp and touch up.`,
   "rub-out": ({ wall, amount }: Counted, speech: Speech) =>
@@ -218,6 +219,7 @@ const sundryWords = {
 export const workWords = {
   ...stepWords,
   ...printWords,
+  ...brokenWords,
   ...cautionWords,
   ...eveningWords,
   ...sundryWords,

@@ -27,8 +27,10 @@ export function finishWall(
   const id = (name: string) => `${wall.id}/${name}`;
   const own = steps.filter((step) => step.wall === wall.id);
   const painted = own.filter(({ phase }) => phase === "colour" || phase === "ground");
+  const isBroken = painted.some(({ unbroken }) => unbroken);
+  // What is done in one go has no edge to touch up, and shows every dab; what is under paper is not seen.
   const isSeen = painted.some(({ phase, ...step }) =>
-    phase === "ground" ? !isPapered : paintsIn(step).length > 0,
+    phase === "ground" ? !isPapered && !isBroken : paintsIn(step).length > 0 && !step.unbroken,
   );
   const dry = [
     waitFor(id("mark")),

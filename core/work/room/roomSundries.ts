@@ -5,6 +5,7 @@ import type { StepDraft } from "../step";
 import { metresOfWall } from "./protectRoom";
 import { isSanded } from "./prepareWall";
 import { thingsOf } from "./thingsOf";
+import { isRolled } from "./washTools";
 
 /** What covering, masking, washing, mending, brushing and rolling use up, whatever is painted. */
 export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): SundryUse[] {
@@ -42,7 +43,7 @@ function toolsOf(steps: readonly StepDraft[]): SundryUse[] {
       amount: areas.filter((area) => area > brushUpToM2 && area <= smallRollerUpToM2).length,
     },
     { item: "roller-230", amount: areas.filter((area) => area > smallRollerUpToM2).length },
-    { item: "liner", amount: steps.filter(({ phase, colour }) => phase === "clean" && colour).length },
+    { item: "liner", amount: linersFor(steps) },
   ];
 }
 
@@ -56,3 +57,12 @@ function maskedM2(walls: readonly WorkWall[]): number {
     );
   }, 0);
 }
+
+/** One for each time that a roller is washed out of a tray. */
+const linersFor = (steps: readonly StepDraft[]): number =>
+  steps.filter(
+    ({ phase, colour, after }) =>
+      phase === "clean" &&
+      colour !== undefined &&
+      steps.some((step) => isRolled(step) && after.some((wait) => wait?.step === step.id)),
+  ).length;

@@ -3,6 +3,9 @@ import type { WorkSite } from "../site";
 import { paintsIn, waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 
+/** Whether a step puts its paint on with a roller out of a tray, as against stamps, spreaders and brushes of its own. */
+export const isRolled = ({ coatsM2 }: Pick<StepDraft, "coatsM2">): boolean => coatsM2 !== undefined;
+
 /** A colour's tools are washed once a session, after the last wall that uses it; between coats they are wrapped. */
 export function washTools(steps: readonly StepDraft[], { work, paints }: WorkSite): StepDraft[] {
   return [...paints.keys()].flatMap((colour) => {
@@ -15,7 +18,7 @@ export function washTools(steps: readonly StepDraft[], { work, paints }: WorkSit
       round: used[0]!.round,
       minutes: work.rates.washingUp_min,
       after: used.map(({ id }) => waitFor(id)),
-      say: said("wash-tools", { colour }),
+      say: said("wash-tools", { colour, isRolled: used.some(isRolled) }),
       cautions: [said("care-drain", {})],
       evening: [],
     }));

@@ -1,0 +1,3 @@
+import { fillsPaint } from "../brokenColour";
+
+export const editLimewash = () => fillsPaint("paint");

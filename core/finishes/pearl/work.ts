@@ -1,0 +1,113 @@
+import type { Finding } from "../../findings/finding";
+import { textureFactors } from "../../trade/constants";
+import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { stripsOf } from "../../work/broken/sections";
+import {
+  brokenUse,
+  coatBroken,
+  maskBroken,
+  maskSundry,
+  unmaskBroken,
+  type BrokenWall,
+} from "../../work/broken/steps";
+import type { Contribution } from "../../work/contribution";
+import { waitFor, type StepDraft } from "../../work/step";
+import { brokenWalls } from "../brokenColour";
+import type { Share, Site } from "../defineFinish";
+import { lampFor } from "./lamp";
+import type { PearlLayout } from "./layout";
+import type { PearlSpec } from "./spec";
+
+/** A lane is as wide as the roller, mm; a load of it covers so much, m2. */
+const rollerMm = 230;
+const loadM2 = 0.8;
+/** Pearl settles slowly, glitter at once: stirred after so many minutes. */
+const stirMin = { "purpose-made": 20, "stirred-in": 5 } as const;
+
+/** Masked, and coats in lanes: upright in the first, level in the second, and so on. */
+export function workPearl(share: Share<PearlLayout>, site: Site): Contribution {
+  const { spec } = share.layout;
+  const walls = brokenWalls(share, site);
+  const coats = walls.map((on) => coatsOf(on, spec, site));
+  return {
+    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
+    paint: walls.map((on) => brokenUse(on, spec.paint)),
+    sundries: [...maskSundry(walls), ...(walls.length > 0 ? [{ item: "pearl-sleeve", amount: 1 }] : [])],
+    tables: [],
+    findings: [
+      ...coats
+        .flatMap((own) => own.filter(({ fits }) => !fits).slice(0, 1))
+        .flatMap((coat) => cannotJoin(coat)),
+      ...walls.flatMap(checkSheens),
+    ],
+    coats: coats.flat(),
+  };
+}
+
+const directionOf = (coat: number) => (coat % 2 === 1 ? "upright" : "level");
+
+function coatsOf({ wall, covered, work }: BrokenWall, spec: PearlSpec, site: Site): BrokenCoat[] {
+  const paint = site.paints.get(spec.paint)!;
+  const rate = site.rate("pearl_m2_min");
+  const openMin = openMinutes(paint, work);
+  return Array.from({ length: paint.coats }, (_, index): BrokenCoat => {
+    const coat = index + 1;
+    const sections = stripsOf(covered, rollerMm, directionOf(coat)).map((section) => ({
+      ...section,
+      minutes: section.areaM2 / rate,
+    }));
+    const frontMin = Math.max(0, ...sections.map(({ minutes }) => minutes));
+    return {
+      wall: wall.id,
+      coat,
+      colour: paint.id,
+      minutes: covered.areaM2 / rate,
+      hands: 1,
+      frontMin,
+      openMin,
+      fits: fitsOpen(frontMin, openMin),
+      needMl: (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
+      sections,
+    };
+  });
+}
+
+function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: PearlSpec, site: Site): StepDraft[] {
+  const paint = site.paints.get(spec.paint)!;
+  const mask = maskBroken(on);
+  const coated = coatBroken(on, coats, {
+    first: [waitFor(mask.id)],
+    tones: [paint],
+    wordsOf: ({ coat, needMl, sections }) => ({
+      verb: "pearl",
+      say: {
+        code: "pearl-coat",
+        values: {
+          wall: on.wall.id,
+          colour: paint.id,
+          coat,
+          amount: on.covered.areaM2,
+          need: needMl,
+          lanes: sections.length,
+          width: rollerMm,
+          direction: directionOf(coat),
+          perLoad: loadM2,
+          stir: stirMin[spec.kindOfCoat],
+          lamp: lampFor(on.wall, on.covered.box),
+        },
+      },
+      cautions: [],
+      evening: [{ code: "ready-pearl", values: {} }],
+    }),
+  });
+  return [mask, ...coated, unmaskBroken(on, coated.at(-1)!, paint)];
+}
+
+/** A clear coat shows where what it lies on changes its sheen. */
+function checkSheens({ covered, paints }: BrokenWall): Finding[] {
+  const sheens = new Set(covered.over.map((id) => paints.get(id)!.sheen));
+  if (sheens.size < 2) return [];
+  return [
+    { own: true, code: "sheens-differ", severity: "check", values: { paints: covered.over }, at: null },
+  ];
+}

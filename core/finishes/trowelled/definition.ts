@@ -1,0 +1,41 @@
+import { defineFinish } from "../defineFinish";
+import { overPaint } from "../brokenColour";
+import { optionalPaint } from "../optionalPaint";
+import { cardOfTrowelled } from "./card";
+import { checkTrowelled } from "./check";
+import { designTrowelled } from "./design";
+import { editTrowelled } from "./edit";
+import { layOutTrowelled } from "./layout";
+import { trowelledSpec } from "./spec";
+import { trowelledFindings, trowelledWords } from "./words";
+import { workTrowelled } from "./work";
+
+export const trowelled = defineFinish({
+  kind: "trowelled",
+  title: "Trowelled metallic",
+  spec: trowelledSpec,
+  paints: (spec) => [
+    ...spec.tones.map(({ paint }, index) => ({ path: ["tones", index, "paint"], id: paint })),
+    ...optionalPaint("edge", spec.edge),
+    ...overPaint(spec),
+  ],
+  things: () => [],
+  layOut: layOutTrowelled,
+  design: designTrowelled,
+  check: checkTrowelled,
+  card: cardOfTrowelled,
+  edit: editTrowelled,
+  work: workTrowelled,
+  words: trowelledWords,
+  findings: trowelledFindings,
+  sundries: { spreader: { name: "Spreader, flexible, rounded corners", serves: 1, why: "why-spreader" } },
+  rates: { trowel_m2_min: { usual: 0.06, as: "a minute", label: "Trowelling, m2" } },
+  start: (_, paints, base) => {
+    const others = paints.filter((paint) => paint !== base);
+    const [first = base, second] = others;
+    return {
+      tones: [{ paint: first, share: 3 }, ...(second === undefined ? [] : [{ paint: second, share: 2 }])],
+      bare: 0.1,
+    };
+  },
+});

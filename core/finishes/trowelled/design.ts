@@ -1,0 +1,5 @@
+import { brokenDesign } from "../brokenColour";
+import type { TrowelledLayout } from "./layout";
+import { tonesOf } from "./spec";
+
+export const designTrowelled = ({ spec }: TrowelledLayout) => brokenDesign(spec, tonesOf(spec));

@@ -1,0 +1,44 @@
+import { listed } from "../../findings/listed";
+import type { Speech } from "../../findings/speech";
+
+interface Tones {
+  readonly tones: readonly { readonly paint: string; readonly share: number }[];
+  readonly bare: number;
+}
+interface Sections extends Tones {
+  readonly wall: string;
+  readonly coat: number;
+  readonly amount: number;
+  readonly sections: number;
+  readonly each: number;
+  readonly open: number;
+  readonly need: number;
+}
+
+const tenth = (value: number): string => String(Math.round(value * 10) / 10);
+const inShares = ({ tones, bare }: Tones, speech: Speech): string =>
+  `${listed(tones.map(({ paint, share }) => `${Math.round(share * 100)} % ${speech.paint(paint)}`))}${bare > 0 ? `, ${Math.round(bare * 100)} % of the ground left bare` : ""}`;
+
+/** What trowelled metallic says of its steps. */
+export const trowelledWords = {
+  "trowel-first": (
+    { wall, amount, each, ...tones }: Tones & { wall: string; amount: number; each: number },
+    speech: Speech,
+  ) =>
+    `${speech.wall(wall)}: the first section alone, ${speech.area(amount)} in ${tenth(each)} min, at a top corner: ${inShares(tones, speech)}. Hold the sample beside it, look from the doorway, ask the client, and write the answer down. Only then the rest; feather its edges meanwhile.`,
+  "trowel-coat": ({ wall, coat, amount, sections, each, open, need, ...tones }: Sections, speech: Speech) =>
+    `${speech.wall(wall)}: coat ${coat}, ${speech.area(amount)} in ${sections} ${sections === 1 ? "section" : "sections"} of an arm's reach, each in ${tenth(each)} min and joined to the one before while that is wet (${tenth(open)} min); down one column and up the next, its edges thin and ragged. Spreader nearly flat, ${speech.volume(need)} in all: ${inShares(tones, speech)}. Step back after every section: where it has turned darker, lighter or heavier, take less of that in the next one.${coat > 1 ? " Lay its joins beside those of the coat before." : ""}`,
+  "trowel-edge": ({ wall, amount, edge }: { wall: string; amount: number; edge: string }, speech: Speech) =>
+    `${speech.wall(wall)}: the edges as a pass of their own, ${speech.run(amount)} in ${speech.paint(edge)}, right into corners and along the top.`,
+  "ready-trowel": ({ sample }: { sample: boolean }) =>
+    `Spreaders with rounded corners, washed and dry; a board for each tone${sample ? "; the approved sample, and when the client can come" : ""}.`,
+  "why-spreader": () => "one a tone, with rounded corners",
+};
+
+/** What trowelled metallic says of what it found. */
+export const trowelledFindings = {
+  "edge-not-a-tone": ({ edge }: { edge: string }, speech: Speech) => ({
+    say: `The edges are in ${speech.paint(edge)}, which is none of the tones: they frame the wall.`,
+    remedy: "Take one of the tones, unless a frame is what is wanted.",
+  }),
+};

@@ -1,0 +1,151 @@
+import { textureFactors } from "../../trade/constants";
+import { cautionsAbove, heightOf } from "../../work/cautions";
+import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { patchesOf } from "../../work/broken/sections";
+import {
+  brokenUse,
+  coatBroken,
+  maskBroken,
+  maskSundry,
+  unmaskBroken,
+  type BrokenWall,
+} from "../../work/broken/steps";
+import type { Contribution } from "../../work/contribution";
+import { waitFor, type StepDraft } from "../../work/step";
+import type { Paint } from "../../paint/schema";
+import { brokenWalls } from "../brokenColour";
+import type { Share, Site } from "../defineFinish";
+import type { TrowelledLayout } from "./layout";
+import { edgeTone, mainTone, tonesOf, type TrowelledSpec } from "./spec";
+
+/** Minutes for the look at the first section: the sample beside it, from the doorway, the client's word. */
+const gateMin = 10;
+
+/** The first section is a gate; then the rest of it and every further coat in sections joined wet; the edges last. */
+export function workTrowelled(share: Share<TrowelledLayout>, site: Site): Contribution {
+  const { spec } = share.layout;
+  const walls = brokenWalls(share, site);
+  const coats = walls.map((on) => coatsOf(on, spec, site));
+  const shares = tonesOf(spec);
+  return {
+    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
+    paint: walls.flatMap((on) => shares.map(({ paint, share }) => brokenUse(on, paint, share))),
+    sundries: [
+      ...maskSundry(walls),
+      ...(walls.length > 0 ? [{ item: "spreader", amount: spec.tones.length }] : []),
+    ],
+    tables: [],
+    findings: coats.flatMap(([first]) =>
+      first ? cannotJoin(first, { finish: spec.id, sectionM2: sectionThatFits(first, site) }) : [],
+    ),
+    coats: coats.flat(),
+  };
+}
+
+/** The largest section that is done before the edge has set, in hundredths of a m2. */
+const sectionThatFits = ({ openMin }: BrokenCoat, site: Site): number =>
+  Math.max(0.05, Math.floor(openMin * site.rate("trowel_m2_min") * 100) / 100);
+
+const paintsOf = ({ tones }: TrowelledSpec, { paints }: Site): Paint[] =>
+  [...new Set(tones.map(({ paint }) => paint))].map((id) => paints.get(id)!);
+
+function coatsOf({ wall, covered, work }: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] {
+  const rate = site.rate("trowel_m2_min");
+  const paints = paintsOf(spec, site);
+  const openMin = Math.min(...paints.map((paint) => openMinutes(paint, work)));
+  const sections = patchesOf(covered, spec.section_m2).map((section) => ({
+    ...section,
+    minutes: section.areaM2 / rate,
+  }));
+  const frontMin = Math.max(0, ...sections.map(({ minutes }) => minutes));
+  const shares = tonesOf(spec);
+  return Array.from({ length: Math.max(...paints.map((paint) => paint.coats)) }, (_, index): BrokenCoat => ({
+    wall: wall.id,
+    coat: index + 1,
+    colour: mainTone(spec),
+    minutes: covered.areaM2 / rate,
+    hands: 1,
+    frontMin,
+    openMin,
+    fits: fitsOpen(frontMin, openMin),
+    needMl: shares.reduce((sum, { paint, share }) => {
+      const { spreadRate, coats } = site.paints.get(paint)!;
+      return index < coats
+        ? sum + (covered.areaM2 * share * textureFactors[wall.texture] * 1000) / spreadRate
+        : sum;
+    }, 0),
+    sections,
+  }));
+}
+
+function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSpec, site: Site): StepDraft[] {
+  const { wall, covered } = on;
+  const [first, ...rest] = coats[0]!.sections;
+  if (!first) return [];
+  const paints = paintsOf(spec, site);
+  const main = site.paints.get(mainTone(spec))!;
+  const tones = [main, ...paints.filter((paint) => paint !== main)];
+  const shares = { tones: tonesOf(spec), bare: spec.bare };
+  const mask = maskBroken(on);
+  const gate: StepDraft = {
+    id: `${wall.id}/${spec.id}/first-section`,
+    phase: "colour",
+    verb: "trowel-first",
+    wall: wall.id,
+    colour: main.id,
+    ...(tones.length > 1 && { brushedWith: tones.slice(1).map(({ id }) => id) }),
+    session: spec.id,
+    gate: "client",
+    unbroken: true,
+    minutes: first.minutes + gateMin,
+    after: [waitFor(mask.id)],
+    say: {
+      code: "trowel-first",
+      values: { wall: wall.id, amount: first.areaM2, each: first.minutes, ...shares },
+    },
+    cautions: cautionsAbove(heightOf(wall)),
+    evening: [{ code: "ready-trowel", values: { sample: true } }],
+  };
+  // What is left of the first coat beside its first section.
+  const left = coats.map((coat) =>
+    coat.coat === 1 ? { ...coat, minutes: coat.minutes - first.minutes } : coat,
+  );
+  const coated = coatBroken(on, rest.length > 0 ? left : left.slice(1), {
+    first: [waitFor(gate.id)],
+    tones,
+    wordsOf: ({ coat, needMl, frontMin, openMin }) => ({
+      verb: "trowel",
+      say: {
+        code: "trowel-coat",
+        values: {
+          wall: wall.id,
+          coat,
+          amount: covered.areaM2 - (coat === 1 ? first.areaM2 : 0),
+          sections: coat === 1 ? rest.length : rest.length + 1,
+          each: frontMin,
+          open: openMin,
+          need: needMl,
+          ...shares,
+        },
+      },
+      cautions: [],
+      evening: [{ code: "ready-trowel", values: { sample: false } }],
+    }),
+  });
+  const last = coated.at(-1) ?? gate;
+  const edge: StepDraft = {
+    id: `${wall.id}/${spec.id}/edge`,
+    phase: "colour",
+    verb: "trowel-edge",
+    wall: wall.id,
+    colour: edgeTone(spec),
+    session: spec.id,
+    minutes: covered.edgeM / site.work.rates.cuttingIn_m_min,
+    after: [waitFor(last.id)],
+    within: [{ step: last.id, minutes: Math.max(1, Math.floor(coats[0]!.openMin)) }],
+    say: { code: "trowel-edge", values: { wall: wall.id, amount: covered.edgeM, edge: edgeTone(spec) } },
+    cautions: cautionsAbove(heightOf(wall)),
+    evening: [],
+  };
+  return [mask, gate, ...coated, edge, unmaskBroken(on, edge, site.paints.get(edgeTone(spec))!)];
+}

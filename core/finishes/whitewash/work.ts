@@ -1,0 +1,158 @@
+import { textureFactors } from "../../trade/constants";
+import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { stripsOf } from "../../work/broken/sections";
+import {
+  brokenUse,
+  coatBroken,
+  maskBroken,
+  maskSundry,
+  unmaskBroken,
+  type BrokenWall,
+} from "../../work/broken/steps";
+import type { Contribution, SundryUse, Table } from "../../work/contribution";
+import { waitFor, type StepDraft } from "../../work/step";
+import { brokenWalls } from "../brokenColour";
+import type { Share, Site } from "../defineFinish";
+import type { WhitewashLayout } from "./layout";
+import type { WhitewashSpec } from "./spec";
+import { spreadTones } from "./tones";
+
+/** m2 a minute by way, as shares of the brushed one's. */
+const paceOf = { brushed: 1, scraped: 0.6, waxed: 0.8 } as const;
+/** Waxing takes m2 a minute. */
+const waxing = 0.5;
+/** What is brushed on is scraped back after a third of the time that it stays wet. */
+const scrapeShare = 1 / 3;
+/** A trial on an offcut, minutes, and the share of a candle a m2. */
+const trialMin = 15;
+const candlesPerM2 = 0.5;
+
+/** A trial first; wax where it is the resist; then whole boards at a time, in tones that are spread over them. */
+export function workWhitewash(share: Share<WhitewashLayout>, site: Site): Contribution {
+  const { spec } = share.layout;
+  const walls = brokenWalls(share, site);
+  const coats = walls.map((on) => coatsOf(on, spec, site));
+  return {
+    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
+    paint: walls.map((on) => brokenUse(on, spec.paint)),
+    sundries: [...maskSundry(walls), ...sundriesOf(walls, spec)],
+    tables: walls.map((on, index) => boardsTable(on, coats[index]!, spec)),
+    findings: coats.flatMap(([first]) => (first ? cannotJoin(first) : [])),
+    coats: coats.flat(),
+  };
+}
+
+function coatsOf({ wall, covered, work }: BrokenWall, spec: WhitewashSpec, site: Site): BrokenCoat[] {
+  const paint = site.paints.get(spec.paint)!;
+  const rate = site.rate("whitewash_m2_min") * paceOf[spec.way];
+  const boards = stripsOf(covered, spec.board, spec.direction === "horizontal" ? "level" : "upright");
+  const tones = spreadTones(boards.length, spec.seed);
+  const sections = boards.map((board, index) => ({
+    ...board,
+    minutes: board.areaM2 / rate,
+    tone: tones[index]!,
+  }));
+  const frontMin = Math.max(0, ...sections.map(({ minutes }) => minutes));
+  const openMin = openMinutes(paint, work);
+  return Array.from({ length: paint.coats }, (_, index): BrokenCoat => ({
+    wall: wall.id,
+    coat: index + 1,
+    colour: paint.id,
+    minutes: covered.areaM2 / rate,
+    hands: 1,
+    frontMin,
+    openMin,
+    fits: fitsOpen(frontMin, openMin),
+    needMl: (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
+    sections,
+  }));
+}
+
+function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSpec, site: Site): StepDraft[] {
+  const { wall, covered } = on;
+  const paint = site.paints.get(spec.paint)!;
+  const id = (name: string) => `${wall.id}/${spec.id}/${name}`;
+  const mask = maskBroken(on);
+  const trial: StepDraft = {
+    id: id("trial"),
+    phase: "prepare",
+    verb: "wash-trial",
+    wall: wall.id,
+    colour: paint.id,
+    gate: "look",
+    minutes: trialMin,
+    after: [],
+    say: { code: "wash-trial", values: { wall: wall.id, colour: paint.id } },
+    cautions: [{ code: "care-wood", values: {} }],
+    evening: [{ code: "ready-wash", values: { way: spec.way } }],
+  };
+  const wax: StepDraft = {
+    id: id("wax"),
+    phase: "prepare",
+    verb: "wash-wax",
+    wall: wall.id,
+    sharedByTwo: true,
+    minutes: covered.areaM2 / waxing,
+    after: [waitFor(mask.id)],
+    say: { code: "wash-wax", values: { wall: wall.id, amount: covered.areaM2 } },
+    cautions: [],
+    evening: [],
+  };
+  const isWaxed = spec.way === "waxed";
+  const coated = coatBroken(on, coats, {
+    first: [
+      waitFor(mask.id),
+      waitFor(trial.id, "drying", paint.touchDryMin),
+      ...(isWaxed ? [waitFor(wax.id)] : []),
+    ],
+    tones: [paint],
+    wordsOf: ({ coat, needMl, sections, frontMin, openMin }) => ({
+      verb: "whitewash",
+      say: {
+        code: "wash-boards",
+        values: {
+          wall: wall.id,
+          colour: paint.id,
+          coat,
+          amount: covered.areaM2,
+          need: needMl,
+          boards: sections.length,
+          each: frontMin,
+          open: openMin,
+          way: spec.way,
+          scrapeAfter: openMin * scrapeShare,
+        },
+      },
+      cautions: [],
+      evening: [],
+    }),
+  });
+  return [mask, trial, ...(isWaxed ? [wax] : []), ...coated, unmaskBroken(on, coated.at(-1)!, paint)];
+}
+
+function sundriesOf(walls: readonly BrokenWall[], { way }: WhitewashSpec): SundryUse[] {
+  if (walls.length === 0 || way === "brushed") return [];
+  if (way === "scraped") return [{ item: "scraper", amount: 1 }];
+  const areaM2 = walls.reduce((sum, { covered }) => sum + covered.areaM2, 0);
+  return [
+    { item: "candles", amount: areaM2 * candlesPerM2 },
+    { item: "rags", amount: 1 },
+  ];
+}
+
+/** Each board with its tone, from the top or from the left. */
+const boardsTable = ({ wall }: BrokenWall, coats: readonly BrokenCoat[], { id }: WhitewashSpec): Table => ({
+  id: `boards-${wall.id}`,
+  wall: wall.id,
+  title: { code: "table-boards", values: { finish: id } },
+  columns: [
+    { key: "board", label: "Board", as: "count" },
+    { key: "tone", label: "Tone", as: "text" },
+    { key: "area", label: "Area", as: "area" },
+  ],
+  rows: (coats[0]?.sections ?? []).map(({ tone, areaM2 }, index) => ({
+    board: index + 1,
+    tone: tone!,
+    area: areaM2,
+  })),
+});

@@ -1,0 +1,77 @@
+import type { Finding } from "../../findings/finding";
+import type { Paint } from "../../paint/schema";
+import { paintingClimate } from "../../trade/constants";
+import { openShare } from "../climate";
+import type { Work } from "../schema";
+import type { Section } from "./sections";
+
+/** A coat of broken colour on one wall, and whether its edge can be joined while it is wet. */
+export interface BrokenCoat {
+  readonly wall: string;
+  /** From 1. */
+  readonly coat: number;
+  /** The paint, or of several tones the one with the largest share. */
+  readonly colour: string;
+  /** Of all hands together. */
+  readonly minutes: number;
+  readonly hands: number;
+  /** Minutes until what is next to a wet edge is on, and how long that stays wet in this air. */
+  readonly frontMin: number;
+  readonly openMin: number;
+  readonly fits: boolean;
+  readonly needMl: number;
+  readonly sections: readonly (Section & { readonly minutes: number; readonly tone?: string })[];
+}
+
+/** How long a paint's edge stays wet in the air of the job, minutes. */
+export const openMinutes = (paint: Pick<Paint, "openMin">, work: Work): number =>
+  paint.openMin * openShare(work);
+
+export const fitsOpen = (frontMin: number, openMin: number): boolean => frontMin <= openMin + 1e-9;
+
+/** More hands than this get in each other's way on one front. */
+const mostHands = 4;
+
+/** What is said of a coat that cannot be joined wet; with the hands or the smaller section that would do. */
+export function cannotJoin(
+  coat: BrokenCoat,
+  smaller?: { readonly finish: string; readonly sectionM2: number },
+): Finding[] {
+  const { wall, colour, frontMin, openMin, hands, fits } = coat;
+  if (fits) return [];
+  const needed = Math.ceil((frontMin * hands) / openMin - 1e-9);
+  const byHands = smaller === undefined && needed <= mostHands;
+  return [
+    {
+      code: "cannot-join-wet",
+      severity: "check",
+      at: null,
+      values: {
+        wall,
+        colour,
+        front: frontMin,
+        open: openMin,
+        hands,
+        needed: byHands ? needed : null,
+        cooler: coolerBy(frontMin / openMin),
+      },
+      ...(byHands && {
+        cure: { kind: "more-hands", count: needed, path: ["work"], set: { crew: needed } } as const,
+      }),
+      ...(smaller && {
+        cure: {
+          kind: "smaller-sections",
+          count: smaller.sectionM2,
+          finish: smaller.finish,
+          set: { section_m2: smaller.sectionM2 },
+        } as const,
+      }),
+    },
+  ];
+}
+
+/** An edge stays wet twice as long at 10 C less: by how many degrees less it would do. */
+function coolerBy(times: number): number {
+  const degrees = Math.ceil(10 * Math.log2(times) - 1e-9);
+  return Math.min(degrees, paintingClimate.warmest - paintingClimate.coldest);
+}
