@@ -12,6 +12,7 @@ const root = dirname(fileURLToPath(import.meta.url));
  * never from above. Floors on one line stand side by side and do not import each other.
  */
 const coreFloors = [
+  ["core/look"],
   ["core/job"],
   ["core/sequence", "core/finishes"],
   ["core/work"],

@@ -52,7 +52,7 @@ for (const [width, height] of [
       `/print/${id}/w`,
       `/shopping/${id}`,
       `/jobs/${id}/s/measure`,
-      ...["measure", "pattern", "buy", "days", "mark"].map((slug) => `/jobs/${id}/w/${slug}`),
+      ...["measure", "pattern", "colour", "buy", "days", "mark"].map((slug) => `/jobs/${id}/w/${slug}`),
     ]) {
       await page.goto(path);
       await page.waitForLoadState("networkidle");

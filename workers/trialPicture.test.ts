@@ -25,7 +25,13 @@ it("draws a wall with the trial alone, for every finish as it is first laid out"
     };
     const wall = trialPicture(text, "w", spec)!;
     const finishes = new Set(
-      [...wall.regions, ...(wall.prints ?? []), ...(wall.bricks ?? [])].map(({ finish }) => finish),
+      [
+        ...wall.regions,
+        ...(wall.prints ?? []),
+        ...(wall.bricks ?? []),
+        ...(wall.sheets ?? []),
+        ...(wall.effects ?? []),
+      ].map(({ finish }) => finish),
     );
     // What is on the wall now is not under it.
     expect([kind, finishes.has("offer"), finishes.has("f")]).toEqual([kind, true, false]);

@@ -1,5 +1,7 @@
 import * as z from "zod";
 import { idSchema } from "../measure/schema";
+import type { Finding } from "../findings/finding";
+import type { EffectHand } from "../pattern/placement";
 import type { Design } from "../pattern/pattern";
 import type { BrokenWall } from "../work/broken/steps";
 import { fillTool, type Editing } from "./editing";
@@ -20,12 +22,13 @@ export const overPaint = ({ over }: { readonly over: string }): SpecReference[] 
 export const brokenDesign = (
   { over, seed }: { readonly over: string; readonly seed: number },
   tones: readonly { readonly paint: string; readonly share: number }[],
+  by: EffectHand,
 ): Design[] => [
   {
     lines: [],
     dividers: [],
     pieceAt: () => null,
-    effects: [{ id: "coat", over: over === "all" ? "all" : { paint: over }, seed, tones }],
+    effects: [{ id: "coat", over: over === "all" ? "all" : { paint: over }, seed, tones, by }],
   },
 ];
 
@@ -42,6 +45,12 @@ export const fillsPaint = (key: string): Editing => ({
   handles: [],
   tools: [fillTool((_, paint) => ({ set: { [key]: paint } }))],
 });
+
+/** Where what it lies on is not to be seen: it is told, since nothing is done then. */
+export const overNothing = ({ walls }: Pick<Share<unknown>, "walls">, thing: string): Finding[] =>
+  walls.some(({ covered }) => covered !== null)
+    ? []
+    : [{ code: "off-wall", severity: "check", values: { thing }, at: null }];
 
 /** The walls of a share that anything of it lies on, as their steps want them. */
 export const brokenWalls = (

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { sharedStarts, strokesOf } from "../finishes/limewash/strokes";
+import { sharedStarts, strokesOf } from "../work/broken/strokes";
 import { lampFor } from "../finishes/pearl/lamp";
-import { spreadTones } from "../finishes/whitewash/tones";
+import { spreadTones } from "../work/broken/spreadTones";
 import { plan } from "./plan";
 import { parsed } from "./tests/jobs";
 
@@ -85,8 +85,8 @@ describe("limewash", () => {
     const kinds = result.steps.map(({ kind }) => kind);
     expect(kinds).not.toContain("touch-up");
     expect(
-      kinds.filter((kind) => ["mask-broken", "prime", "limewash", "unmask-broken"].includes(kind)),
-    ).toEqual(["mask-broken", "prime", "limewash", "limewash", "limewash", "unmask-broken"]);
+      kinds.filter((kind) => ["mask-broken", "prime-broken", "limewash", "unmask-broken"].includes(kind)),
+    ).toEqual(["mask-broken", "prime-broken", "limewash", "limewash", "limewash", "unmask-broken"]);
   });
 
   it("starts its strokes apart from those of the coat before", () => {

@@ -33,12 +33,13 @@ export function describePrints(on: OrderedWall): Pick<PlanWall, "prints" | "bord
     ...(border.length > 0 && { border }),
     ...(prints.length > 0 && { prints, motifs: describeMotifs(motifs) }),
     ...(effects.length > 0 && {
-      effects: effects.map(({ id, finish, regions, seed, tones }) => ({
+      effects: effects.map(({ id, finish, regions, seed, tones, by }) => ({
         id: `${finish}/${id}`,
         finish,
         regions: [...regions],
         seed,
         tones: [...tones],
+        by,
       })),
     }),
   };

@@ -1,4 +1,5 @@
 import type { Visibility } from "../trade/visibleDifference";
+import type { EffectHand } from "../pattern/placement";
 import type { PlanPoint } from "./planPoint";
 
 /** What is printed on a wall by one finish. */
@@ -47,6 +48,7 @@ export interface PlanEffect {
   regions: string[];
   seed: number;
   tones: { paint: string; share: number }[];
+  by: EffectHand;
 }
 
 /** Rows hold plain values, `cells` the same in the job's own units. */

@@ -58,7 +58,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
         pattern.placements.length > 0 ||
         pattern.bricks.length > 0 ||
         pattern.sheets.length > 0 ||
-        pattern.effects.length > 0),
+        pattern.effects.some((effect) => effect.regions.length > 0)),
   };
 }
 
@@ -111,7 +111,11 @@ function workTopOf({ wall, laid, groups }: OrderedWall): number {
   const { pattern, surface } = laid!;
   if (
     wall.baseState === "paint" ||
-    pattern.placements.length + pattern.effects.length + pattern.bricks.length + pattern.sheets.length > 0
+    pattern.placements.length +
+      pattern.effects.filter((effect) => effect.regions.length > 0).length +
+      pattern.bricks.length +
+      pattern.sheets.length >
+      0
   )
     return heightOf(wall);
   let top = -Infinity;

@@ -58,8 +58,14 @@ const designOf = (poses: readonly { x: number; y: number; turn: number; mirrored
     load: 1,
   })),
   effects: [
-    { id: "pearl", over: { paint: "oyster" }, seed: 1, tones: [{ paint: "mist", share: 1 }] },
-    { id: "none", over: { paint: "brine" }, seed: 1, tones: [] },
+    {
+      id: "pearl",
+      over: { paint: "oyster" },
+      seed: 1,
+      tones: [{ paint: "mist", share: 1 }],
+      by: { hand: "trowel" },
+    },
+    { id: "none", over: { paint: "brine" }, seed: 1, tones: [], by: { hand: "trowel" } },
   ],
 });
 

@@ -88,7 +88,15 @@ export interface EffectDraft {
   readonly over: "all" | { readonly paint: string };
   readonly seed: number;
   readonly tones: readonly { readonly paint: string; readonly share: number }[];
+  readonly by: EffectHand;
 }
+
+/** What breaks the paint up: brush strokes in so many coats, a trowel, flakes in a clear coat, or a wash on boards. */
+export type EffectHand =
+  | { readonly hand: "brush"; readonly coats?: number }
+  | { readonly hand: "trowel" }
+  | { readonly hand: "flakes" }
+  | { readonly hand: "wash"; readonly board: number; readonly direction: "horizontal" | "vertical" };
 
 export interface Effect extends Omit<EffectDraft, "over"> {
   readonly finish: string;

@@ -1,4 +1,5 @@
 import { buy } from "./buy/station";
+import { colour } from "./colour/station";
 import { days } from "./days/station";
 import { mark } from "./mark/station";
 import { measure } from "./measure/station";
@@ -9,6 +10,7 @@ import type { Station } from "./station";
 export const stations: readonly (Station & { readonly number: number })[] = [
   measure,
   pattern,
+  colour,
   buy,
   days,
   mark,

@@ -43,9 +43,6 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
       <clipPath id={clip}>
         <path d={outline} />
       </clipPath>
-      <clipPath id={`${clip}-papered`}>
-        <path d={inside} />
-      </clipPath>
       {hatch && <HatchPatterns prefix={hatch} />}
       {!isOnCanvas && (
         <>
@@ -59,6 +56,9 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
       )}
       {plan?.sheets && (
         <g clipPath={`url(#${clip}-papered)`}>
+          <clipPath id={`${clip}-papered`}>
+            <path d={inside} />
+          </clipPath>
           <Sheets sheets={plan.sheets} box={boxOfWall(wall)} />
         </g>
       )}

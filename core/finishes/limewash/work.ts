@@ -15,11 +15,11 @@ import {
 } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { brokenWalls } from "../brokenColour";
+import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
 import type { LimewashLayout } from "./layout";
 import type { LimewashSpec } from "./spec";
-import { sharedStarts, strokesOf } from "./strokes";
+import { sharedStarts, strokesOf } from "../../work/broken/strokes";
 
 /** How far one hand reaches along the wall, mm: so wide is the wet front. */
 const reachMm = 600;
@@ -45,6 +45,7 @@ export function workLimewash(share: Share<LimewashLayout>, site: Site): Contribu
     ],
     tables: [],
     findings: [
+      ...overNothing(share, "the limewash"),
       ...coats.flatMap((own) => (own[0] ? cannotJoin(own[0]) : [])),
       ...walls.flatMap((on) => checkGround(on, spec)),
     ],

@@ -12,7 +12,7 @@ import {
 } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { brokenWalls } from "../brokenColour";
+import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
 import { lampFor } from "./lamp";
 import type { PearlLayout } from "./layout";
@@ -35,6 +35,7 @@ export function workPearl(share: Share<PearlLayout>, site: Site): Contribution {
     sundries: [...maskSundry(walls), ...(walls.length > 0 ? [{ item: "pearl-sleeve", amount: 1 }] : [])],
     tables: [],
     findings: [
+      ...overNothing(share, "the pearl coat"),
       ...coats
         .flatMap((own) => own.filter(({ fits }) => !fits).slice(0, 1))
         .flatMap((coat) => cannotJoin(coat)),

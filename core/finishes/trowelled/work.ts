@@ -13,7 +13,7 @@ import {
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { Paint } from "../../paint/schema";
-import { brokenWalls } from "../brokenColour";
+import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
 import type { TrowelledLayout } from "./layout";
 import { edgeTone, mainTone, tonesOf, type TrowelledSpec } from "./spec";
@@ -35,9 +35,12 @@ export function workTrowelled(share: Share<TrowelledLayout>, site: Site): Contri
       ...(walls.length > 0 ? [{ item: "spreader", amount: spec.tones.length }] : []),
     ],
     tables: [],
-    findings: coats.flatMap(([first]) =>
-      first ? cannotJoin(first, { finish: spec.id, sectionM2: sectionThatFits(first, site) }) : [],
-    ),
+    findings: [
+      ...overNothing(share, "the trowelled metallic"),
+      ...coats.flatMap(([first]) =>
+        first ? cannotJoin(first, { finish: spec.id, sectionM2: sectionThatFits(first, site) }) : [],
+      ),
+    ],
     coats: coats.flat(),
   };
 }

@@ -11,11 +11,11 @@ import {
 } from "../../work/broken/steps";
 import type { Contribution, SundryUse, Table } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { brokenWalls } from "../brokenColour";
+import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
 import type { WhitewashLayout } from "./layout";
 import type { WhitewashSpec } from "./spec";
-import { spreadTones } from "./tones";
+import { spreadTones } from "../../work/broken/spreadTones";
 
 /** m2 a minute by way, as shares of the brushed one's. */
 const paceOf = { brushed: 1, scraped: 0.6, waxed: 0.8 } as const;
@@ -37,7 +37,10 @@ export function workWhitewash(share: Share<WhitewashLayout>, site: Site): Contri
     paint: walls.map((on) => brokenUse(on, spec.paint)),
     sundries: [...maskSundry(walls), ...sundriesOf(walls, spec)],
     tables: walls.map((on, index) => boardsTable(on, coats[index]!, spec)),
-    findings: coats.flatMap(([first]) => (first ? cannotJoin(first) : [])),
+    findings: [
+      ...overNothing(share, "the whitewash"),
+      ...coats.flatMap(([first]) => (first ? cannotJoin(first) : [])),
+    ],
     coats: coats.flat(),
   };
 }

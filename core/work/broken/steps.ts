@@ -52,7 +52,7 @@ export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
     return {
       id: id(coat),
       phase: "ground",
-      verb: "prime",
+      verb: "prime-broken",
       wall: wall.id,
       colour: primer.id,
       session: on.finish,

@@ -1,0 +1,6 @@
+import { ColourCard } from "@/ui/stations/colour/ColourCard";
+
+export default async function ColourPage({ params }: { params: Promise<{ wallId: string }> }) {
+  const { wallId } = await params;
+  return <ColourCard wallId={decodeURIComponent(wallId)} />;
+}

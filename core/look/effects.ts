@@ -1,0 +1,190 @@
+import type { Box } from "../geometry/curve";
+import type { PlanEffect } from "../job/planTypes";
+import { spreadTones } from "../work/broken/spreadTones";
+import type { Light } from "./colours";
+import { cloud, scatter, valueNoise } from "./noise";
+import type { Raster } from "./raster";
+import type { Places } from "./scene";
+import { limeThickness, trowelMarks } from "./strokeMap";
+
+/** Broken colour as it is seen. */
+export interface Painted {
+  /** The light of a place under it, with it. */
+  shade(under: Light, x: number, y: number, places: Places): Light;
+  /** Fits its shares to the cells that it lies on, by their numbers. */
+  fit?(raster: Raster, numbers: ReadonlySet<number>): void;
+}
+
+const lerp = (a: Light, b: Light, share: number): Light => [
+  a[0] + (b[0] - a[0]) * share,
+  a[1] + (b[1] - a[1]) * share,
+  a[2] + (b[2] - a[2]) * share,
+];
+const times = (a: Light, by: number): Light => [a[0] * by, a[1] * by, a[2] * by];
+const clamp = (value: number, low: number, high: number): number => Math.max(low, Math.min(high, value));
+
+/** An effect of a plan, ready to be seen. */
+export function effectOver(effect: PlanEffect, box: Box, light: (paint: string) => Light): Painted {
+  switch (effect.by.hand) {
+    case "brush":
+      return limed(effect, box, light(effect.tones[0]!.paint));
+    case "trowel":
+      return new Trowelled(effect, box, light);
+    case "flakes":
+      return flaked(effect, light(effect.tones[0]!.paint));
+    case "wash":
+      return washed(effect.by, effect, box, light(effect.tones[0]!.paint));
+    default:
+      return effect.by satisfies never;
+  }
+}
+
+/** Clouds of lime: thick strokes scatter more light, thin ones let a little of the ground through. */
+function limed({ seed, by }: PlanEffect, box: Box, lime: Light): Painted {
+  const coats = by.hand === "brush" ? (by.coats ?? 3) : 3;
+  const thickness = limeThickness(box, coats, seed);
+  return {
+    shade(under, x, y) {
+      const thick = thickness.between(x, y) - 1;
+      const drift = cloud(x / 420, y / 420, seed) - 0.5;
+      const grain =
+        valueNoise(x / 7, y / 7, seed + 5) - 0.5 + 0.7 * (valueNoise(x / 26, y / 26, seed + 9) - 0.5);
+      const bright = 1 + 0.2 * clamp(thick, -0.7, 0.7) + 0.16 * drift + 0.03 * grain;
+      const thin = clamp(0.05 - 0.14 * thick - 0.06 * drift, 0.01, 0.16);
+      return times(lerp(lime, under, thin), bright);
+    },
+  };
+}
+
+/** What is scraped over everything leaves so much of all tones on each, and on what stays bare. */
+const veiled = { tone: 0.4, bare: 0.3 } as const;
+
+/** Marks of a spreader in tones whose shares are those of the plan: cut at the values that part the wall so. */
+class Trowelled implements Painted {
+  private readonly marks: ReturnType<typeof trowelMarks>;
+  private readonly tones: readonly { readonly light: Light; readonly share: number }[];
+  private readonly bare: number;
+  /** All tones run together: what thin places between them look like. */
+  private readonly veil: Light;
+  private cuts: readonly number[];
+
+  constructor(
+    private readonly effect: PlanEffect,
+    box: Box,
+    light: (paint: string) => Light,
+  ) {
+    this.marks = trowelMarks(box, effect.seed);
+    this.tones = effect.tones.map(({ paint, share }) => ({ light: light(paint), share }));
+    this.bare = Math.max(0, 1 - effect.tones.reduce((sum, { share }) => sum + share, 0));
+    const whole = this.tones.reduce((sum, { share }) => sum + share, 0);
+    this.veil = [0, 1, 2].map((channel) =>
+      this.tones.reduce((sum, { light: own, share }) => sum + (own[channel]! * share) / whole, 0),
+    ) as unknown as Light;
+    this.cuts = this.sums();
+  }
+
+  /** The shares, summed up, from what is bare. */
+  private sums(): number[] {
+    let sum = this.bare;
+    return [this.bare, ...this.tones.slice(0, -1).map(({ share }) => (sum += share))];
+  }
+
+  fit(raster: Raster, numbers: ReadonlySet<number>): void {
+    const values: number[] = [];
+    const { box, cellMm, columns, rows, cells } = raster;
+    for (let row = 0; row < rows; row += 3)
+      for (let column = 0; column < columns; column += 3)
+        if (numbers.has(cells[row * columns + column]!))
+          values.push(this.valueAt(box.minX + (column + 0.5) * cellMm, box.minY + (row + 0.5) * cellMm));
+    if (values.length === 0) return;
+    const sorted = Float64Array.from(values).sort();
+    this.cuts = this.sums().map((share) =>
+      share <= 0 ? -1 : sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!,
+    );
+  }
+
+  /** The mark on top, its rim a little ragged; the same number for the whole of a mark would leave its share to chance. */
+  private valueAt(x: number, y: number): number {
+    const { seed } = this.effect;
+    const [ragged, rise] = [
+      valueNoise(x / 9, y / 9, seed + 3) - 0.5,
+      valueNoise(x / 9, y / 9, seed + 4) - 0.5,
+    ];
+    const value = this.marks.mark.nearest(x + 7 * ragged, y + 7 * rise);
+    return value * 0.8 + 0.2 * cloud(x / 60, y / 60, seed + 6);
+  }
+
+  shade(under: Light, x: number, y: number): Light {
+    const value = this.valueAt(x, y);
+    const tone = this.cuts.findLastIndex((cut) => value >= cut);
+    const across = this.marks.across.between(x, y) - 0.5;
+    const ridge = valueNoise(x / 5, y / 40, this.effect.seed + 8) - 0.5;
+    const bright = 1 + 0.13 * across + 0.06 * ridge + 0.05 * (this.marks.mark.between(x, y) - 0.5);
+    const own =
+      tone < 0 ? lerp(under, this.veil, veiled.bare) : lerp(this.tones[tone]!.light, this.veil, veiled.tone);
+    return times(own, tone < 0 ? 1 + 0.04 * ridge : bright);
+  }
+}
+
+/**
+ * Flakes in a clear coat: each tilted a little by itself, and as bright as its half-way direction between eye and lamp is
+ * near to its own (Blinn, 1977, with a polynomial in place of the power).
+ */
+function flaked({ seed }: PlanEffect, pearl: Light): Painted {
+  return {
+    shade(under, x, y, { eye, lamp }) {
+      const [vx, vy, vz] = unit(eye[0] - x, eye[1] - y, eye[2]);
+      const [lx, ly, lz] = unit(lamp[0] - x, lamp[1] - y, lamp[2]);
+      const [hx, hy] = unit(vx + lx, vy + ly, vz + lz);
+      const [column, row] = [Math.floor(x / 3), Math.floor(y / 3)];
+      const [tiltX, tiltY] = [scatter(column, row, seed) - 0.5, scatter(column, row, seed + 1) - 0.5];
+      const smooth = clamp(1 - 2.2 * (hx * hx + hy * hy), 0, 1);
+      const [gx, gy] = [hx + 0.9 * tiltX, hy + 0.9 * tiltY];
+      const aligned = clamp(1 - 9 * (gx * gx + gy * gy), 0, 1);
+      const glint = aligned * aligned;
+      const film = lerp(under, pearl, 0.22);
+      return [
+        film[0] * (0.92 + 0.34 * smooth) + 0.22 * glint * pearl[0],
+        film[1] * (0.92 + 0.34 * smooth) + 0.22 * glint * pearl[1],
+        film[2] * (0.92 + 0.34 * smooth) + 0.22 * glint * pearl[2],
+      ];
+    },
+  };
+}
+
+const unit = (x: number, y: number, z: number): readonly [number, number, number] => {
+  const length = Math.sqrt(x * x + y * y + z * z);
+  return length === 0 ? [0, 0, 1] : [x / length, y / length, z / length];
+};
+
+/** How much of the wood a wash of each tone hides. */
+const hides = { thin: 0.34, usual: 0.5, full: 0.66 } as const;
+
+/** A wash that lies in the pores of boards, by their tones; dark joints between them. */
+function washed(
+  by: Extract<PlanEffect["by"], { hand: "wash" }>,
+  { seed }: PlanEffect,
+  box: Box,
+  wash: Light,
+): Painted {
+  const isLevel = by.direction === "horizontal";
+  const span = isLevel ? box.maxY - box.minY : box.maxX - box.minX;
+  const tones = spreadTones(Math.ceil(span / by.board) + 1, seed);
+  return {
+    shade(under, x, y) {
+      const from = isLevel ? box.maxY - y : x - box.minX;
+      const board = Math.max(0, Math.floor(from / by.board));
+      const within = from - board * by.board;
+      if (within < 3) return times(under, 0.35);
+      const [along, across] = isLevel ? [x, within] : [y, within];
+      const shift = scatter(board, 3, seed) * 1000;
+      // Grain: long and narrow, bent a little about knots.
+      const bend = 14 * (valueNoise(along / 260, board * 3.7, seed) - 0.5);
+      const grain = cloud((along + shift) / 240, (across + bend) / 3.4, seed + board);
+      const ring = valueNoise((along + shift) / 900, (across + bend) / 11, seed + 50 + board);
+      const timber = times(under, 0.8 + 0.3 * grain + 0.12 * ring);
+      const cover = clamp(hides[tones[board]!] + 0.5 * (grain - 0.5) + 0.2 * (ring - 0.5), 0.05, 0.95);
+      return lerp(timber, wash, cover);
+    },
+  };
+}

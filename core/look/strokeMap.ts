@@ -1,0 +1,124 @@
+import type { Box } from "../geometry/curve";
+import { sinCos } from "../geometry/trig";
+import { strokesOf } from "../work/broken/strokes";
+import { scatter, valueNoise } from "./noise";
+
+/** Values over a wall in cells, read between their middles. */
+export class Grid {
+  readonly values: Float32Array;
+  readonly columns: number;
+  readonly rows: number;
+
+  constructor(
+    readonly box: Box,
+    readonly cellMm: number,
+  ) {
+    this.columns = Math.ceil((box.maxX - box.minX) / cellMm) + 1;
+    this.rows = Math.ceil((box.maxY - box.minY) / cellMm) + 1;
+    this.values = new Float32Array(this.columns * this.rows);
+  }
+
+  /** The value of the cell at a place. */
+  nearest(x: number, y: number): number {
+    const column = Math.min(this.columns - 1, Math.max(0, Math.floor((x - this.box.minX) / this.cellMm)));
+    const row = Math.min(this.rows - 1, Math.max(0, Math.floor((y - this.box.minY) / this.cellMm)));
+    return this.values[row * this.columns + column]!;
+  }
+
+  /** The value at a place, straight between the four cells around it. */
+  between(x: number, y: number): number {
+    const across = Math.min(this.columns - 1.001, Math.max(0, (x - this.box.minX) / this.cellMm - 0.5));
+    const up = Math.min(this.rows - 1.001, Math.max(0, (y - this.box.minY) / this.cellMm - 0.5));
+    const [column, row] = [Math.floor(across), Math.floor(up)];
+    const [s, t] = [across - column, up - row];
+    const at = row * this.columns + column;
+    const { values, columns } = this;
+    const low = values[at]! * (1 - s) + values[at + 1]! * s;
+    const high = values[at + columns]! * (1 - s) + values[at + columns + 1]! * s;
+    return low * (1 - t) + high * t;
+  }
+
+  /** Every cell within a turned box about a place: how far along it and across it, -1 to 1. */
+  eachWithin(
+    at: { readonly x: number; readonly y: number },
+    turn: number,
+    half: { readonly along: number; readonly across: number },
+    visit: (index: number, along: number, across: number) => void,
+  ): void {
+    const { sin, cos } = sinCos((turn / 180) * Math.PI);
+    const { box, cellMm, columns, rows } = this;
+    const reach = Math.sqrt(half.along * half.along + half.across * half.across);
+    const first = Math.max(0, Math.floor((at.x - reach - box.minX) / cellMm));
+    const last = Math.min(columns - 1, Math.ceil((at.x + reach - box.minX) / cellMm));
+    const low = Math.max(0, Math.floor((at.y - reach - box.minY) / cellMm));
+    const high = Math.min(rows - 1, Math.ceil((at.y + reach - box.minY) / cellMm));
+    for (let row = low; row <= high; row++) {
+      const dy = box.minY + (row + 0.5) * cellMm - at.y;
+      for (let column = first; column <= last; column++) {
+        const dx = box.minX + (column + 0.5) * cellMm - at.x;
+        const along = (dx * cos + dy * sin) / half.along;
+        const across = (dy * cos - dx * sin) / half.across;
+        if (along > -1 && along < 1 && across > -1 && across < 1)
+          visit(row * columns + column, along, across);
+      }
+    }
+  }
+}
+
+/** A block brush's stroke, half its length and half its width, mm: far wider than from one start to the next, so that strokes cross. */
+const brush = { along: 420, across: 230 } as const;
+/** So many bundles of bristles leave their own streak in it. */
+const bristles = 22;
+
+/**
+ * How thick coats of lime lie: the very strokes that the plan starts apart, each thick in its middle and thin at its rim. The
+ * mean is 1.
+ */
+export function limeThickness(box: Box, coats: number, seed: number): Grid {
+  const grid = new Grid(box, 10);
+  for (let coat = 1; coat <= coats; coat++)
+    for (const [index, { at, turn }] of strokesOf(box, coat, seed).entries()) {
+      const load = 0.6 + 0.8 * scatter(index, coat, seed);
+      grid.eachWithin(at, turn, brush, (cell, along, across) => {
+        const rim = 1 - along * along - across * across;
+        if (rim <= 0) return;
+        const streak = 0.72 + 0.56 * valueNoise((across + 1) * bristles, along * 1.6, seed + index);
+        grid.values[cell] = grid.values[cell]! + load * rim * streak;
+      });
+    }
+  let sum = 0;
+  for (const value of grid.values) sum += value;
+  const mean = sum / grid.values.length;
+  if (mean > 0) for (const index of grid.values.keys()) grid.values[index] = grid.values[index]! / mean;
+  return grid;
+}
+
+/** A spreader's stroke, half its length and half its width, mm, from the shortest to the longest; and from one to the next. */
+const spreader = { along: [70, 240], across: [34, 92] } as const;
+const spreaderPitch = 105;
+const layers = 3;
+
+/** Trowel marks: the value of the mark that lies on top, 0 to 1, and how far across that mark a place is, 0 to 1. */
+export function trowelMarks(box: Box, seed: number): { readonly mark: Grid; readonly across: Grid } {
+  const [mark, side] = [new Grid(box, 4), new Grid(box, 4)];
+  for (let layer = 0; layer < layers; layer++)
+    for (let y = box.minY - spreaderPitch; y < box.maxY + spreaderPitch; y += spreaderPitch)
+      for (let x = box.minX - spreaderPitch; x < box.maxX + spreaderPitch; x += spreaderPitch) {
+        const [column, row] = [Math.floor(x / spreaderPitch), Math.floor(y / spreaderPitch)];
+        const random = (which: number) => scatter(column, row, seed * 7 + layer * 8 + which);
+        const at = { x: x + random(0) * spreaderPitch, y: y + random(1) * spreaderPitch };
+        const value = random(2);
+        const size = ([least, most]: readonly [number, number], share: number) =>
+          least + (most - least) * share;
+        const half = { along: size(spreader.along, random(4)), across: size(spreader.across, random(5)) };
+        // An arm swings about one direction for a while.
+        const swing = 180 * valueNoise(at.x / 700, at.y / 700, seed + layer) + 70 * (random(3) - 0.5);
+        mark.eachWithin(at, swing, half, (cell, along, across) => {
+          // The ends of a mark are rounded by the spreader's corners.
+          if (along * along * along * along + across * across > 1) return;
+          mark.values[cell] = value;
+          side.values[cell] = (across + 1) / 2;
+        });
+      }
+  return { mark, across: side };
+}

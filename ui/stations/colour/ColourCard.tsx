@@ -1,0 +1,67 @@
+"use client";
+
+import { useJob, usePlan, useWall } from "@/ui/job/JobProvider";
+import { CardHead } from "@/ui/parts/CardHead";
+import { Choice } from "@/ui/parts/Choice";
+import { FindingList } from "@/ui/parts/FindingList";
+import { jobFindingsAt } from "@/ui/job/findingsAt";
+import { Section } from "@/ui/parts/Section";
+import type { Lighting } from "@/core/look/views";
+import { BrokenCoats } from "./BrokenCoats";
+import { FromWhere } from "./FromWhere";
+import { useLookState } from "./lookState";
+import { Mixes } from "./Mixes";
+import { colourFindings } from "./station";
+
+const lights: readonly { readonly label: string; readonly lighting: Lighting }[] = [
+  { label: "day, window at the left", lighting: { by: "day", from: "left" } },
+  { label: "day, window at the right", lighting: { by: "day", from: "right" } },
+  { label: "warm lamp", lighting: { by: "lamp" } },
+  { label: "raking lamp at the left", lighting: { by: "raking", from: "left" } },
+  { label: "raking lamp at the right", lighting: { by: "raking", from: "right" } },
+];
+
+/** How the wall will look, in which light and from where; what is mixed for it, and whether its coats can be joined. */
+export function ColourCard({ wallId }: { wallId: string }) {
+  const found = useWall(wallId);
+  const plan = usePlan();
+  const job = useJob();
+  const { lighting, light } = useLookState();
+  if (!found?.plan) return null;
+  const codes = new Set<object>(colourFindings(plan, found.plan));
+  const findings = jobFindingsAt(
+    plan.findings.filter((finding) => codes.has(finding)),
+    "buying",
+  ).concat(
+    jobFindingsAt(
+      plan.findings.filter((finding) => codes.has(finding)),
+      "work",
+    ),
+  );
+  return (
+    <>
+      <CardHead
+        title="Colour"
+        note="A prediction: paint, light and screens differ. Judge a dry board in the room itself."
+      />
+      {findings.length > 0 && (
+        <Section name="colour/findings" title="Noticed" sum={String(findings.length)}>
+          <FindingList findings={findings} />
+        </Section>
+      )}
+      <div className="py-3">
+        <Choice
+          label="In which light"
+          options={lights.map((option) => ({
+            ...option,
+            selected: JSON.stringify(option.lighting) === JSON.stringify(lighting),
+          }))}
+          onChoose={(option) => light(option.lighting)}
+        />
+      </div>
+      <FromWhere wallId={wallId} wall={found.wall} job={job} />
+      <BrokenCoats wall={found.plan} paints={job.paints} />
+      <Mixes />
+    </>
+  );
+}

@@ -1,0 +1,18 @@
+import dynamic from "next/dynamic";
+import type { Plan, PlanWall } from "@/core/job/planTypes";
+import { standingOf, type Station } from "../station";
+
+export const colour: Station = {
+  slug: "colour",
+  title: "Colour",
+  Layer: dynamic(() => import("./ColourLayer").then((module) => module.ColourLayer)),
+  standing: ({ plan, wall }) => standingOf(colourFindings(plan, wall), false),
+};
+
+/** What is to be decided about colours: tint over a label's limit, and coats of the wall whose edge cannot be joined. */
+export const colourFindings = ({ findings }: Plan, wall: PlanWall | null) =>
+  findings.filter(
+    ({ code }) =>
+      code === "tint-over-limit" ||
+      (code === "cannot-join-wet" && wall?.coats?.some(({ fits }) => !fits) === true),
+  );
