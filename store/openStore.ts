@@ -22,7 +22,10 @@ export interface Store {
   close(): Promise<void>;
 }
 
-const demoFile = join(process.cwd(), "docs", "examples", "ferry-landing.json");
+/** What a new folder begins with, the one that is shown first last. */
+const demoFiles = ["ferry-landing-upper-rooms.json", "ferry-landing.json"].map((name) =>
+  join(process.cwd(), "docs", "examples", name),
+);
 const backUpEveryMs = 600_000;
 /** A deleted job can be brought back for a month. */
 const deletedKeptMs = 30 * 86_400_000;
@@ -115,7 +118,8 @@ async function initialise(folder: string, path: string): Promise<void> {
   try {
     const database = await openPglite(aside);
     await database.migrate();
-    await buildJobRepository(database.db).create(readFileSync(demoFile, "utf8"));
+    const jobs = buildJobRepository(database.db);
+    for (const file of demoFiles) await jobs.create(readFileSync(file, "utf8"));
     await database.close();
     syncTree(aside);
   } catch (error) {

@@ -31,6 +31,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
   const { wall, laid, surfaceM2, groups, tape } = on;
   const { pattern, surface } = laid!;
   const perimeters = perimetersOf(pattern);
+  const broken = new Set(pattern.effects.flatMap((effect) => effect.regions));
   return {
     wall,
     surfaceM2,
@@ -43,6 +44,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
       edgeMm: lengthOf(face.outer, ...face.holes),
       perimeterMm: perimeters[index]!,
       technique,
+      isHidden: pattern.sheets.length > 0 || broken.has(id),
     })),
     edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
     marking: markingOf(on),

@@ -18,6 +18,8 @@ export interface WorkRegion {
   readonly perimeterMm: number;
   /** How its paint is put on. */
   readonly technique: string;
+  /** Paper or broken colour lies over it: what is left in base there is never touched up. */
+  readonly isHidden: boolean;
 }
 
 /** What is marked on a wall. */

@@ -13,7 +13,7 @@ import { textWidth } from "@/ui/parts/textWidth";
 import { Sheets } from "@/ui/wall-view/Sheets";
 import { Bricks } from "@/ui/wall-view/Bricks";
 import { Prints } from "@/ui/wall-view/Prints";
-import { pathOf } from "@/ui/wall-view/WallDrawing";
+import { pathOf } from "@/ui/wall-view/pathOf";
 
 interface Props {
   readonly job: Job;

@@ -6,7 +6,8 @@ import type { Paint } from "@/core/paint/schema";
 import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
 import type { Wall } from "@/core/wall/schema";
 import { printShapes, type PrintShape } from "./Prints";
-import { asPoints, pathOf, pathsByColour, unpainted } from "./WallDrawing";
+import { asPoints, pathsByColour, unpainted } from "./WallDrawing";
+import { pathOf } from "./pathOf";
 import type { Size, View } from "./useView";
 
 /** So many pieces and prints are drawn as shapes of the document; more go onto the canvas. */

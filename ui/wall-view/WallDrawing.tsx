@@ -6,6 +6,8 @@ import { isFixed, type Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 import { Bricks } from "./Bricks";
+import { Effects } from "./Effects";
+import { pathOf } from "./pathOf";
 import { Sheets } from "./Sheets";
 import { Prints } from "./Prints";
 import { openingContour } from "@/core/wall/openingContour";
@@ -22,11 +24,6 @@ interface Props {
 
 /** What is not painted at all. */
 export const unpainted = "#fbf8f1";
-
-/** An SVG path through points given with y up, in a wall whose top (in its own mm) is drawn at 0. */
-export function pathOf(points: readonly PlanPoint[], top: number): string {
-  return `M${points.map(([x, y]) => `${x} ${top - y}`).join("L")}Z`;
-}
 
 export const asPoints = (corners: readonly { x: number; y: number }[]): PlanPoint[] =>
   corners.map(({ x, y }) => [x, y]);
@@ -54,6 +51,7 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
           )}
         </>
       )}
+      {plan?.effects && <Effects effects={plan.effects} regions={plan.regions} top={top} hexOf={hexOf} />}
       {plan?.sheets && (
         <g clipPath={`url(#${clip}-papered)`}>
           <clipPath id={`${clip}-papered`}>

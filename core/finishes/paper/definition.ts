@@ -11,7 +11,7 @@ import { workPaper } from "./work";
 
 export const paper = defineFinish({
   kind: "paper",
-  title: "Paper, self-adhesive",
+  title: "Paper",
   spec: paperSpec,
   paints: () => [],
   things: () => [],

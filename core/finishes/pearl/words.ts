@@ -10,7 +10,6 @@ interface PearlCoat {
   readonly amount: number;
   readonly need: number;
   readonly lanes: number;
-  readonly width: number;
   readonly direction: "upright" | "level";
   readonly perLoad: number;
   readonly stir: number;
@@ -20,10 +19,10 @@ interface PearlCoat {
 /** What a pearl coat says of its steps. */
 export const pearlWords = {
   "pearl-coat": (
-    { wall, colour, coat, amount, need, lanes, width, direction, perLoad, stir, lamp }: PearlCoat,
+    { wall, colour, coat, amount, need, lanes, direction, perLoad, stir, lamp }: PearlCoat,
     speech: Speech,
   ) =>
-    `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)}, ${speech.volume(need)}, in ${lanes} ${direction} ${lanes === 1 ? "lane" : "lanes"} of ${speech.length(width)}${coat > 1 ? ", square to the coat before" : ""}; load again every ${speech.area(perLoad)}. Roll into the wet lane beside it, last strokes one way, and never press the roller's edge: it leaves ropes. Stir every ${stir} min. Lamp at the ${lamp.end} end, ${speech.length(lamp.off)} off the wall and ${speech.length(lamp.high)} up; look along from the other end. ${
+    `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)}, ${speech.volume(need)}, in ${lanes} ${direction} ${lanes === 1 ? "lane" : "lanes"} a roller wide${coat > 1 ? ", square to the coat before" : ""}; load again every ${speech.area(perLoad)}. Roll into the wet lane beside it, last strokes one way, and never press the roller's edge: it leaves ropes. Stir every ${stir} min. Lamp at the ${lamp.end} end, ${speech.length(lamp.off)} off the wall and ${speech.length(lamp.high)} up; look along from the other end. ${
       coat === 1
         ? "Mark misses on the drawing; they are touched in the next coat only."
         : "Touch the misses that are marked, and no others."

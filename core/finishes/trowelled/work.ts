@@ -140,6 +140,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
     id: `${wall.id}/${spec.id}/edge`,
     phase: "colour",
     verb: "trowel-edge",
+    unbroken: true,
     wall: wall.id,
     colour: edgeTone(spec),
     session: spec.id,

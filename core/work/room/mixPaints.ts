@@ -29,7 +29,7 @@ export function mixPaints(steps: readonly StepDraft[], paints: ReadonlyMap<strin
       phase: "protect",
       verb: "mix",
       minutes: mixingMin,
-      after: components.filter(isMade).map((paint) => waitFor(stepOf(paint))),
+      after: [waitFor("cover"), ...components.filter(isMade).map((paint) => waitFor(stepOf(paint)))],
       say: said("mix", { colour: id, parts }),
       cautions: [],
       evening: [
@@ -38,16 +38,16 @@ export function mixPaints(steps: readonly StepDraft[], paints: ReadonlyMap<strin
       ],
     };
   });
-  return [
-    ...mixing,
-    ...steps.map((step) => {
-      const own = paintsIn(step).filter(isMade);
-      const evening = withoutMixes(step.evening, isMade);
-      return own.length === 0
-        ? { ...step, evening }
-        : { ...step, evening, after: [...step.after, ...own.map((paint) => waitFor(stepOf(paint)))] };
-    }),
-  ];
+  const mixedFirst = steps.map((step) => {
+    const own = paintsIn(step).filter(isMade);
+    const evening = withoutMixes(step.evening, isMade);
+    return own.length === 0
+      ? { ...step, evening }
+      : { ...step, evening, after: [...step.after, ...own.map((paint) => waitFor(stepOf(paint)))] };
+  });
+  // Once the floor is covered, before anything is opened.
+  const place = steps.findIndex(({ id }) => id === "cover") + 1;
+  return [...mixedFirst.slice(0, place), ...mixing, ...mixedFirst.slice(place)];
 }
 
 const withoutMixes = (evening: readonly Said[], isMade: (paint: string) => boolean): Said[] =>

@@ -13,7 +13,8 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkSite): Paint
   return walls.flatMap((on): PaintUse[] => {
     const { wall, regions, surfaceM2 } = on;
     const painted = new Map<string, number>();
-    for (const { colour, group, areaM2 } of regions) {
+    for (const { colour, group, areaM2, isHidden } of regions) {
+      if (group === 0 && isHidden) continue;
       painted.set(colour, (painted.get(colour) ?? 0) + (group === 0 ? 0 : areaM2));
     }
     const sealed = sealedMm([...(laid.get(wall.id) ?? []), baseMasks.get(wall.id) ?? []]);

@@ -32,7 +32,7 @@ export function FloorPlan({ wall, spot, onStand, reach }: Props) {
     <svg
       viewBox={`${-width * beside} ${-depth * 0.05} ${width * (1 + 2 * beside)} ${depth * 1.05}`}
       preserveAspectRatio="xMidYMin meet"
-      className="mt-2 block h-36 w-full cursor-crosshair touch-none rounded-md bg-paper"
+      className="mt-2 block h-28 w-full cursor-crosshair touch-none rounded-md bg-paper"
       aria-hidden="true"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);

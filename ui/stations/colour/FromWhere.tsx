@@ -49,7 +49,7 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
         {...size}
       />
       <FloorPlan wall={wall} spot={at} onStand={stand} reach={awayRange} />
-      <div className="grid grid-cols-3 gap-2 pt-1">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1 pt-1">
         <LengthField
           label="From the left"
           written={Math.round(at.x)}
@@ -68,11 +68,11 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
           units={units}
           onChange={keep("high", eyeRange.least, eyeRange.most)}
         />
-      </div>
-      <div className="flex justify-end pt-2">
-        <Button look="quiet" onClick={() => keepPicture(canvas.current, `${wall.name ?? wall.id}`)}>
-          <Download size={16} aria-hidden /> Picture
-        </Button>
+        <div className="flex items-end justify-end">
+          <Button look="quiet" onClick={() => keepPicture(canvas.current, wall.name ?? wall.id)}>
+            <Download size={16} aria-hidden /> Picture
+          </Button>
+        </div>
       </div>
     </Section>
   );

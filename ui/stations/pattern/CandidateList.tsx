@@ -12,7 +12,7 @@ import { openingContour } from "@/core/wall/openingContour";
 import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";
 import { Measure } from "@/ui/parts/Measure";
-import { pathOf } from "@/ui/wall-view/WallDrawing";
+import { pathOf } from "@/ui/wall-view/pathOf";
 import { tapingWords } from "./tapingWords";
 
 interface Props {

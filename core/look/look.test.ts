@@ -1,0 +1,200 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { plan } from "../job/plan";
+import { parsed } from "../job/tests/jobs";
+import { digitOf, lightOf } from "./colours";
+import { cloud, scatter } from "./noise";
+import { Raster } from "./raster";
+import { sceneOf } from "./scene";
+import { drawTile, tilesOf, type View } from "./views";
+
+const document = (finishes: object[], wall: object = {}) => ({
+  format: "jacaranda-job/1",
+  name: "Look",
+  paints: [
+    { id: "base", hex: "#505a64" },
+    { id: "red", hex: "#c83232" },
+    { id: "gold", hex: "#c8a03c", material: "metallic-plaster" },
+    { id: "pale", hex: "#f0e6d2", material: "metallic-plaster" },
+    { id: "mist", hex: "#e6ebee", material: "pearl-coat" },
+  ],
+  walls: [{ id: "w", width: 2000, height: 1500, base: "base", ...wall }],
+  finishes: finishes.map((finish, index) => ({ id: `f${index}`, on: "w", ...finish })),
+});
+function sceneFor(finishes: object[], wall: object = {}) {
+  const job = parsed(document(finishes, wall));
+  return sceneOf({ wall: job.walls[0]!, plan: plan(job).walls[0]!, paints: job.paints });
+}
+const square = (width: number, height: number): View => ({
+  from: { kind: "square" },
+  lighting: { by: "day", from: "left" },
+  width,
+  height,
+});
+/** The whole picture, put together from its parts. */
+function draw(scene: ReturnType<typeof sceneOf>, view: View): Uint8ClampedArray {
+  const whole = new Uint8ClampedArray(view.width * view.height * 4);
+  for (const tile of tilesOf(view)) {
+    const pixels = drawTile(scene, view, tile);
+    for (let row = 0; row < tile.height; row++)
+      whole.set(
+        pixels.subarray(row * tile.width * 4, (row + 1) * tile.width * 4),
+        ((tile.y + row) * view.width + tile.x) * 4,
+      );
+  }
+  return whole;
+}
+const pixelAt = (pixels: Uint8ClampedArray, view: View, x: number, y: number) => [
+  ...pixels.subarray((y * view.width + x) * 4, (y * view.width + x) * 4 + 3),
+];
+
+it("colours come back as they went", () => {
+  for (let digit = 0; digit < 256; digit++) {
+    const hex = digit.toString(16).padStart(2, "0");
+    expect(lightOf(`#${hex}${hex}${hex}`).map(digitOf)).toEqual([digit, digit, digit]);
+  }
+});
+
+it("scatters evenly, and clouds about a half", () => {
+  const tenths = new Array<number>(10).fill(0);
+  let sum = 0;
+  for (let x = 0; x < 100; x++)
+    for (let y = 0; y < 100; y++) {
+      tenths[Math.floor(scatter(x, y, 7) * 10)]!++;
+      sum += cloud(x / 3.7, y / 3.7, 5);
+    }
+  for (const count of tenths) expect(Math.abs(count - 1000)).toBeLessThan(150);
+  expect(sum / 10_000).toBeCloseTo(0.5, 1);
+});
+
+it("fills as many cells as the area of a shape with a hole, to within its edge", () => {
+  const corner = fc.tuple(fc.integer({ min: 0, max: 400 }), fc.integer({ min: 0, max: 300 }));
+  fc.assert(
+    fc.property(corner, corner, fc.integer({ min: 60, max: 200 }), ([x, y], [hx, hy], size) => {
+      const raster = new Raster({ minX: 0, maxX: 700, minY: 0, maxY: 600 }, 1);
+      const box = (left: number, low: number, side: number): [number, number][] => [
+        [left, low],
+        [left + side, low],
+        [left + side, low + side],
+        [left, low + side],
+      ];
+      const [inX, inY] = [x + 10 + (hx % (size - 50)), y + 10 + (hy % (size - 50))];
+      raster.fill([box(x, y, size), box(inX, inY, 30)], 3);
+      expect(raster.cells.filter((cell) => cell === 3).length).toBe(size * size - 900);
+      expect([raster.at(x + 1, y + 1), raster.at(inX + 5, inY + 5)]).toEqual([3, 0]);
+    }),
+  );
+});
+
+describe("a wall square on", () => {
+  it("shows each stripe in its paint, and an opening as one", () => {
+    const opening = { id: "o", kind: "window", x: 800, y: 500, width: 400, height: 400 };
+    const scene = sceneFor([{ kind: "stripes", fit: { by: "count", count: 4 }, colours: ["base", "red"] }], {
+      openings: [opening],
+    });
+    const view = square(400, 300);
+    const pixels = draw(scene, view);
+    // 5 mm a pixel: the second stripe of 500 mm is pixels 100 to 199.
+    const [r, g] = pixelAt(pixels, view, 150, 20) as [number, number];
+    expect(r).toBeGreaterThan(g * 3);
+    const [glassR, , glassB] = pixelAt(pixels, view, 200, 160) as [number, number, number];
+    expect(glassB).toBeGreaterThan(glassR);
+    expect(glassB).toBeGreaterThan(180);
+  });
+
+  it("of the same seed is the same picture, of another seed another", () => {
+    const lime = (seed: number) => sceneFor([{ kind: "limewash", paint: "pale", seed }]);
+    const view = square(160, 120);
+    expect(draw(lime(3), view)).toEqual(draw(lime(3), view));
+    expect(draw(lime(3), view)).not.toEqual(draw(lime(4), view));
+  });
+
+  it("shows trowelled tones in the plan's shares, recounted from its pixels", () => {
+    const tones = [
+      { paint: "gold", share: 3 },
+      { paint: "pale", share: 2 },
+    ];
+    for (const [seed, bare] of [
+      [1, 0.1],
+      [2, 0.25],
+    ] as const) {
+      const scene = sceneFor([{ kind: "trowelled", tones, bare, seed }]);
+      const view = square(1000, 750);
+      const pixels = draw(scene, view);
+      // What each looks like is told apart by how much redder than blue it is, and how light.
+      const counts = { bare: 0, gold: 0, pale: 0 };
+      for (let at = 0; at < pixels.length; at += 4) {
+        const [r, , b] = [pixels[at]!, pixels[at + 1]!, pixels[at + 2]!];
+        // The bare ground is nearly grey, gold is the reddest by far.
+        const warmth = (r - b) / r;
+        if (warmth < 0.33 && r < 175) counts.bare++;
+        else if (warmth > 0.42) counts.gold++;
+        else counts.pale++;
+      }
+      const share = (count: number) => count / (1000 * 750);
+      expect(Math.abs(share(counts.bare) - bare)).toBeLessThan(0.02);
+      expect(Math.abs(share(counts.gold) - (1 - bare) * 0.6)).toBeLessThan(0.02);
+      expect(Math.abs(share(counts.pale) - (1 - bare) * 0.4)).toBeLessThan(0.02);
+    }
+  });
+
+  it("glints where the light comes from", () => {
+    const scene = sceneFor([{ kind: "pearl", paint: "mist" }]);
+    const brightness = (from: "left" | "right") => {
+      const view = { ...square(100, 75), lighting: { by: "day", from } as const };
+      const pixels = draw(scene, view);
+      const half = (first: number) => {
+        let sum = 0;
+        for (let y = 0; y < 75; y++)
+          for (let x = first; x < first + 50; x++) sum += pixelAt(pixels, view, x, y)[1]!;
+        return sum;
+      };
+      return half(0) / half(50);
+    };
+    expect(brightness("left")).toBeGreaterThan(1.02);
+    expect(brightness("right")).toBeLessThan(0.98);
+  });
+});
+
+describe("a wall from where someone stands", () => {
+  const view = (x: number): View => ({
+    from: { kind: "eye", x, away: 2500, high: 750 },
+    lighting: { by: "lamp" },
+    width: 400,
+    height: 300,
+  });
+  /** The first and last column of a row that shows the wall's own grey-blue. */
+  const reach = (pixels: Uint8ClampedArray, of: View, row: number) => {
+    const columns = Array.from({ length: of.width }, (_, x) => x).filter((x) => {
+      const [r, , b] = pixelAt(pixels, of, x, row) as [number, number, number];
+      return b > r * 1.02;
+    });
+    return [columns[0]!, columns.at(-1)!] as const;
+  };
+  const scene = sceneFor([]);
+
+  it("is even seen from its middle, at the height of its middle", () => {
+    const pixels = draw(scene, { ...view(1000), lighting: { by: "day", from: "left" } });
+    const [left, right] = reach(pixels, view(1000), 150);
+    expect(Math.abs(left - (399 - right))).toBeLessThanOrEqual(1);
+    // 2000 by 1500 in 400 by 300 with a rim of 8 %.
+    expect(right - left).toBeCloseTo(400 / 1.08, -0.5);
+  });
+
+  it("is higher at the end that is nearer, as depth says", () => {
+    const day: View = { ...view(0), lighting: { by: "day", from: "left" } };
+    const pixels = draw(scene, day);
+    const heightAt = (column: number) => {
+      let rows = 0;
+      for (let y = 0; y < 300; y++) {
+        const [r, , b] = pixelAt(pixels, day, column, y) as [number, number, number];
+        if (b > r * 1.02) rows++;
+      }
+      return rows;
+    };
+    const [left, right] = reach(pixels, day, 150);
+    // From 2.5 m before its left end the ends are 2500 and 3202 away; seen along the way to its middle, 2692 long, the depths
+    // are 2500 x 2500 / 2692 = 2321 and (2500 x 2500 + 2000 x 1000) / 2692 = 3064.
+    expect(heightAt(left + 2) / heightAt(right - 2)).toBeCloseTo(3064 / 2321, 1);
+  });
+});
