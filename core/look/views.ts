@@ -115,9 +115,12 @@ function blurred(
 const floorLight: Light = [0.42, 0.36, 0.29];
 const ceilingLight: Light = [0.9, 0.89, 0.87];
 
+/** Half of what is seen at a glance from side to side, as a slope: 42 degrees either way. */
+const fieldOfView = 0.9;
+
 /**
  * True perspective: a ray from the eye through each pixel meets the wall, the floor or the ceiling. The eye looks at the middle
- * of the wall, and the picture takes in all of it. What the eye cannot resolve from there (0.29 mm a metre) is blurred together.
+ * of the wall, and takes in what it does from there. What the eye cannot resolve from there (0.29 mm a metre) is blurred together.
  */
 function fromEye(
   scene: Scene,
@@ -131,19 +134,9 @@ function fromEye(
   const forward = unit((minX + maxX) / 2 - eye[0], 0, -away);
   const right = unit(-forward[2], 0, forward[0]);
   const up = cross(right, forward);
-  // How far the corners reach from straight ahead, at a distance of one.
-  let wide = 0.05;
-  let [low, top] = [Infinity, -Infinity];
-  for (const cx of [minX, maxX])
-    for (const cy of [minY, maxY]) {
-      const to = [cx - eye[0], cy - eye[1], -away] as const;
-      const depth = Math.max(1, dot(to, forward));
-      wide = Math.max(wide, Math.abs(dot(to, right)) / depth);
-      const rise = dot(to, up) / depth;
-      [low, top] = [Math.min(low, rise), Math.max(top, rise)];
-    }
-  const scale = 1.08 * Math.max((2 * wide) / width, (top - low) / height);
-  const level = (low + top) / 2;
+  const scale = (2 * fieldOfView) / width;
+  // The middle of the wall comes into the middle of the picture.
+  const level = dot([0, (minY + maxY) / 2 - eye[1], 0], up) / (away / -forward[2]);
   return (px, py, places, lit) => {
     const [across, rise] = [(px - width / 2) * scale, level + (height / 2 - py) * scale];
     const ray = [0, 1, 2].map(

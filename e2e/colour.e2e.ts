@@ -1,0 +1,124 @@
+import type { Locator } from "@playwright/test";
+import { plan } from "../core/job/plan";
+import { parseJob } from "../core/job/parseJob";
+import { sceneOf } from "../core/look/scene";
+import { drawTile, tilesOf, type View } from "../core/look/views";
+import { expect, test, makeJob } from "./support/test";
+
+const lime = (more: object = {}, wall: object = {}) => ({
+  format: "jacaranda-job/1",
+  name: "Lime",
+  units: "metric",
+  paints: [
+    { id: "oyster", hex: "#E9E2D0" },
+    { id: "mineral-white", hex: "#F2EFE8", material: "mineral-primer" },
+    { id: "lime-stone", hex: "#D9CDB4", material: "limewash" },
+  ],
+  walls: [{ id: "w", name: "Dormer", width: 3000, height: 4500, base: "oyster", ...wall }],
+  finishes: [{ id: "f", on: "w", kind: "limewash", paint: "lime-stone", primer: "mineral-white", seed: 3 }],
+  ...more,
+});
+
+/** A sum over all digits of a picture that every change moves (FNV-1a, 32 bit). */
+function hashOf(digits: ArrayLike<number>): number {
+  let hash = 0x811c9dc5;
+  for (let index = 0; index < digits.length; index++)
+    hash = Math.imul(hash ^ digits[index]!, 0x01000193) >>> 0;
+  return hash;
+}
+/** The same of what is on a canvas, summed up where it is. */
+const shownOn = (canvas: Locator): Promise<number> =>
+  canvas.evaluate((element: HTMLCanvasElement) => {
+    const { data } = element.getContext("2d")!.getImageData(0, 0, element.width, element.height);
+    let hash = 0x811c9dc5;
+    for (const digit of data) hash = Math.imul(hash ^ digit, 0x01000193) >>> 0;
+    return hash;
+  });
+const whole = { timeout: 20_000 };
+
+test("limewash that one hand cannot join at 30 C is refused, and a button brings the second", async ({
+  page,
+}) => {
+  const id = await makeJob(page, lime({ work: { temperature: 30 } }));
+  await page.goto(`/jobs/${id}/w/colour`);
+  const noticed = page.getByRole("region", { name: "Noticed" });
+  // 4.5 x 0.6 m at 0.25 m2 a minute are 10.8 minutes; at 30 C the edge stays wet for 10.
+  await expect(noticed).toContainText("on after 10.8 minutes, and the edge stays wet for 10 minutes");
+  await noticed.getByRole("button", { name: "Plan 2 pairs of hands" }).click();
+  await expect(page.getByRole("region", { name: "Wet edges" })).toContainText("all joined wet");
+  await expect(noticed).toHaveCount(0);
+});
+
+test("the look is the same to the last digit in the browser as it is worked out here; eye and lamp move it", async ({
+  page,
+}) => {
+  const document = lime({}, { width: 700, height: 500 });
+  const id = await makeJob(page, document);
+  await page.goto(`/jobs/${id}/w/colour`);
+  const square = page.getByRole("img", { name: "The wall as it will look, square on" });
+  await expect(square).toHaveAttribute("data-done", "1", whole);
+  const answer = parseJob(document);
+  if (!answer.ok) throw new Error("The document does not hold.");
+  const { job } = answer;
+  const scene = sceneOf({ wall: job.walls[0]!, plan: plan(job).walls[0]!, paints: job.paints });
+  const view: View = {
+    from: { kind: "square" },
+    lighting: { by: "day", from: "left" },
+    width: 350,
+    height: 250,
+  };
+  const here = new Uint8ClampedArray(view.width * view.height * 4);
+  for (const tile of tilesOf(view)) {
+    const pixels = drawTile(scene, view, tile);
+    for (let row = 0; row < tile.height; row++)
+      here.set(
+        pixels.subarray(row * tile.width * 4, (row + 1) * tile.width * 4),
+        ((tile.y + row) * view.width + tile.x) * 4,
+      );
+  }
+  expect(await shownOn(square)).toBe(hashOf(here));
+
+  const standing = page.getByRole("img", { name: "The wall as it will look from where you stand" });
+  await expect(standing).toHaveAttribute("data-done", "1", whole);
+  const before = await shownOn(standing);
+  await page.getByRole("textbox", { name: "Off the wall" }).fill("900");
+  await page.getByRole("textbox", { name: "Off the wall" }).press("Enter");
+  await expect(async () => expect(await shownOn(standing)).not.toBe(before)).toPass(whole);
+  await page.getByLabel("In which light").click();
+  await page.getByRole("option", { name: "raking lamp at the left" }).click();
+  await expect(async () => expect(await shownOn(square)).not.toBe(hashOf(here))).toPass(whole);
+  await page.getByRole("textbox", { name: "Off the wall" }).fill("10");
+  await page.getByRole("textbox", { name: "Off the wall" }).press("Enter");
+  await expect(page.getByText("Expected 300 to 20000 mm.")).toBeVisible();
+});
+
+test("a mix is measured at Colour; a first section waits for the client at Days", async ({ page }) => {
+  await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/colour");
+  const mix = page.getByRole("region", { name: "Mix Dune" });
+  await expect(mix).toContainText("its label allows 31");
+  await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/days");
+  await expect(page.getByText(/ask the client, and write the answer down/).first()).toBeAttached();
+});
+
+test("paper by keyboard alone: another start, and its seams at Mark", async ({ page }) => {
+  const paper = {
+    id: "f",
+    on: "w",
+    kind: "paper",
+    roll: { width: 530, length: 10050 },
+    repeat: 640,
+    match: "straight",
+  };
+  const id = await makeJob(page, lime({ finishes: [paper] }, { width: 3200, height: 2600 }));
+  await page.goto(`/jobs/${id}/w/pattern`);
+  // 3200 is six widths and 20 over.
+  await expect(page.getByText("The sheet at an end is only 20 mm wide", { exact: false })).toBeVisible();
+  const cure = page.getByRole("button", { name: /^Widest ends/ });
+  await cure.focus();
+  await page.keyboard.press("Enter");
+  await expect(cure).toHaveCount(0);
+  await page.keyboard.press("6");
+  await page.waitForURL(/\/mark$/);
+  await expect(page.getByText(/sheet 1 \| sheet 2/).first()).toBeAttached();
+  await expect(page.getByText("Cut list").first()).toBeAttached();
+});
