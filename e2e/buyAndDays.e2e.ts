@@ -18,7 +18,7 @@ test("another colour makes another round, and more days; undo takes them back", 
   // Two colours that touch, none of them the base: the second is taped on the first a day after it.
   await expect(ledger).toContainText("3 days, 2 rounds");
   await expect(ledger).toContainText("+1 day");
-  await page.keyboard.press("4");
+  await page.keyboard.press("5");
   await expect(page).toHaveURL(/\/days$/);
   await unfold(page, "Rounds");
   await expect(page.getByRole("region", { name: "Rounds" })).toContainText("fewer than 2 rounds");
@@ -149,11 +149,11 @@ test("a base that is to be painted gets its primer, in the days and on the list"
     .getByRole("radio", { name: "Ground" })
     .click();
   await expect(ledger).toContainText("Ground");
-  await page.keyboard.press("4");
+  await page.keyboard.press("5");
   const days = page.getByRole("region", { name: "Day by day" });
   await expect(days).toContainText("prime 10.60 m² with Ground");
   await expect(days).toContainText("first coat of Oyster over the whole");
-  await page.keyboard.press("3");
+  await page.keyboard.press("4");
   await unfold(page, "Ground");
   await expect(page.getByRole("list", { name: "Tins of Ground to buy" })).toContainText("2 × 1 L");
   // Back on the wall it needs none, and the primer goes with it.

@@ -98,7 +98,7 @@ test("a new job goes to a printed sheet by the keyboard alone, in inches with li
     await expect(page.getByRole("heading", { name: "Stripes" })).toBeVisible();
     await expect(page.getByRole("status").first()).toHaveText("Saved");
     // Buy works at once: usual tins, without prices yet.
-    await page.keyboard.press("3");
+    await page.keyboard.press("4");
     await expect(page.getByRole("region", { name: "Colour 1" })).toContainText(/\d+ ×|L|ml/);
     await expect(page.getByRole("contentinfo")).toContainText("without a price");
     await focus("link", "Print the setting-out sheet");

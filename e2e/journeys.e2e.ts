@@ -121,7 +121,7 @@ test("any station and command is found by typing a few letters of it", async ({ 
   await page.keyboard.type("wall buy");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Buy", exact: true })).toBeVisible();
-  await page.keyboard.press("5");
+  await page.keyboard.press("6");
   await expect(page.getByRole("heading", { name: "Mark", exact: true })).toBeVisible();
   await page.goBack();
   await expect(page.getByRole("heading", { name: "Buy", exact: true })).toBeVisible();

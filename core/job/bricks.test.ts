@@ -237,3 +237,37 @@ it("the bond goes on around the corner of a run", () => {
   expect(b![0]!.box.map(rounded).slice(0, 3)).toEqual([0, 702, 180]);
   expect(b![0]!.id).toBe(a!.at(-1)!.id);
 });
+
+describe("fresh and faded prints", () => {
+  it("are mixed better than chance, as a plain recount of all pairs that share a joint says", () => {
+    const { list, bed, mixing } = bricksOf({ way: "stamped" }, { width: 3000, height: 1500 });
+    const values = list.map(({ nthOfLoad }) => nthOfLoad);
+    const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+    let [pairs, product] = [0, 0];
+    list.forEach(({ box: [x, y, width, height] }, a) =>
+      list.slice(a + 1).forEach(({ box: [ox, oy, owidth] }, offset) => {
+        const besides = Math.abs(y - oy) < 0.1 && Math.max(x - ox - owidth, ox - x - width) < 15;
+        const under = Math.abs(Math.abs(y - oy) - height - bed) < 0.1 && x < ox + owidth && ox < x + width;
+        if (!besides && !under) return;
+        pairs++;
+        product += (values[a]! - mean) * (values[a + 1 + offset]! - mean);
+      }),
+    );
+    const spread = values.reduce((sum, value) => sum + (value - mean) ** 2, 0);
+    expect(mixing.correlation).toBeCloseTo((values.length / pairs) * (product / spread), 9);
+    expect(mixing.random).toBeCloseTo(-1 / (values.length - 1), 12);
+    expect(mixing.verdict).not.toBe("bunched");
+  });
+
+  it("and accents have their part in every quarter of the wall", () => {
+    const { list } = bricksOf(
+      { way: "stamped", accents: [{ colour: "slate-tide", share: 0.1 }], seed: 9 },
+      { width: 4000, height: 2600 },
+    );
+    const own = list.filter(({ tone }) => tone === "slate-tide");
+    const quarters = [0, 0, 0, 0];
+    for (const { box } of own)
+      quarters[(box[0] + box[2] / 2 > 2000 ? 1 : 0) + (box[1] + box[3] / 2 > 1300 ? 2 : 0)]!++;
+    for (const count of quarters) expect(Math.abs(count - own.length / 4)).toBeLessThan(own.length * 0.06);
+  });
+});

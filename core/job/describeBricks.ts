@@ -16,6 +16,7 @@ const describeWork = ({
   endPieceMm,
   bedM,
   perpendM,
+  mixing,
   list,
 }: WallBricks): PlanBricks => ({
   finish,
@@ -26,6 +27,7 @@ const describeWork = ({
   bed_m: bedM,
   perpend_m: perpendM,
   endPiece_mm: endPieceMm,
+  mixing,
   list: list.map(({ id, course, n, box, piece, share, tone, order, load, nthOfLoad }) => ({
     id: `${finish}/${id}`,
     course,

@@ -70,6 +70,8 @@ export interface PlanBricks {
   perpend_m: number;
   /** The narrowest piece at an end. */
   endPiece_mm: number;
+  /** Fresh and faded prints among each other: the correlation of neighbours, and what a random arrangement comes to. */
+  mixing: { correlation: number; random: number; verdict: "mixed" | "as by chance" | "bunched" };
   list: PlanBrick[];
 }
 

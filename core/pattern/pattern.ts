@@ -120,6 +120,12 @@ export interface Brickwork {
   readonly courses: { readonly count: number; readonly bed: number };
   readonly perpendMm: number;
   readonly endPieceMm: number;
+  /** How fresh and faded prints lie among each other: neighbours' correlation, what chance comes to, and what that means. */
+  readonly mixing: {
+    readonly correlation: number;
+    readonly random: number;
+    readonly verdict: "mixed" | "as by chance" | "bunched";
+  };
 }
 
 /** What of a finish's brickwork lies on a wall. */

@@ -3,7 +3,15 @@ import type { Design, SetOutLine } from "../../pattern/pattern";
 import type { BrickLayout } from "./layout";
 
 /** Bricks, and one level guide line a course: its foot, read from the level line so that nothing adds up. */
-export function designBrick({ spec, strip, courses, bricks, joints, endPieceMm }: BrickLayout): Design[] {
+export function designBrick({
+  spec,
+  strip,
+  courses,
+  bricks,
+  joints,
+  endPieceMm,
+  mixing,
+}: BrickLayout): Design[] {
   const { minX, maxX, minY } = strip.extent;
   const lines = courses.heights
     .filter(({ low }) => low > minY + 0.01)
@@ -19,7 +27,7 @@ export function designBrick({ spec, strip, courses, bricks, joints, endPieceMm }
       lines,
       dividers: [],
       pieceAt: () => null,
-      bricks: { list: bricks, joints, courses, perpendMm: spec.joint, endPieceMm },
+      bricks: { list: bricks, joints, courses, perpendMm: spec.joint, endPieceMm, mixing },
     },
   ];
 }

@@ -5,7 +5,8 @@ import type { Surface } from "../../wall/surface";
 import type { FinishContext, Laid } from "../defineFinish";
 import { bricksIn, endPieceOf, rowOf, startOf, stepAtLeft } from "./bond";
 import { layCourses, mostBricks, type Courses } from "./courses";
-import { loadsOf, tonesOf } from "./tones";
+import { mixingOf, type Mixing } from "./mixing";
+import { loadsOf, neighboursOf, tonesOf } from "./tones";
 import type { BrickSpec } from "./spec";
 
 export interface BrickLayout extends Laid<BrickSpec> {
@@ -16,6 +17,8 @@ export interface BrickLayout extends Laid<BrickSpec> {
   readonly bricks: readonly Brick[];
   /** Metres of joint on each wall, by its id. */
   readonly joints: ReadonlyMap<string, { readonly bedM: number; readonly perpendM: number }>;
+  /** How fresh and faded prints lie among each other. */
+  readonly mixing: Mixing;
   /** How many there would be, where they are too many. */
   readonly count: number;
 }
@@ -29,7 +32,7 @@ export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContex
   const about = courses.count * ((extent.maxX - extent.minX) / (spec.face.width + spec.joint) + 2);
   const laid = { spec, strip, context, courses, from, endPieceMm };
   if (about > mostBricks || courses.bed < 0)
-    return { ...laid, bricks: [], joints: new Map(), count: Math.round(about) };
+    return { ...laid, bricks: [], joints: new Map(), mixing: mixingOf([], []), count: Math.round(about) };
   const parts = strip.parts.filter((part): part is StripPart & { surface: Surface } => part.surface !== null);
   const found = parts.flatMap((part) => bricksOn(part, laid));
   const inOrder = [...found].sort(
@@ -40,7 +43,8 @@ export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContex
     left: offset + box.minX,
     right: offset + box.maxX,
   }));
-  const tones = tonesOf(spec, places, Math.max(spec.joint, courses.bed));
+  const joint = Math.max(spec.joint, courses.bed);
+  const tones = tonesOf(spec, places, joint);
   const turns = turnsOf(inOrder, tones, spec);
   const bricks = inOrder.map(({ id, wall, course, n, box, piece, share }, index): Brick => ({
     id,
@@ -54,7 +58,9 @@ export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContex
     ...turns.get(index)!,
   }));
   const joints = new Map(parts.map((part) => [part.wall.id, jointsOn(part, laid)]));
-  return { ...laid, bricks, joints, count: bricks.length };
+  const fresh = bricks.map(({ nthOfLoad }) => nthOfLoad);
+  const mixing = mixingOf(fresh, neighboursOf(places, joint));
+  return { ...laid, bricks, joints, mixing, count: bricks.length };
 }
 
 /** The faces' own paint first, then each accent, every one with loads of its own. */

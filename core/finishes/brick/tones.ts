@@ -24,10 +24,13 @@ export function tonesOf(
   for (const accent of accents) {
     const wanted = Math.round(accent.share * bricks.length);
     let placed = 0;
-    const order = shuffled(
-      bricks.map((_, index) => index),
-      random,
-    ).filter((index) => !isTaken[index]);
+    const order = byQuarters(
+      shuffled(
+        bricks.map((_, index) => index),
+        random,
+      ).filter((index) => !isTaken[index]),
+      bricks,
+    );
     const take = (index: number) => {
       tones[index] = accent.colour;
       isTaken[index] = true;
@@ -43,6 +46,22 @@ export function tonesOf(
     }
   }
   return tones;
+}
+
+/** The same bricks, one of each quarter of the wall in turn, so that no corner has more than its part. */
+function byQuarters(order: readonly number[], bricks: readonly BrickPlace[]): number[] {
+  const middleOf = (values: readonly number[]) => (Math.min(...values) + Math.max(...values)) / 2;
+  const across = middleOf(bricks.map(({ left, right }) => (left + right) / 2));
+  const down = middleOf(bricks.map(({ course }) => course));
+  const quarters: number[][] = [[], [], [], []];
+  for (const index of order) {
+    const { left, right, course } = bricks[index]!;
+    quarters[((left + right) / 2 > across ? 1 : 0) + (course > down ? 2 : 0)]!.push(index);
+  }
+  const longest = Math.max(...quarters.map(({ length }) => length));
+  return Array.from({ length: longest }, (_, place) =>
+    quarters.flatMap((own) => (own[place] === undefined ? [] : [own[place]])),
+  ).flat();
 }
 
 /** For each brick those that share a joint with it: beside it in its course, over and under it. */

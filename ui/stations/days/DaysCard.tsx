@@ -16,6 +16,7 @@ import { useDayClock } from "./dayClock";
 import { DayList } from "./DayList";
 import { dayAt, shortDate } from "./dayWords";
 import { momentWords, TimeChart } from "./TimeChart";
+import { Mishaps } from "./Mishaps";
 import { Schools } from "./Schools";
 import { WorkSettings } from "./WorkSettings";
 
@@ -52,6 +53,7 @@ export function DaysCard() {
       <DayList />
       <Schools />
       <Critical plan={plan} />
+      <Mishaps />
       {plan.work && (
         <Section name="days/care" title="When it is hard" isFolded>
           <ul>
