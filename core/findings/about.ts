@@ -58,6 +58,8 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "heights-differ": "wall",
   "in-base-colour": "pattern",
   "little-left": "buying",
+  "paint-down-to": "pattern",
+  "base-stops-short": "pattern",
   "cannot-join-wet": "work",
   "tint-over-limit": "buying",
   "by-hand-on-texture": "pattern",

@@ -115,6 +115,8 @@ export interface FindingValues {
     /** Degrees. */
     cooler: number;
   };
+  "paint-down-to": { at: number; overlap: number; savedM2: number };
+  "base-stops-short": { at: number; lowest: number };
   "no-packs": { paint: string; needMl: number };
 }
 
@@ -160,6 +162,7 @@ export type CureKind =
   | "more-coats"
   | "peel-dry"
   | "best-start"
+  | "down-to-line"
   | "more-hands"
   | "smaller-sections"
   | "truer-end"

@@ -101,6 +101,8 @@ const values: FindingValues = {
   "over-budget": { cost: 120, budget: 100 },
   "tint-over-limit": { paint: "kelp", tint: "ochre", base: "shell", made: 52, limit: 31 },
   "cannot-join-wet": { wall: "w", colour: "lime", front: 8, open: 5, hands: 1, needed: 2, cooler: 7 },
+  "paint-down-to": { at: 900, overlap: 50, savedM2: 2.4 },
+  "base-stops-short": { at: 1200, lowest: 900 },
   "no-packs": { paint: "kelp", needMl: 400 },
 };
 

@@ -25,6 +25,8 @@ type Codes =
   | "end-piece"
   | "over-budget"
   | "no-packs"
+  | "paint-down-to"
+  | "base-stops-short"
   | "cannot-join-wet"
   | "tint-over-limit";
 
@@ -145,6 +147,14 @@ export const workMessages: {
   "cannot-join-wet": ({ wall, colour, front, open, hands, needed, cooler }, speech) => ({
     say: `${capital(speech.wall(wall))}: what joins a wet edge of ${speech.paint(colour)} is on after ${minutesOf(front)}, and the edge stays wet for ${minutesOf(open)}${hands > 1 ? ` with ${hands} pairs of hands` : ""}. It would leave lap marks.`,
     remedy: `${needed === null ? "Work smaller sections" : `Take ${needed} pairs of hands`}, or wait for air that is ${cooler} C cooler and not dry; or end at a corner, and do the rest on another day.`,
+  }),
+  "paint-down-to": ({ at, overlap, savedM2 }, { length, area }) => ({
+    say: `What is lower is covered later, so the base need not go further down than a tentative line at ${length(at)}: what covers it laps ${length(overlap)} over.`,
+    remedy: `Draw it lightly, and stop there: that saves ${area(savedM2)} a coat.`,
+  }),
+  "base-stops-short": ({ at, lowest }, { length }) => ({
+    say: `The base stops at ${length(at)}, and is seen down to ${length(lowest)}.`,
+    remedy: "Paint it further down.",
   }),
   "no-packs": ({ paint, needMl }, speech) => ({
     say: `${speech.paint(paint)} needs ${speech.volume(needMl)}, but no tin sizes are listed for it.`,

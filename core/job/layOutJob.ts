@@ -4,6 +4,7 @@ import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import type { Under } from "../tape/sealEdge";
 import { maskBase, planTape, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import { checkBaseDownTo, masksAbove } from "./baseDownTo";
 import { checkTape } from "./checkTape";
 import { carryMarks } from "./carryMarks";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
@@ -119,9 +120,12 @@ function tapeWalls(
     const taped = {
       ...ordered,
       ...planTape(input),
-      baseMasks: baseState === "paint" ? maskBase(input, base, baseGoesOn(index, laidOut, corners)) : [],
+      baseMasks:
+        baseState === "paint"
+          ? masksAbove(maskBase(input, base, baseGoesOn(index, laidOut, corners)), wall.wall)
+          : [],
     };
-    const noticed = checkTape(taped);
+    const noticed = [...checkTape(taped), ...checkBaseDownTo(taped)];
     return {
       ...taped,
       ...(noticed.length > 0 && {

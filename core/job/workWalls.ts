@@ -2,6 +2,7 @@ import { boxOfContour, curveLength, type Curve } from "../geometry/curve";
 import { distance, type Point } from "../geometry/point";
 import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
+import { baseOf } from "./baseDownTo";
 import type { WorkMarking, WorkWall } from "../work/site";
 import type { Pattern } from "../pattern/pattern";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
@@ -35,7 +36,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
   return {
     wall,
     surfaceM2,
-    edgeMm: lengthOf(surface.curves.map(({ curve }) => curve)),
+    base: baseOf(surface, wall),
     regions: pattern.regions.map(({ id, colour, face, technique }, index) => ({
       id,
       colour,

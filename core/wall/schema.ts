@@ -113,6 +113,9 @@ export const wallSchema = z
     base: idSchema.describe("the paint that is underneath"),
     baseState: z.enum(["on", "paint"]).default("on"),
     primer: idSchema.optional().describe("the paint that goes on before a base that is painted"),
+    baseDownTo: lengthSchema(coordinateRange)
+      .optional()
+      .describe("a tentative line: a base that is painted ends there, since what is lower is covered"),
     ceiling: meetsSchema.optional().describe("of this wall; else the room's"),
     floorTrim: meetsSchema.optional(),
     present: presentSchema.optional().describe("what is on it before anything is painted"),

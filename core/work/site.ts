@@ -41,8 +41,8 @@ export interface WorkMarking {
 export interface WorkWall {
   readonly wall: Wall;
   readonly surfaceM2: number;
-  /** Around the surface and its openings, mm. */
-  readonly edgeMm: number;
+  /** What of it a base is painted on, and around that, mm. */
+  readonly base: { readonly areaM2: number; readonly edgeMm: number };
   readonly regions: readonly WorkRegion[];
   /** Edges that are painted up to, each once, m. */
   readonly edgesM: number;

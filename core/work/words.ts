@@ -39,7 +39,8 @@ interface Coat extends OnWall {
   readonly colour: string;
   readonly coat: number;
 }
-type WholeCoat = Coat & Counted & { readonly isPeeled: boolean };
+/** `downTo`: the tentative line that it ends at, mm from the datum; null where it goes over all of the wall. */
+type WholeCoat = Coat & Counted & { readonly isPeeled: boolean; readonly downTo: number | null };
 interface PaintedCoat extends Coat {
   readonly isPeeled: boolean;
   /** At an external corner, where nothing is taped. */
@@ -54,6 +55,9 @@ type Counted = OnWall & { readonly amount: number };
 type InRound = Counted & { readonly round: number };
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+const endOf = (downTo: number | null, { length }: Speech): string =>
+  downTo === null ? "" : `, down to a tentative pencil line at ${length(downTo)}, no lower`;
 
 /** What each step is, in a painter's words; places and amounts in the job's own units. */
 const stepWords = {
@@ -84,10 +88,10 @@ const stepWords = {
     `${speech.wall(wall)}: mask around it, ${speech.run(amount)}: ceiling, trim, openings and neighbours, edges pressed down.`,
   "peel-base": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: peel the masks around it dry, ${speech.run(amount)}; score the film where it bridges.`,
-  prime: ({ wall, colour, coat, amount }: WholeCoat, speech: Speech) =>
-    `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}.`,
-  base: ({ wall, colour, coat, amount, isPeeled }: WholeCoat, speech: Speech) =>
-    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over the whole ${speech.area(amount)}${isPeeled ? "; peel the masks while it is wet" : ""}.`,
+  prime: ({ wall, colour, coat, amount, downTo }: WholeCoat, speech: Speech) =>
+    `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}${endOf(downTo, speech)}.`,
+  base: ({ wall, colour, coat, amount, isPeeled, downTo }: WholeCoat, speech: Speech) =>
+    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over ${downTo === null ? "the whole " : ""}${speech.area(amount)}${endOf(downTo, speech)}${isPeeled ? "; peel the masks while it is wet" : ""}.`,
   mark: (
     { wall, amount, isLevelled, arcs }: Counted & { isLevelled: boolean; arcs: number },
     speech: Speech,

@@ -60,7 +60,14 @@ export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
       minutes: covered.areaM2 / work.rates.rolling_m2_min,
       coatsM2: covered.areaM2,
       after: index === 0 ? [waitFor(stepId(on, "mask"))] : nextCoat(id(coat - 1), primer, work.secondCoat),
-      say: said("prime", { wall: wall.id, colour: primer.id, coat, amount: covered.areaM2, isPeeled: false }),
+      say: said("prime", {
+        wall: wall.id,
+        colour: primer.id,
+        coat,
+        amount: covered.areaM2,
+        isPeeled: false,
+        downTo: null,
+      }),
       cautions: cautionsOfPaint(primer, heightOf(wall)),
       evening: [said("ready-tins", { colours: [primer.id] }), said("ready-rollers", {})],
     };

@@ -81,14 +81,14 @@ function unmasked(
 }
 
 function coats(
-  { wall, surfaceM2, edgeMm }: WorkWall,
+  { wall, base: { areaM2, edgeMm } }: WorkWall,
   site: WorkSite,
   verb: "prime" | "base",
   paint: Paint,
   first: readonly (Wait | null)[],
 ): StepDraft[] {
   const { rates, secondCoat } = site.work;
-  const minutes = surfaceM2 / rates.rolling_m2_min + edgeMm / 1000 / rates.cuttingIn_m_min;
+  const minutes = areaM2 / rates.rolling_m2_min + edgeMm / 1000 / rates.cuttingIn_m_min;
   const id = (number: number) => `${wall.id}/${verb}-${number}`;
   return Array.from({ length: paint.coats }, (_, index): StepDraft => {
     const coat = index + 1;
@@ -100,10 +100,17 @@ function coats(
       colour: paint.id,
       coat,
       minutes,
-      coatsM2: surfaceM2,
+      coatsM2: areaM2,
       session: firstSession(paint.id, site),
       after: coat === 1 ? first : nextCoat(id(coat - 1), paint, secondCoat),
-      say: said(verb, { wall: wall.id, colour: paint.id, coat, amount: surfaceM2, isPeeled: false }),
+      say: said(verb, {
+        wall: wall.id,
+        colour: paint.id,
+        coat,
+        amount: areaM2,
+        isPeeled: false,
+        downTo: wall.baseDownTo ?? null,
+      }),
       cautions: cautionsOfPaint(paint, heightOf(wall)),
       evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
     };

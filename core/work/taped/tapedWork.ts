@@ -11,7 +11,7 @@ import { isCurved } from "../../tape/isCurved";
  */
 export function coatedPaint({ walls, paints, laid, baseMasks }: WorkSite): PaintUse[] {
   return walls.flatMap((on): PaintUse[] => {
-    const { wall, regions, surfaceM2 } = on;
+    const { wall, regions, base } = on;
     const painted = new Map<string, number>();
     for (const { colour, group, areaM2, isHidden } of regions) {
       if (group === 0 && isHidden) continue;
@@ -22,7 +22,7 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkSite): Paint
       const whole = wholeCoats(paint, on);
       const own = painted.get(paint);
       if (whole === 0 && own === undefined && !sealed.has(paint)) return [];
-      const areaM2 = (own ?? 0) + whole * surfaceM2;
+      const areaM2 = (own ?? 0) + whole * base.areaM2;
       return [{ paint, wall: wall.id, texture: wall.texture, areaM2, sealMm: sealed.get(paint) ?? 0 }];
     });
   });
