@@ -1,5 +1,5 @@
 import type { Finding } from "../findings/finding";
-import { boxOfContour, boxOfCurve, curveLength } from "../geometry/curve";
+import { boxOfContour, boxOfCurve, curveLength, segment, type Curve } from "../geometry/curve";
 import type { EdgePiece } from "../tape/planTape";
 import { OnSurface } from "../wall/onSurface";
 import type { Wall } from "../wall/schema";
@@ -29,14 +29,27 @@ export function baseOf(surface: Surface, { baseDownTo }: Pick<Wall, "baseDownTo"
 }
 
 /** The masks of a base that stops at a tentative line: nothing is masked under it. */
-export const masksAbove = (
+export function masksAbove(
   pieces: readonly EdgePiece[],
   { baseDownTo }: Pick<Wall, "baseDownTo">,
-): EdgePiece[] =>
-  pieces.filter(
-    ({ path }) =>
-      baseDownTo === undefined || path.some((curve) => boxOfCurve(curve).maxY > baseDownTo + 1e-6),
-  );
+): readonly EdgePiece[] {
+  if (baseDownTo === undefined) return pieces;
+  return pieces.flatMap((piece): EdgePiece[] => {
+    const path = piece.path.flatMap((curve) => partAbove(curve, baseDownTo));
+    if (path.length === 0) return [];
+    return [{ ...piece, path, length: path.reduce((sum, curve) => sum + curveLength(curve), 0) }];
+  });
+}
+
+/** What of a curve lies above a height; an arc that crosses it stays whole. */
+function partAbove(curve: Curve, height: number): Curve[] {
+  const { minY, maxY } = boxOfCurve(curve);
+  if (maxY <= height + 1e-6) return [];
+  if (minY >= height || curve.kind === "arc") return [curve];
+  const { a, b } = curve;
+  const at = { x: a.x + ((b.x - a.x) * (height - a.y)) / (b.y - a.y), y: height };
+  return [a.y < b.y ? segment(at, b) : segment(a, at)];
+}
 
 /** A base that could stop at a tentative line, since what is under that is covered; or one that stops too soon. */
 export function checkBaseDownTo({ wall, laid, groups }: OrderedWall): Finding[] {
