@@ -19,20 +19,13 @@ const views: {
   { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
   { name: "pattern", path: "/jobs/the-ferry-landing/counter/pattern" },
   { name: "taped-lines", path: "/jobs/the-ferry-landing/stair/pattern" },
-  {
-    name: "drawing",
-    path: "/jobs/the-ferry-landing/stair/pattern",
-    press: "Draw edge to edge",
-    points: [
-      [330, 580],
-      [700, 300],
-    ],
-  },
   { name: "run", path: "/jobs/the-ferry-landing/nook/pattern", press: "1 bands" },
   { name: "blocks-over-bands", path: "/jobs/the-ferry-landing/nook/pattern" },
   { name: "stencil", path: "/jobs/the-ferry-landing/pantry/pattern" },
   { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },
   { name: "add-wall", path: "/jobs/the-ferry-landing/add-wall" },
+  { name: "colour", path: "/jobs/the-ferry-landing-upper-rooms/dormer/colour" },
+  { name: "paper", path: "/jobs/the-ferry-landing-upper-rooms/passage/pattern" },
   { name: "buy", path: "/jobs/the-ferry-landing/counter/buy" },
   { name: "shopping", path: "/shopping/the-ferry-landing", width: 860, height: 760 },
   { name: "days", path: "/jobs/the-ferry-landing/stair/days", points: [[590, 640]] },
@@ -69,7 +62,7 @@ for (const { name, path, width = 1280, height = 800, press, points = [], next = 
     await page.getByRole("region", { name: scrollTo }).evaluate((element) => element.scrollIntoView());
   }
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
-  await page.waitForTimeout(path === "/" ? 3000 : 700);
+  await page.waitForTimeout(path === "/" || path.endsWith("/colour") ? 3000 : 700);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await page.close();
 }
