@@ -79,22 +79,25 @@ export function PrintedElevation({ job, wall, planned }: Props) {
           strokeWidth={0.9}
         />
       ))}
-      <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
-        <PrintHatches prefix="printed" scale={scale} />
-        {planned.sheets && (
-          <g transform={`translate(0 ${-box.maxY})`}>
+      {planned.sheets && (
+        <g clipPath="url(#printed-wall)">
+          <clipPath id="printed-wall">
+            <path d={sheet.path(planned.outline)} />
+          </clipPath>
+          <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
             <Sheets sheets={planned.sheets} box={box} isPrinted />
           </g>
-        )}
+        </g>
+      )}
+      <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
+        <PrintHatches prefix="printed" scale={scale} />
         {planned.bricks && (
-          <g transform={`translate(0 ${-box.maxY})`}>
-            <Bricks
-              bricks={planned.bricks}
-              top={box.maxY}
-              fillOf={(paint) => `url(#printed-${hatchOf(paint)})`}
-              outline="#000"
-            />
-          </g>
+          <Bricks
+            bricks={planned.bricks}
+            top={box.maxY}
+            fillOf={(paint) => `url(#printed-${hatchOf(paint)})`}
+            outline="#000"
+          />
         )}
         <Prints
           plan={planned}

@@ -212,8 +212,10 @@ function wallsEnd({ checks }: PlanWall): string {
 /** Coated and printed. */
 const areaOf = ({ area_m2, printed_m2 = 0 }: Plan["paint"][number]): number => area_m2 + printed_m2;
 
-const printedColours = ({ motifs = [] }: PlanWall): string[] =>
-  motifs.flatMap(({ cutouts }) => cutouts.map(({ colour }) => colour));
+const printedColours = ({ motifs = [], bricks = [] }: PlanWall): string[] => [
+  ...motifs.flatMap(({ cutouts }) => cutouts.map(({ colour }) => colour)),
+  ...bricks.flatMap(({ list }) => list.map(({ tone }) => tone)),
+];
 
 /** What every reading is taken from. */
 function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): string {
@@ -262,6 +264,11 @@ function Legend({ job, wall, planned }: { job: Job; wall: Wall; planned: PlanWal
             {paint.name}
           </li>
         ))}
+      {(planned.effects ?? []).map(({ id, tones }) => (
+        <li key={id}>
+          {`Worked over it: ${tones.map(({ paint }) => job.paints.find((own) => own.id === paint)!.name).join(", ")}`}
+        </li>
+      ))}
     </ul>
   );
 }

@@ -4,6 +4,7 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { PrintedElevation } from "./PrintedElevation";
 import { SettingOutSheet } from "./SettingOutSheet";
 import { ShoppingList } from "./ShoppingList";
 import { TapeWindow } from "@/ui/stations/mark/TapeWindow";
@@ -179,4 +180,40 @@ describe("what is out of true, ten times over", () => {
     expect(notes).toEqual([]);
     expect(points.map(({ y }) => y)).toEqual([-1000, -1000, 1100, 1100, 1400, 1400]);
   });
+});
+
+it("what lies on a wall is drawn within it: bricks, and sheets of paper cut off at its edges", () => {
+  const job = parsed({
+    ...oneWall({ width: 2000, height: 1000 }, {}),
+    finishes: [
+      {
+        id: "p",
+        on: "w",
+        kind: "paper",
+        roll: { width: 500, length: 10050 },
+        repeat: 300,
+        match: "straight",
+      },
+      { id: "b", on: "w", kind: "brick", colour: "kelp", face: { width: 228, height: 68 } },
+    ],
+  });
+  const planned = plan(job);
+  const markup = renderToStaticMarkup(
+    <PrintedElevation job={job} wall={job.walls[0]!} planned={planned.walls[0]!} />,
+  );
+  expect(markup).toContain('clip-path="url(#printed-wall)"');
+  // Faces are drawn down from the wall's top, in its own mm.
+  const [, faces] = /data-bricks="kelp"/.exec(markup)
+    ? /d="([^"]*)"[^>]*data-bricks="kelp"/.exec(markup)!
+    : [];
+  const starts = [...faces!.matchAll(/M(-?[\d.]+) (-?[\d.]+)h/g)].map(([, x, y]) => [Number(x), Number(y)]);
+  expect(starts.length).toBeGreaterThan(50);
+  for (const [x, y] of starts) {
+    expect(x).toBeGreaterThanOrEqual(0);
+    expect(x).toBeLessThan(2000);
+    // The lower side of each, from 68 under the top to the floor.
+    expect(y).toBeGreaterThanOrEqual(68 - 0.01);
+    expect(y).toBeLessThanOrEqual(1000.01);
+  }
+  expect(markup).not.toMatch(/translate\(0 -/);
 });

@@ -14,6 +14,7 @@ const tenth = (minutes: number): number => Math.round(minutes * 10) / 10;
 export function BrokenCoats({ wall: { coats = [] }, paints }: Props) {
   if (coats.length === 0) return null;
   const nameOf = (id: string) => paints.find((paint) => paint.id === id)?.name ?? id;
+  const several = new Set(coats.map(({ finish }) => finish)).size > 1;
   const late = coats.filter(({ fits }) => !fits).length;
   return (
     <Section
@@ -29,7 +30,7 @@ export function BrokenCoats({ wall: { coats = [] }, paints }: Props) {
           {
             key: "coat",
             label: "Coat",
-            show: ({ coat, colour }) => `${coat}, ${nameOf(colour)}`,
+            show: ({ coat, colour }) => (several ? `${coat}, ${nameOf(colour)}` : coat),
             value: ({ coat, colour }) => `${coat}, ${nameOf(colour)}`,
           },
           {
@@ -41,7 +42,7 @@ export function BrokenCoats({ wall: { coats = [] }, paints }: Props) {
           },
           {
             key: "front",
-            label: "Joined in, min",
+            label: "Joined, min",
             isFigure: true,
             show: ({ front_min, fits }) => (
               <span className={fits ? undefined : "font-semibold text-brick"}>{tenth(front_min)}</span>
@@ -50,17 +51,10 @@ export function BrokenCoats({ wall: { coats = [] }, paints }: Props) {
           },
           {
             key: "open",
-            label: "Wet for, min",
+            label: "Wet, min",
             isFigure: true,
             show: ({ open_min }) => tenth(open_min),
             value: ({ open_min }) => tenth(open_min),
-          },
-          {
-            key: "minutes",
-            label: "Takes, min",
-            isFigure: true,
-            show: ({ minutes, hands }) => Math.ceil(minutes / hands),
-            value: ({ minutes, hands }) => Math.ceil(minutes / hands),
           },
         ]}
       />
