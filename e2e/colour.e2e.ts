@@ -96,6 +96,16 @@ test("a mix is measured at Colour; a first section waits for the client at Days"
   await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/colour");
   const mix = page.getByRole("region", { name: "Mix Dune" });
   await expect(mix).toContainText("its label allows 31");
+  // Twice the tint is over its label.
+  await mix.getByText("Its parts").click();
+  await mix.getByRole("textbox", { name: "Parts of Ochre tint" }).fill("0.4");
+  await mix.getByRole("textbox", { name: "Parts of Ochre tint" }).press("Enter");
+  await expect(page.getByRole("region", { name: "Noticed" })).toContainText("Too much tint weakens the film");
+  await mix.getByLabel("Another part").click();
+  await page.getByRole("option", { name: "Kelp" }).click();
+  await expect(mix.getByRole("textbox", { name: "Parts of Kelp" })).toHaveValue("1");
+  await mix.getByRole("button", { name: "No Kelp in it" }).click();
+  await expect(mix.getByRole("textbox", { name: "Parts of Kelp" })).toHaveCount(0);
   await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/days");
   await expect(page.getByText(/ask the client, and write the answer down/).first()).toBeAttached();
 });

@@ -27,6 +27,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
     }))[0]?.message ?? null;
   const isUsed =
     job.walls.some((wall) => wall.base === paint.id || wall.primer === paint.id) ||
+    job.paints.some(({ mix }) => mix?.parts.some((part) => "paint" in part && part.paint === paint.id)) ||
     job.finishes.some((finish) =>
       finishOf(finish.kind)
         .paints(finish)
