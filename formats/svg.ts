@@ -83,6 +83,10 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
       lines.push(
         `<path ${attribute("id", id)} ${attribute("data-paint", colour)} fill="${hex(colour)}" fill-rule="evenodd" d="${pathOf(contours)}"><title>${escaped(name)}</title></path>`,
       ),
+    tint: ({ id, finish }, paint, opacity, contours) =>
+      lines.push(
+        `<path ${attribute("class", `tint ${finish}`)} ${attribute("data-effect", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-opacity="${written(opacity)}" fill-rule="evenodd" d="${pathOf(contours)}"/>`,
+      ),
     print: ({ id, finish }, paint, contours) =>
       lines.push(
         `<path ${attribute("class", `print ${finish}`)} ${attribute("data-print", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-rule="evenodd" d="${pathOf(contours)}"/>`,

@@ -212,6 +212,7 @@ it("the walker shows all that there is, once: regions as large as the surface, p
         kept || paint !== colour ? sum(contours) : signedArea(contours[0]!) - signedArea(contours[1]!)),
     brick: () => expect.unreachable(),
     sheet: () => expect.unreachable(),
+    tint: (_, paint) => expect(paint).toBe("mist"),
     opening: ({ id }, _, casing) => openings.push(`${id} ${casing !== null}`),
     fixture: () => undefined,
     line: () => undefined,

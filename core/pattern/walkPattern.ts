@@ -5,7 +5,8 @@ import { boxOfWall } from "../wall/boxOfWall";
 import { openingContour } from "../wall/openingContour";
 import type { Fixture, Opening, Wall } from "../wall/schema";
 import type { Brick, Pattern, Region, Sheet, WallLine } from "./pattern";
-import type { Placement } from "./placement";
+import type { Effect, Placement } from "./placement";
+import { tintsOf } from "./tintsOf";
 
 /**
  * Where a wall is drawn to: a picture, a page, a plotter. It is told everything in the wall's own mm, y up, from the back to
@@ -13,6 +14,8 @@ import type { Placement } from "./placement";
  */
 export interface PatternSink {
   region(region: Region, contours: readonly Contour[]): void;
+  /** One tint of broken colour over a region, so thin. */
+  tint(effect: Effect, paint: string, opacity: number, contours: readonly Contour[]): void;
   /** What one print leaves of one paint. */
   print(placement: Placement, paint: string, contours: readonly Contour[]): void;
   /** The face of a brick, openings not taken out: they are drawn over it. */
@@ -29,6 +32,7 @@ export function walkPattern(wall: Wall, pattern: Pattern | null, sink: PatternSi
   for (const region of pattern?.regions ?? []) {
     sink.region(region, [region.face.outer, ...region.face.holes]);
   }
+  if (pattern) walkEffects(pattern, sink);
   for (const { list, hex } of pattern?.sheets ?? []) {
     const { minY, maxY } = boxOfWall(wall);
     for (const sheet of list) sink.sheet(sheet, hex, rectangleContour(sheet.from, minY, sheet.to, maxY));
@@ -44,6 +48,16 @@ export function walkPattern(wall: Wall, pattern: Pattern | null, sink: PatternSi
   }
   for (const fixture of wall.fixtures) sink.fixture(fixture);
   for (const line of pattern?.lines ?? []) sink.line(line);
+}
+
+function walkEffects({ effects, regions }: Pattern, sink: PatternSink): void {
+  const byId = new Map(regions.map((region) => [region.id, region]));
+  for (const effect of effects)
+    for (const { paint, opacity } of tintsOf(effect))
+      for (const id of effect.regions) {
+        const { outer, holes } = byId.get(id)!.face;
+        sink.tint(effect, paint, opacity, [outer, ...holes]);
+      }
 }
 
 function walkPrints({ placements, motifs }: Pattern, sink: PatternSink): void {

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import type { PlanEffect, PlanWall } from "@/core/job/planTypes";
+import { tintsOf } from "@/core/pattern/tintsOf";
 import { pathOf } from "./pathOf";
 
 interface Props {
@@ -9,9 +10,6 @@ interface Props {
   readonly top: number;
   readonly hexOf: (paint: string) => string;
 }
-
-/** How much of what is under it each hand hides, beside what it leaves bare. */
-const hides: Record<PlanEffect["by"]["hand"], number> = { brush: 0.94, trowel: 1, flakes: 0.28, wash: 0.5 };
 
 /** Broken colour as flat tints over what it lies on; the Colour station draws it as it will look. */
 export function Effects({ effects, regions, top, hexOf }: Props) {
@@ -24,21 +22,16 @@ export function Effects({ effects, regions, top, hexOf }: Props) {
         .join(""),
     );
   }, [effects, regions, top]);
-  return effects.flatMap(({ id, by, tones }, index) => {
-    let shown = 0;
-    // Each tone over those before it, so thin that all are seen by their shares.
-    return tones.map(({ paint, share }) => {
-      shown += share;
-      return (
-        <path
-          key={`${id} ${paint}`}
-          d={paths[index]}
-          fill={hexOf(paint)}
-          fillOpacity={(share / shown) * hides[by.hand]}
-          fillRule="evenodd"
-          data-effect={id}
-        />
-      );
-    });
-  });
+  return effects.flatMap((effect, index) =>
+    tintsOf(effect).map(({ paint, opacity }) => (
+      <path
+        key={`${effect.id} ${paint}`}
+        d={paths[index]}
+        fill={hexOf(paint)}
+        fillOpacity={opacity}
+        fillRule="evenodd"
+        data-effect={effect.id}
+      />
+    )),
+  );
 }

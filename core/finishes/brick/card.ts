@@ -23,7 +23,8 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
     options: Object.entries(words[key]).map(([value, told]) => ({
       label: told as string,
       selected: spec[key] === value,
-      set: { [key]: value },
+      // Only taped brick is smeared.
+      set: { [key]: value, ...(value === "stamped" && { smear: undefined }) },
     })),
   });
   return [
@@ -50,6 +51,40 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
       value: accent.colour,
       mayBeNone: false,
     })),
+    ...(spec.smear
+      ? ([
+          {
+            type: "paint",
+            label: "Smeared with",
+            path: ["smear", "paint"],
+            value: spec.smear.paint,
+            mayBeNone: false,
+          },
+          {
+            type: "choice",
+            label: "Of the faces",
+            options: [
+              0.15,
+              0.3,
+              0.45,
+              ...([0.15, 0.3, 0.45].includes(spec.smear.share) ? [] : [spec.smear.share]),
+            ].map((share) => ({
+              label: `${Math.round(share * 100)} %`,
+              selected: spec.smear!.share === share,
+              set: { smear: { ...spec.smear!, share } },
+            })),
+          },
+          { type: "action", label: "No smear", set: { smear: undefined } },
+        ] as const)
+      : spec.way === "taped"
+        ? [
+            {
+              type: "action",
+              label: "Smear filler across",
+              set: { smear: { share: 0.3, paint: colour } },
+            } as const,
+          ]
+        : []),
     {
       type: "action",
       label: "Another accent",

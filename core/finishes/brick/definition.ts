@@ -5,16 +5,18 @@ import { designBrick } from "./design";
 import { editBrick } from "./edit";
 import { layOutBrick } from "./layout";
 import { brickSpec } from "./spec";
-import { brickWords } from "./words";
+import { tubeMl } from "./smear";
+import { brickFindings, brickWords } from "./words";
 import { workBrick } from "./work";
 
 export const brick = defineFinish({
   kind: "brick",
   title: "Brick",
   spec: brickSpec,
-  paints: ({ colour, accents }) => [
+  paints: ({ colour, accents, smear }) => [
     { path: ["colour"], id: colour },
     ...accents.map((accent, index) => ({ path: ["accents", index, "colour"], id: accent.colour })),
+    ...(smear ? [{ path: ["smear", "paint"], id: smear.paint }] : []),
   ],
   things: () => [],
   layOut: layOutBrick,
@@ -24,8 +26,10 @@ export const brick = defineFinish({
   edit: editBrick,
   work: workBrick,
   words: brickWords,
+  findings: brickFindings,
   sundries: {
     "sponge-block": { name: "Block of sponge", serves: 1, why: "why-sponge" },
+    "smear-filler": { name: "Filler, fine, tube", serves: tubeMl, why: "why-smear-filler" },
     "brick-tape": {
       name: { metric: "Tape to slit, 48 mm", imperial: 'Tape to slit, 1 7/8"' },
       serves: 1,

@@ -31,6 +31,22 @@ export const brickWords = {
     `${speech.wall(wall)}: tape the joints with tape slit to ${speech.length(joint)}: ${speech.run(bed)} of beds first, then ${speech.run(perpend)} of perpends between them.`,
   "brick-peel": ({ wall, amount }: { wall: string; amount: number }, speech: Speech) =>
     `${speech.wall(wall)}: peel ${speech.run(amount)} of joints dry, the last laid first; score the film where it bridges.`,
+  "brick-smear-board": (
+    { wall, share, distance }: { wall: string; share: number; distance: number },
+    speech: Speech,
+  ) =>
+    `${speech.wall(wall)}: a board of the same faces at three shares of filler, ${[0.5, 1, 1.5].map((times) => `${Math.round(share * times * 100)} %`).join(", ")}. Look at it from ${speech.length(distance)}: joints must still read. Keep the one that is taken beside the wall.`,
+  "brick-smear": (
+    { wall, colour, share, filler }: { wall: string; colour: string; share: number; filler: number },
+    speech: Speech,
+  ) =>
+    `${speech.wall(wall)}: drag filler and ${speech.paint(colour)} across about ${Math.round(share * 100)} % of the faces, ${speech.volume(filler)} of filler in all; spatula flat, along the courses, lifted at the joints. Step back every square metre, and stop while joints read.`,
+  "care-filler": () => "Dust mask for mixing and rubbing filler down; air the room.",
+  "ready-smear": () => "A board with the same faces and joints, filler, spatula, white in a shallow tray.",
+  "table-rods": () => "Rods: perpends of the courses",
+  "why-smear-filler": ({ from }: { from: number }, speech: Speech) =>
+    `${speech.volume(from)} across the faces, tubes of ${speech.volume(300)}`,
+  "care-dry-brush": () => "Brush the load off on paper until it hardly marks, before it touches the wall.",
   "care-stamp": () => "Try the stamp on paper first, and count how many faces a load prints.",
   "ready-stamps": ({ way }: { way: string }) =>
     way === "taped"
@@ -41,4 +57,24 @@ export const brickWords = {
     `for ${Math.round(from)} stamps, one a size and one for each 300 faces`,
   "why-brick-tape": ({ from }: { from: number }, speech: Speech) =>
     `${speech.run(from)} of joints, slit from the widest roll`,
+};
+
+/** What brickwork says of what it found. */
+export const brickFindings = {
+  "joints-vanish": (
+    {
+      wall,
+      contrast,
+      least,
+      joint,
+      resolved,
+    }: { wall: string; contrast: number; least: number; joint: number; resolved: number },
+    speech: Speech,
+  ) => ({
+    say:
+      joint < resolved
+        ? `${speech.wall(wall)}: a joint of ${speech.length(joint)} is lost from where people stand; ${speech.length(resolved)} would read.`
+        : `${speech.wall(wall)}: smeared so far, faces differ from the joints by only ${contrast.toFixed(0)} of 100 in lightness; under ${least} the joints no longer read.`,
+    remedy: "Smear less of the faces, take a joint or a face that differs more, and try it on a board first.",
+  }),
 };

@@ -7,6 +7,8 @@ import { brickPieces } from "../../pattern/brickPieces";
 import type { Box } from "../../geometry/curve";
 import type { Share, ShareOfWall, Site } from "../defineFinish";
 import type { BrickLayout } from "./layout";
+import { rodsTable } from "./rods";
+import { checkJoints, smearSteps, smearUses } from "./smear";
 
 /** m2 a litre of a sponge or a dry brush over the faces, and what each keeps, ml. */
 const spread = { stamped: { spreadRate: 16, toolsMl: 20 }, taped: { spreadRate: 20, toolsMl: 4 } } as const;
@@ -20,14 +22,15 @@ const dryToTapeMin = 60;
 export function workBrick(share: Share<BrickLayout>, site: Site): Contribution {
   const { spec } = share.layout;
   const walls = share.walls.filter(({ bricks }) => bricks.length > 0);
+  const smear = smearUses(walls, share.layout);
   return {
     steps: walls.flatMap((on) =>
       spec.way === "taped" ? tapedSteps(on, share.layout, site) : toneSteps(on, share.layout, site),
     ),
-    paint: paintOf(walls, spec.way),
-    sundries: sundriesOf(walls, share.layout),
-    tables: walls.map((on) => piecesTable(on, spec.id)),
-    findings: [],
+    paint: [...paintOf(walls, spec.way), ...smear.paint],
+    sundries: [...sundriesOf(walls, share.layout), ...smear.sundries],
+    tables: walls.flatMap((on) => [piecesTable(on, spec.id), rodsTable(on, share.layout)]),
+    findings: walls.flatMap((on) => checkJoints(on, share.layout, site)),
   };
 }
 
@@ -85,7 +88,7 @@ function toneSteps(
             ...stretches.at(-1)!.until,
           },
         },
-        cautions: [{ code: "care-stamp", values: {} }],
+        cautions: [{ code: spec.way === "taped" ? "care-dry-brush" : "care-stamp", values: {} }],
         evening: [
           { code: "ready-tins", values: { colours: [colour] } },
           { code: "ready-stamps", values: { way: spec.way } },
@@ -127,6 +130,7 @@ function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft
       cautions: [{ code: "care-knife", values: {} }],
       evening: [],
     },
+    ...smearSteps(on, layout, site, id("peel-joints")),
   ];
 }
 

@@ -1,0 +1,37 @@
+import type { Table } from "../../work/contribution";
+import type { ShareOfWall } from "../defineFinish";
+import { bricksIn, rowOf } from "./bond";
+import type { BrickLayout } from "./layout";
+
+/** A batten for each kind of course with its perpends: offered up along every course of that kind, from the wall's left. */
+export function rodsTable(on: ShareOfWall, { spec, strip, from, courses }: BrickLayout): Table {
+  const part = strip.parts.find(({ wall }) => wall.id === on.wall.id)!;
+  const { minX, maxX } = part.surface!.extent;
+  const kinds = Math.min(courses.count, spec.bond === "stack" ? 1 : spec.bond === "third" ? 3 : 2);
+  const rods = Array.from({ length: kinds }, (_, course) =>
+    bricksIn(rowOf(spec, course, from - part.offset), minX, maxX)
+      .slice(1)
+      .map(({ left }) => left - spec.joint / 2),
+  );
+  const names =
+    kinds === 1
+      ? ["Perpends"]
+      : kinds === 2
+        ? ["Odd courses", "Even courses"]
+        : ["Courses 1, 4 ...", "Courses 2, 5 ...", "Courses 3, 6 ..."];
+  const most = Math.max(0, ...rods.map(({ length }) => length));
+  return {
+    id: `rods-${on.wall.id}`,
+    wall: on.wall.id,
+    title: { code: "table-rods", values: { finish: spec.id } },
+    columns: [
+      { key: "n", label: "Perpend", as: "count" },
+      ...names.map((label, index) => ({ key: `rod${index + 1}`, label, as: "length" }) as const),
+    ],
+    // A rod that has one perpend less repeats the wall's end there.
+    rows: Array.from({ length: most }, (_, index) => ({
+      n: index + 1,
+      ...Object.fromEntries(rods.map((rod, kind) => [`rod${kind + 1}`, rod[index] ?? maxX])),
+    })),
+  };
+}
