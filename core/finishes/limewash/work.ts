@@ -1,8 +1,7 @@
 import { adviseCoats } from "../../paint/adviseCoats";
 import type { Finding } from "../../findings/finding";
-import { textureFactors } from "../../trade/constants";
 import { isOf } from "../../trade/constants";
-import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
 import { stripsOf } from "../../work/broken/sections";
 import {
   brokenUse,
@@ -53,29 +52,16 @@ export function workLimewash(share: Share<LimewashLayout>, site: Site): Contribu
   };
 }
 
-function coatsOf({ wall, covered, work }: BrokenWall, spec: LimewashSpec, site: Site): BrokenCoat[] {
+function coatsOf(on: BrokenWall, spec: LimewashSpec, site: Site): BrokenCoat[] {
   const paint = site.paints.get(spec.paint)!;
   const rate = site.rate("limewash_m2_min");
-  const hands = work.crew;
-  const { minY, maxY } = covered.box;
+  const hands = on.work.crew;
+  const { minY, maxY } = on.covered.box;
   const frontMin = (((maxY - minY) / 1000) * (reachMm / 1000)) / (rate * hands);
-  const openMin = openMinutes(paint, work);
-  const sections = stripsOf(covered, reachMm, "upright").map((section) => ({
-    ...section,
-    minutes: section.areaM2 / (rate * hands),
-  }));
-  return Array.from({ length: paint.coats }, (_, index): BrokenCoat => ({
-    wall: wall.id,
-    coat: index + 1,
-    colour: paint.id,
-    minutes: covered.areaM2 / rate,
-    hands,
-    frontMin,
-    openMin,
-    fits: fitsOpen(frontMin, openMin),
-    needMl: (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
-    sections,
-  }));
+  const sections = stripsOf(on.covered, reachMm, "upright");
+  return Array.from({ length: paint.coats }, (_, index) =>
+    coatOver(on, { coat: index + 1, paint, rate, hands, sections, frontMin }),
+  );
 }
 
 function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: LimewashSpec, site: Site): StepDraft[] {

@@ -1,6 +1,5 @@
 import type { Finding } from "../../findings/finding";
-import { textureFactors } from "../../trade/constants";
-import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
 import { stripsOf } from "../../work/broken/sections";
 import {
   brokenUse,
@@ -47,29 +46,12 @@ export function workPearl(share: Share<PearlLayout>, site: Site): Contribution {
 
 const directionOf = (coat: number) => (coat % 2 === 1 ? "upright" : "level");
 
-function coatsOf({ wall, covered, work }: BrokenWall, spec: PearlSpec, site: Site): BrokenCoat[] {
+function coatsOf(on: BrokenWall, spec: PearlSpec, site: Site): BrokenCoat[] {
   const paint = site.paints.get(spec.paint)!;
   const rate = site.rate("pearl_m2_min");
-  const openMin = openMinutes(paint, work);
-  return Array.from({ length: paint.coats }, (_, index): BrokenCoat => {
+  return Array.from({ length: paint.coats }, (_, index) => {
     const coat = index + 1;
-    const sections = stripsOf(covered, rollerMm, directionOf(coat)).map((section) => ({
-      ...section,
-      minutes: section.areaM2 / rate,
-    }));
-    const frontMin = Math.max(0, ...sections.map(({ minutes }) => minutes));
-    return {
-      wall: wall.id,
-      coat,
-      colour: paint.id,
-      minutes: covered.areaM2 / rate,
-      hands: 1,
-      frontMin,
-      openMin,
-      fits: fitsOpen(frontMin, openMin),
-      needMl: (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
-      sections,
-    };
+    return coatOver(on, { coat, paint, rate, sections: stripsOf(on.covered, rollerMm, directionOf(coat)) });
   });
 }
 

@@ -1,6 +1,6 @@
 import { textureFactors } from "../../trade/constants";
 import { cautionsAbove, heightOf } from "../../work/cautions";
-import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { cannotJoin, coatOver, openMinutes, type BrokenCoat } from "../../work/broken/coats";
 import { patchesOf } from "../../work/broken/sections";
 import {
   brokenUse,
@@ -52,33 +52,26 @@ const sectionThatFits = ({ openMin }: BrokenCoat, site: Site): number =>
 const paintsOf = ({ tones }: TrowelledSpec, { paints }: Site): Paint[] =>
   [...new Set(tones.map(({ paint }) => paint))].map((id) => paints.get(id)!);
 
-function coatsOf({ wall, covered, work }: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] {
-  const rate = site.rate("trowel_m2_min");
+function coatsOf(on: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] {
+  const { wall, covered, work } = on;
   const paints = paintsOf(spec, site);
-  const openMin = Math.min(...paints.map((paint) => openMinutes(paint, work)));
-  const sections = patchesOf(covered, spec.section_m2).map((section) => ({
-    ...section,
-    minutes: section.areaM2 / rate,
-  }));
-  const frontMin = Math.max(0, ...sections.map(({ minutes }) => minutes));
   const shares = tonesOf(spec);
-  return Array.from({ length: Math.max(...paints.map((paint) => paint.coats)) }, (_, index): BrokenCoat => ({
-    wall: wall.id,
-    coat: index + 1,
-    colour: mainTone(spec),
-    minutes: covered.areaM2 / rate,
-    hands: 1,
-    frontMin,
-    openMin,
-    fits: fitsOpen(frontMin, openMin),
-    needMl: shares.reduce((sum, { paint, share }) => {
+  const needMl = (coat: number) =>
+    shares.reduce((sum, { paint, share }) => {
       const { spreadRate, coats } = site.paints.get(paint)!;
-      return index < coats
-        ? sum + (covered.areaM2 * share * textureFactors[wall.texture] * 1000) / spreadRate
-        : sum;
-    }, 0),
-    sections,
-  }));
+      const area = covered.areaM2 * share * textureFactors[wall.texture];
+      return coat <= coats ? sum + (area * 1000) / spreadRate : sum;
+    }, 0);
+  return Array.from({ length: Math.max(...paints.map(({ coats }) => coats)) }, (_, index) =>
+    coatOver(on, {
+      coat: index + 1,
+      paint: site.paints.get(mainTone(spec))!,
+      rate: site.rate("trowel_m2_min"),
+      sections: patchesOf(covered, spec.section_m2),
+      openMin: Math.min(...paints.map((paint) => openMinutes(paint, work))),
+      needMl: needMl(index + 1),
+    }),
+  );
 }
 
 function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSpec, site: Site): StepDraft[] {

@@ -1,5 +1,4 @@
-import { textureFactors } from "../../trade/constants";
-import { cannotJoin, fitsOpen, openMinutes, type BrokenCoat } from "../../work/broken/coats";
+import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
 import { stripsOf } from "../../work/broken/sections";
 import {
   brokenUse,
@@ -45,30 +44,15 @@ export function workWhitewash(share: Share<WhitewashLayout>, site: Site): Contri
   };
 }
 
-function coatsOf({ wall, covered, work }: BrokenWall, spec: WhitewashSpec, site: Site): BrokenCoat[] {
+function coatsOf(on: BrokenWall, spec: WhitewashSpec, site: Site): BrokenCoat[] {
   const paint = site.paints.get(spec.paint)!;
   const rate = site.rate("whitewash_m2_min") * paceOf[spec.way];
-  const boards = stripsOf(covered, spec.board, spec.direction === "horizontal" ? "level" : "upright");
+  const boards = stripsOf(on.covered, spec.board, spec.direction === "horizontal" ? "level" : "upright");
   const tones = spreadTones(boards.length, spec.seed);
-  const sections = boards.map((board, index) => ({
-    ...board,
-    minutes: board.areaM2 / rate,
-    tone: tones[index]!,
-  }));
-  const frontMin = Math.max(0, ...sections.map(({ minutes }) => minutes));
-  const openMin = openMinutes(paint, work);
-  return Array.from({ length: paint.coats }, (_, index): BrokenCoat => ({
-    wall: wall.id,
-    coat: index + 1,
-    colour: paint.id,
-    minutes: covered.areaM2 / rate,
-    hands: 1,
-    frontMin,
-    openMin,
-    fits: fitsOpen(frontMin, openMin),
-    needMl: (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
-    sections,
-  }));
+  const sections = boards.map((board, index) => ({ ...board, tone: tones[index]! }));
+  return Array.from({ length: paint.coats }, (_, index) =>
+    coatOver(on, { coat: index + 1, paint, rate, sections }),
+  );
 }
 
 function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSpec, site: Site): StepDraft[] {

@@ -1,9 +1,18 @@
 import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
-import { paintingClimate } from "../../trade/constants";
+import type { Covered } from "../../pattern/covered";
+import { paintingClimate, textureFactors } from "../../trade/constants";
+import type { Wall } from "../../wall/schema";
 import { openShare } from "../climate";
 import type { Work } from "../schema";
 import type { Section } from "./sections";
+
+/** Where broken colour goes on, and in which air. */
+interface BrokenPlace {
+  readonly wall: Wall;
+  readonly covered: Covered;
+  readonly work: Work;
+}
 
 /** A coat of broken colour on one wall, and whether its edge can be joined while it is wet. */
 export interface BrokenCoat {
@@ -27,7 +36,44 @@ export interface BrokenCoat {
 export const openMinutes = (paint: Pick<Paint, "openMin">, work: Work): number =>
   paint.openMin * openShare(work);
 
-export const fitsOpen = (frontMin: number, openMin: number): boolean => frontMin <= openMin + 1e-9;
+/** How a coat is worked, beside what the wall says. */
+interface Worked {
+  readonly coat: number;
+  readonly paint: Paint;
+  /** m2 a minute of one hand. */
+  readonly rate: number;
+  readonly hands?: number;
+  readonly sections: readonly (Section & { readonly tone?: string })[];
+  /** The longest of its sections where it does not say. */
+  readonly frontMin?: number;
+  /** The shortest of its paints; its own where it does not say. */
+  readonly openMin?: number;
+  /** Of one coat of its paint where it does not say, ml. */
+  readonly needMl?: number;
+}
+
+/** A coat over all that is covered: minutes by the pace, paint by the spread rate, and whether its edge can be joined. */
+export function coatOver({ wall, covered, work }: BrokenPlace, worked: Worked): BrokenCoat {
+  const { coat, paint, rate, hands = 1 } = worked;
+  const sections = worked.sections.map((section) => ({
+    ...section,
+    minutes: section.areaM2 / (rate * hands),
+  }));
+  const frontMin = worked.frontMin ?? Math.max(0, ...sections.map(({ minutes }) => minutes));
+  const openMin = worked.openMin ?? openMinutes(paint, work);
+  return {
+    wall: wall.id,
+    coat,
+    colour: paint.id,
+    minutes: covered.areaM2 / rate,
+    hands,
+    frontMin,
+    openMin,
+    fits: frontMin <= openMin + 1e-9,
+    needMl: worked.needMl ?? (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
+    sections,
+  };
+}
 
 /** More hands than this get in each other's way on one front. */
 const mostHands = 4;
