@@ -5,7 +5,7 @@ import { Upload } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { useDropzone } from "react-dropzone";
-import { Controller, useForm } from "react-hook-form";
+import { Controller, useForm, type Control } from "react-hook-form";
 import * as z from "zod";
 import type { Problem } from "@/core/job/parseJob";
 import { currencySchema, longestJobName } from "@/core/job/schema";
@@ -115,24 +115,7 @@ function JobForm({ send }: { send: (text: string, what: string) => Promise<void>
         problem={errors.name?.message}
         {...register("name")}
       />
-      <Controller
-        control={control}
-        name="units"
-        render={({ field }) => (
-          <Choice
-            label="Tape measure"
-            options={(["imperial", "metric"] as const).map((units) => ({
-              units,
-              label: { imperial: "feet and inches", metric: "millimetres" }[units],
-              selected: field.value === units,
-            }))}
-            onChoose={({ units }) => {
-              field.onChange(units);
-              suggestCurrency();
-            }}
-          />
-        )}
-      />
+      <TapeChoice control={control} onChosen={suggestCurrency} />
       <div className="grid grid-cols-[1fr_5.5rem] gap-3">
         <Controller
           control={control}
@@ -164,6 +147,32 @@ function JobForm({ send }: { send: (text: string, what: string) => Promise<void>
         Start the job
       </Button>
     </form>
+  );
+}
+
+type Asked = z.infer<typeof schema>;
+
+/** What the tape measure reads in. */
+function TapeChoice({ control, onChosen }: { control: Control<Asked>; onChosen: () => void }) {
+  return (
+    <Controller
+      control={control}
+      name="units"
+      render={({ field }) => (
+        <Choice
+          label="Tape measure"
+          options={(["imperial", "metric"] as const).map((units) => ({
+            units,
+            label: { imperial: "feet and inches", metric: "millimetres" }[units],
+            selected: field.value === units,
+          }))}
+          onChoose={({ units }) => {
+            field.onChange(units);
+            onChosen();
+          }}
+        />
+      )}
+    />
   );
 }
 

@@ -5,6 +5,7 @@ import { memo, useId, useMemo, useState, type KeyboardEvent, type ReactNode } fr
 import type { Box } from "@/core/geometry/curve";
 import { formatSpan } from "@/core/measure/formatLength";
 import { boxOfWall } from "@/core/wall/boxOfWall";
+import type { PlanWall } from "@/core/job/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
@@ -80,13 +81,6 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
   if (!wall) return null;
   const { plan } = found;
   const isOnCanvas = plan !== null && !hatched && isForCanvas(plan);
-  const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === "+" || event.key === "=") zoom(1.25);
-    else if (event.key === "-") zoom(0.8);
-    else if (event.key === "0") fit();
-    else return;
-    event.stopPropagation();
-  };
   return (
     <section
       aria-label={`${wall.name ?? wall.id}, drawn to scale`}
@@ -108,7 +102,7 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
         tabIndex={0}
         role="group"
         aria-label="Wall view; plus and minus zoom, 0 fits"
-        onKeyDown={onKeyDown}
+        onKeyDown={zoomByKeys(zoom, fit)}
       >
         {isOnCanvas && (
           <WallCanvas
@@ -121,30 +115,14 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
           />
         )}
         <svg width={size.width} height={size.height} className="absolute inset-0 block select-none">
-          {beside.map((other) => (
-            <g
-              key={other.wall.id}
-              role="img"
-              aria-label={`${other.wall.name ?? other.wall.id}, around the corner`}
-              transform={`translate(${frame.x(other.offset)} ${frame.y(boxOfWall(other.wall).maxY)}) scale(${view.scale})`}
-            >
-              <WallDrawing wall={other.wall} plan={other.plan} paints={job.paints} />
-            </g>
-          ))}
-          <g
-            role="img"
-            data-wall
-            aria-label={`${wall.name ?? wall.id}, as it will look`}
-            transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${view.scale})`}
-          >
-            <WallDrawing
-              wall={wall}
-              plan={found.plan}
-              paints={job.paints}
-              hatch={hatched ? hatchId : undefined}
-              isOnCanvas={isOnCanvas}
-            />
-          </g>
+          <Walls
+            wall={wall}
+            plan={plan}
+            beside={beside}
+            frame={frame}
+            hatch={hatched ? hatchId : undefined}
+            isOnCanvas={isOnCanvas}
+          />
           {beside.map((other) => (
             <BesideName key={other.wall.id} beside={other} frame={frame} />
           ))}
@@ -153,6 +131,52 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
         </svg>
       </div>
     </section>
+  );
+}
+
+/** Plus and minus zoom, 0 fits. */
+const zoomByKeys = (zoom: (factor: number) => void, fit: () => void) => (event: KeyboardEvent) => {
+  if (event.key === "+" || event.key === "=") zoom(1.25);
+  else if (event.key === "-") zoom(0.8);
+  else if (event.key === "0") fit();
+  else return;
+  event.stopPropagation();
+};
+
+interface WallsProps {
+  readonly wall: Wall;
+  readonly plan: PlanWall | null;
+  readonly beside: readonly WallBeside[];
+  readonly frame: LayerFrame;
+  readonly hatch: string | undefined;
+  readonly isOnCanvas: boolean;
+}
+
+/** The wall itself, between those that are unfolded beside it. */
+function Walls({ wall, plan, beside, frame, hatch, isOnCanvas }: WallsProps) {
+  const { paints } = useJob();
+  const { box } = frame;
+  return (
+    <>
+      {beside.map((other) => (
+        <g
+          key={other.wall.id}
+          role="img"
+          aria-label={`${other.wall.name ?? other.wall.id}, around the corner`}
+          transform={`translate(${frame.x(other.offset)} ${frame.y(boxOfWall(other.wall).maxY)}) scale(${frame.view.scale})`}
+        >
+          <WallDrawing wall={other.wall} plan={other.plan} paints={paints} />
+        </g>
+      ))}
+      <g
+        role="img"
+        data-wall
+        aria-label={`${wall.name ?? wall.id}, as it will look`}
+        transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${frame.view.scale})`}
+      >
+        <WallDrawing wall={wall} plan={plan} paints={paints} hatch={hatch} isOnCanvas={isOnCanvas} />
+      </g>
+    </>
   );
 }
 

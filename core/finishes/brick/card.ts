@@ -51,40 +51,7 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
       value: accent.colour,
       mayBeNone: false,
     })),
-    ...(spec.smear
-      ? ([
-          {
-            type: "paint",
-            label: "Smeared with",
-            path: ["smear", "paint"],
-            value: spec.smear.paint,
-            mayBeNone: false,
-          },
-          {
-            type: "choice",
-            label: "Of the faces",
-            options: [
-              0.15,
-              0.3,
-              0.45,
-              ...([0.15, 0.3, 0.45].includes(spec.smear.share) ? [] : [spec.smear.share]),
-            ].map((share) => ({
-              label: `${Math.round(share * 100)} %`,
-              selected: spec.smear!.share === share,
-              set: { smear: { ...spec.smear!, share } },
-            })),
-          },
-          { type: "action", label: "No smear", set: { smear: undefined } },
-        ] as const)
-      : spec.way === "taped"
-        ? [
-            {
-              type: "action",
-              label: "Smear filler across",
-              set: { smear: { share: 0.3, paint: colour } },
-            } as const,
-          ]
-        : []),
+    ...smearFields(spec),
     {
       type: "action",
       label: "Another accent",
@@ -98,3 +65,40 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
       : []),
   ];
 }
+
+/** Of taped brick: what is dragged across it, or the button that begins that. */
+const smearFields = (spec: BrickSpec): readonly CardField[] =>
+  spec.smear
+    ? ([
+        {
+          type: "paint",
+          label: "Smeared with",
+          path: ["smear", "paint"],
+          value: spec.smear.paint,
+          mayBeNone: false,
+        },
+        {
+          type: "choice",
+          label: "Of the faces",
+          options: [
+            0.15,
+            0.3,
+            0.45,
+            ...([0.15, 0.3, 0.45].includes(spec.smear.share) ? [] : [spec.smear.share]),
+          ].map((share) => ({
+            label: `${Math.round(share * 100)} %`,
+            selected: spec.smear!.share === share,
+            set: { smear: { ...spec.smear!, share } },
+          })),
+        },
+        { type: "action", label: "No smear", set: { smear: undefined } },
+      ] as const)
+    : spec.way === "taped"
+      ? [
+          {
+            type: "action",
+            label: "Smear filler across",
+            set: { smear: { share: 0.3, paint: spec.colour } },
+          } as const,
+        ]
+      : [];

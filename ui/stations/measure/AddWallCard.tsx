@@ -3,6 +3,7 @@
 import { Crosshair } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useMemo, useState, type ComponentProps } from "react";
+import type { UnitSystem } from "@/core/measure/units";
 import { imaginedRoom } from "@/devices/laser/simulatedRoom";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import { freshId, type SurveyDocument, type WallDocument } from "@/ui/job/jobDocument";
@@ -80,27 +81,7 @@ export function AddWallCard() {
           <LaserFields>
             {how === "survey" ? (
               <>
-                <SurveyReadings
-                  survey={survey}
-                  units={units}
-                  onChange={(next) => {
-                    setSurvey(next);
-                    return null;
-                  }}
-                />
-                {survey.stations.length > 0 &&
-                  (["left", "right"] as const).map((end) => (
-                    <EndReadings
-                      key={end}
-                      end={end}
-                      survey={survey}
-                      units={units}
-                      onChange={(next) => {
-                        setSurvey(next);
-                        return null;
-                      }}
-                    />
-                  ))}
+                <SurveyFields survey={survey} units={units} onChange={setSurvey} />
                 <LaserOnDemand room={room} seed={seed} units={units} />
               </>
             ) : (
@@ -114,6 +95,29 @@ export function AddWallCard() {
         <AddButtons name={name} parts={how === "survey" ? { survey } : sides} />
       </div>
     </div>
+  );
+}
+
+interface SurveyProps {
+  readonly survey: SurveyDocument;
+  readonly units: UnitSystem;
+  readonly onChange: (survey: SurveyDocument) => void;
+}
+
+/** Readings along the level line, and of both ends once there are some. */
+function SurveyFields({ survey, units, onChange }: SurveyProps) {
+  const take = (next: SurveyDocument) => {
+    onChange(next);
+    return null;
+  };
+  return (
+    <>
+      <SurveyReadings survey={survey} units={units} onChange={take} />
+      {survey.stations.length > 0 &&
+        (["left", "right"] as const).map((end) => (
+          <EndReadings key={end} end={end} survey={survey} units={units} onChange={take} />
+        ))}
+    </>
   );
 }
 

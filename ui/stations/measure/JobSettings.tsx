@@ -60,33 +60,7 @@ export function JobSettings() {
           value={job.currency}
           onChange={(text) => edit({ currency: text.toUpperCase() })}
         />
-        <Choice
-          label="Ceiling"
-          options={[
-            { label: "not told", selected: !job.ceiling, texture: null },
-            ...(["smooth", "light", "heavy"] as const).map((texture) => ({
-              label: { smooth: "smooth", light: "light stipple", heavy: "heavy stipple" }[texture],
-              selected: job.ceiling?.texture === texture,
-              texture,
-            })),
-          ]}
-          onChoose={({ texture }) =>
-            edit({ ceiling: texture === null ? undefined : { ...document.ceiling, texture } })
-          }
-        />
-        <Choice
-          label="Its paint"
-          options={[
-            { label: "not at hand", selected: job.ceiling?.colour === undefined, id: undefined },
-            ...job.paints.map(({ id, name, hex }) => ({
-              label: name,
-              swatch: hex,
-              selected: job.ceiling?.colour === id,
-              id,
-            })),
-          ]}
-          onChoose={({ id }) => edit({ ceiling: { ...document.ceiling, colour: id } })}
-        />
+        <CeilingFields edit={edit} />
         <div className="col-span-2">
           <Choice
             label="Coats"
@@ -103,5 +77,42 @@ export function JobSettings() {
         </div>
       </div>
     </Section>
+  );
+}
+
+/** What the ceiling is like, which decides how masks along it are sealed. */
+function CeilingFields({ edit }: { edit: (update: Partial<JobDocument>) => string | null }) {
+  const job = useJob();
+  const document = useDocument();
+  return (
+    <>
+      <Choice
+        label="Ceiling"
+        options={[
+          { label: "not told", selected: !job.ceiling, texture: null },
+          ...(["smooth", "light", "heavy"] as const).map((texture) => ({
+            label: { smooth: "smooth", light: "light stipple", heavy: "heavy stipple" }[texture],
+            selected: job.ceiling?.texture === texture,
+            texture,
+          })),
+        ]}
+        onChoose={({ texture }) =>
+          edit({ ceiling: texture === null ? undefined : { ...document.ceiling, texture } })
+        }
+      />
+      <Choice
+        label="Its paint"
+        options={[
+          { label: "not at hand", selected: job.ceiling?.colour === undefined, id: undefined },
+          ...job.paints.map(({ id, name, hex }) => ({
+            label: name,
+            swatch: hex,
+            selected: job.ceiling?.colour === id,
+            id,
+          })),
+        ]}
+        onChoose={({ id }) => edit({ ceiling: { ...document.ceiling, colour: id } })}
+      />
+    </>
   );
 }

@@ -66,8 +66,6 @@ export function DrawOverlay({ drawing, frame }: Props) {
     const by = tapeDivision * (event.altKey ? 1 : event.shiftKey ? stride * stride : stride);
     move(snap({ x: from.x + arrow.x * by, y: from.y + arrow.y * by }, 0));
   };
-  const trail = [...points, ...(pencil ? [pencil.at] : [])].map(placing.toPx);
-  const tip = pencil && placing.toPx(pencil.at);
   return (
     <g
       ref={group}
@@ -89,6 +87,23 @@ export function DrawOverlay({ drawing, frame }: Props) {
         }}
         onDoubleClick={() => drawing.mayEnd && drawing.end()}
       />
+      <Trail drawing={drawing} pencil={pencil} frame={frame} />
+    </g>
+  );
+}
+
+interface TrailProps extends Props {
+  readonly pencil: SnappedPoint | null;
+}
+
+/** The points that are set, the way between them, and where the pencil stands. */
+function Trail({ drawing: { handed, tool, points }, pencil, frame }: TrailProps) {
+  const { strip, offset } = handed;
+  const placing = placingOf(frame, offset);
+  const trail = [...points, ...(pencil ? [pencil.at] : [])].map(placing.toPx);
+  const tip = pencil && placing.toPx(pencil.at);
+  return (
+    <>
       {points.length > 0 && (
         <path
           d={`M${trail.map(({ x, y }) => `${x} ${y}`).join("L")}`}
@@ -124,7 +139,7 @@ export function DrawOverlay({ drawing, frame }: Props) {
             pointerEvents="none"
           />
         ))}
-    </g>
+    </>
   );
 }
 

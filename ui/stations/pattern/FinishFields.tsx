@@ -24,87 +24,84 @@ interface Props {
 }
 
 /** The fields that a finish's definition asks for; nothing here knows which finish it is. */
-export function FinishFields({ fields, written, paints, units, onEdit }: Props) {
-  const set = (path: readonly (string | number)[], value: unknown): string | null =>
-    firstMessage(onEdit((finish) => setIn(finish, path, value)));
+export function FinishFields({ fields, ...rest }: Props) {
   return (
     <div className="grid grid-cols-2 items-start gap-x-3 gap-y-2">
-      {fields.map((field, index) => {
-        switch (field.type) {
-          case "choice":
-            return (
-              <div key={index}>
-                <Choice
-                  label={field.label}
-                  options={field.options}
-                  onChoose={(option) => onEdit((finish) => ({ ...finish, ...option.set }))}
-                />
-              </div>
-            );
-          case "length":
-            return (
-              <LengthField
-                key={index}
-                label={field.label}
-                written={writtenAt(written, field.path) ?? field.value ?? undefined}
-                units={units}
-                onChange={(value) => set(field.path, value)}
-              />
-            );
-          case "count":
-          case "angle":
-            return (
-              <NumberField
-                key={index}
-                label={field.label}
-                value={field.value}
-                unit={field.type === "angle" ? "degrees" : ""}
-                whole={field.type === "count"}
-                onChange={(value) => set(field.path, value)}
-              />
-            );
-          case "colours":
-            return (
-              <ColourTurn
-                key={index}
-                label={field.label}
-                value={field.value}
-                paints={paints}
-                onChange={(value) => set(field.path, value)}
-              />
-            );
-          case "paint":
-            return (
-              <PaintChoice
-                key={index}
-                field={field}
-                paints={paints}
-                onChange={(value) => set(field.path, value ?? undefined)}
-              />
-            );
-          case "action":
-            return (
-              <Button
-                key={index}
-                look="quiet"
-                className="justify-self-start self-end px-0 text-sm text-violet"
-                onClick={() => onEdit((finish) => ({ ...finish, ...field.set }))}
-              >
-                {field.label}
-              </Button>
-            );
-          case "heading":
-            return (
-              <h3 key={index} className="col-span-2 border-t border-hairline pt-2 text-base font-bold">
-                {field.label}
-              </h3>
-            );
-          default:
-            return field satisfies never;
-        }
-      })}
+      {fields.map((field, index) => (
+        <Field key={index} field={field} {...rest} />
+      ))}
     </div>
   );
+}
+
+/** One of them, by its type. */
+function Field({ field, written, paints, units, onEdit }: Omit<Props, "fields"> & { field: CardField }) {
+  const set = (path: readonly (string | number)[], value: unknown): string | null =>
+    firstMessage(onEdit((finish) => setIn(finish, path, value)));
+  const { label } = field;
+  switch (field.type) {
+    case "choice":
+      return (
+        <div>
+          <Choice
+            label={label}
+            options={field.options}
+            onChoose={(option) => onEdit((finish) => ({ ...finish, ...option.set }))}
+          />
+        </div>
+      );
+    case "length":
+      return (
+        <LengthField
+          label={label}
+          written={writtenAt(written, field.path) ?? field.value ?? undefined}
+          units={units}
+          onChange={(value) => set(field.path, value)}
+        />
+      );
+    case "count":
+    case "angle":
+      return (
+        <NumberField
+          label={label}
+          value={field.value}
+          unit={field.type === "angle" ? "degrees" : ""}
+          whole={field.type === "count"}
+          onChange={(value) => set(field.path, value)}
+        />
+      );
+    case "colours":
+      return (
+        <ColourTurn
+          label={label}
+          value={field.value}
+          paints={paints}
+          onChange={(value) => set(field.path, value)}
+        />
+      );
+    case "paint":
+      return (
+        <PaintChoice
+          field={field}
+          paints={paints}
+          onChange={(value) => set(field.path, value ?? undefined)}
+        />
+      );
+    case "action":
+      return (
+        <Button
+          look="quiet"
+          className="justify-self-start self-end px-0 text-sm text-violet"
+          onClick={() => onEdit((finish) => ({ ...finish, ...field.set }))}
+        >
+          {label}
+        </Button>
+      );
+    case "heading":
+      return <h3 className="col-span-2 border-t border-hairline pt-2 text-base font-bold">{label}</h3>;
+    default:
+      return field satisfies never;
+  }
 }
 
 const firstMessage = (problems: readonly Problem[]): string | null => problems[0]?.message ?? null;
