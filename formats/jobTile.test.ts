@@ -25,3 +25,22 @@ it("stays small, however many pieces there are", () => {
   const job = hardJob();
   expect(drawTile(job, plan(job)).length).toBeLessThan(60_000);
 });
+
+it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks", () => {
+  const job = parsed({
+    ...oneWall({ width: 3000, height: 2600, skirting: 0 }, {}),
+    finishes: [
+      { id: "l", on: "w", kind: "limewash", paint: "kelp" },
+      { id: "p", on: "w", kind: "paper", roll: { width: 500, length: 10050 }, hex: "#123456" },
+      { id: "b", on: "w", kind: "brick", colour: "kelp", face: { width: 228, height: 68 } },
+    ],
+  });
+  const svg = drawTile(job, plan(job));
+  const kelp = job.paints.find(({ id }) => id === "kelp")!.hex;
+  expect(svg).toContain(`<path fill="${kelp}" fill-opacity="0.94"`);
+  // Six sheets of 500, from the top to the floor.
+  const sheets = /<path fill="#123456"[^>]*d="([^"]*)"/.exec(svg)![1]!;
+  expect(sheets.match(/M\d+ 0h500v2600h-500z/g)).toHaveLength(6);
+  // The first brick hangs from the top.
+  expect(svg).toMatch(/M0 0h\d+v68h-\d+z/);
+});

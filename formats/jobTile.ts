@@ -2,6 +2,7 @@ import type { Plan, PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall } from "@/core/wall/boxOfWall";
+import { tintsOf } from "@/core/pattern/tintsOf";
 import { openingContour } from "@/core/wall/openingContour";
 import type { Wall } from "@/core/wall/schema";
 
@@ -90,11 +91,51 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
   return [
     `<path fill="${hexOf(wall.base)}" d="${ringOf(outline, place)}"/>`,
     ...[...paths].map(([hex, d]) => (d === "" ? "" : `<path fill="${hex}" fill-rule="evenodd" d="${d}"/>`)),
+    planned ? overlays(planned, hexOf, [minY, maxY], place) : "",
     openings.length === 0
       ? ""
       : `<path fill="#f7f3ea" stroke="#8b8074" stroke-width="12" d="${openings.join("")}"/>`,
     `<path fill="none" stroke="#2b1f33" stroke-opacity=".5" stroke-width="16" d="${ringOf(outline, place)}"/>`,
   ].join("");
+}
+
+/** Characters of the bricks of one wall; beyond that the lower ones are left out. */
+const mostOfBricks = 11_000;
+
+/** What lies on the pieces: tints of broken colour, sheets of paper, bricks by their tones. */
+function overlays(
+  { regions, effects = [], sheets = [], bricks = [] }: PlanWall,
+  hexOf: (paint: string) => string,
+  [minY, maxY]: readonly [number, number],
+  place: Place,
+): string {
+  const byId = new Map(regions.map((region) => [region.id, region]));
+  const box = (x: number, y: number, width: number, height: number) => {
+    const [left, top] = place([x, y + height]);
+    return `M${left} ${top}h${Math.round(width)}v${Math.round(height)}h${-Math.round(width)}z`;
+  };
+  const tinted = effects.flatMap((effect) => {
+    const rings = effect.regions.flatMap((id) => [byId.get(id)!.outline, ...byId.get(id)!.holes]);
+    const d = rings.map((ring) => ringOf(ring, place)).join("");
+    if (d === "" || d.length > mostPerWall) return [];
+    return tintsOf(effect).map(
+      ({ paint, opacity }) =>
+        `<path fill="${hexOf(paint)}" fill-opacity="${opacity.toFixed(2)}" fill-rule="evenodd" d="${d}"/>`,
+    );
+  });
+  const papered = sheets.map(
+    ({ hex, drops }) =>
+      `<path fill="${hex}" stroke="#6b6070" stroke-width="6" d="${drops.map(({ from, to }) => box(from, minY, to - from, maxY - minY)).join("")}"/>`,
+  );
+  let room = mostOfBricks;
+  const tones = new Map<string, string>();
+  for (const { tone, box: face } of bricks.flatMap(({ list }) => list)) {
+    const d = box(...face);
+    if ((room -= d.length) < 0) break;
+    tones.set(tone, (tones.get(tone) ?? "") + d);
+  }
+  const laid = [...tones].map(([tone, d]) => `<path fill="${hexOf(tone)}" d="${d}"/>`);
+  return [...tinted, ...papered, ...laid].join("");
 }
 
 const largestFirst = (regions: PlanWall["regions"]) => [...regions].sort((a, b) => b.area_m2 - a.area_m2);
