@@ -60,8 +60,9 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
       fc.property(anyStrip, (strip) => {
         const spec = start(strip);
         const uses = finish.paints(spec);
-        // Paper brings its own look; all else is put on in paint.
-        if (kind !== "paper") expect(uses.length).toBeGreaterThan(0);
+        const designs = finish.design(finish.layOut(spec, strip, context));
+        // It is put on in paint, or brings its own look.
+        expect(uses.length > 0 || designs.some(({ sheets }) => sheets)).toBe(true);
         for (const { id } of uses) expect(paints).toContain(id);
         for (const { path, id } of uses) {
           const at = path.reduce<unknown>(
@@ -130,7 +131,8 @@ describe("taking hold of a finish on the wall", () => {
             }).data!;
             const { handles, tools } = finish.edit(finish.layOut(spec, strip, context));
             expect(new Set(handles.map(({ id }) => id)).size).toBe(handles.length);
-            expect(tools.map(({ id }) => id)).toContain("fill");
+            // What is put on in paint can be given another.
+            if (finish.paints(spec).length > 0) expect(tools.map(({ id }) => id)).toContain("fill");
             const handle = handles[pick % handles.length];
             if (!handle) return;
             const still = handle.moveTo(handle.at);

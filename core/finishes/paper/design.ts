@@ -1,13 +1,14 @@
 import { segment } from "../../geometry/curve";
 import { lineBetween, type Design, type SetOutLine } from "../../pattern/pattern";
 import type { PaperLayout } from "./layout";
+import { leastPart } from "./sheets";
 
 /** Sheets, and a plumb line at every seam: what each of them is hung to, so that no error of the first grows down the wall. */
 export function designPaper({ spec, strip, drops, onWalls, dropsPerRoll, lastWidth }: PaperLayout): Design[] {
   const { minY, maxY } = strip.extent;
   const seams = drops.slice(1).flatMap(({ n, from }, index) => {
     const before = drops[index]!;
-    return from - before.to < 0.05 ? [{ n, from, before: before.n }] : [];
+    return from - before.to < leastPart ? [{ n, from, before: before.n }] : [];
   });
   const lines = seams.map(({ n, from, before }, index): SetOutLine => ({
     id: `seam-${before}`,

@@ -1,5 +1,5 @@
 import { segment } from "../../geometry/curve";
-import { east, fillTool, tidy, type Editing } from "../editing";
+import { east, tidy, type Editing } from "../editing";
 import type { PaperLayout } from "./layout";
 import { seamOf } from "./sheets";
 
@@ -31,6 +31,6 @@ export function editPaper({ spec, strip, drops }: PaperLayout): Editing {
             : { set: { start: { seam: tidy(place.x) } } },
       },
     ],
-    tools: [fillTool(() => null)],
+    tools: [],
   };
 }

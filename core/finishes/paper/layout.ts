@@ -4,7 +4,7 @@ import type { Strip, StripPart } from "../../wall/strip";
 import type { Surface } from "../../wall/surface";
 import type { FinishContext, Laid } from "../defineFinish";
 import { assignRolls, dropsPerRoll, roundedUp } from "./rolls";
-import { mostSheets, reachBetween, seamOf, sheetsAcross } from "./sheets";
+import { heightBetween, leastPart, mostSheets, seamOf, sheetsAcross } from "./sheets";
 import type { PaperSpec } from "./spec";
 
 export interface PaperLayout extends Laid<PaperSpec> {
@@ -107,14 +107,14 @@ function partOf(
 ): OnPart[] {
   const { minX, maxX, minY, maxY } = surface.extent;
   const [from, to] = [Math.max(minX, sheet.from - offset), Math.min(maxX, sheet.to - offset)];
-  if (to - from < 0.05) return [];
+  if (to - from < leastPart) return [];
   const area = on.areaOf({ minX: from, maxX: to, minY, maxY });
-  const reach = area > 1 ? reachBetween(surface, from, to) : null;
-  if (!reach) return [];
+  const height = area > 1 ? heightBetween(surface, from, to) : null;
+  if (height === null) return [];
   const isCutOut = wall.openings.some(
     ({ x, width, casing }) => x - casing < to - 1 && x + width + casing > from + 1,
   );
-  return [{ wall: wall.id, from, to, height: reach.height, areaM2: area / 1e6, isCutOut }];
+  return [{ wall: wall.id, from, to, height, areaM2: area / 1e6, isCutOut }];
 }
 
 function onWall(
@@ -128,12 +128,14 @@ function onWall(
     if (!here) return [];
     const { n, length, cut, roll, phase } = drops[index]!;
     const { from, to } = here;
-    return [{ n, from, to, length, cut, roll, phase, isPart: to - from < width - 0.05 }];
+    return [{ n, from, to, length, cut, roll, phase, isPart: to - from < width - leastPart }];
   });
   const opened = new Set<number>();
-  const before = drops.filter(({ from }) => from < surface.extent.minX + offset - 0.05);
+  const before = drops.filter(({ from }) => from < surface.extent.minX + offset - leastPart);
   for (const { roll } of before) opened.add(roll);
   const rolls = new Set(list.map(({ roll }) => roll).filter((roll) => roll > 0 && !opened.has(roll)));
-  const inner = list.slice(1).flatMap(({ from }, index) => (from - list[index]!.to < 0.05 ? [from] : []));
+  const inner = list
+    .slice(1)
+    .flatMap(({ from }, index) => (from - list[index]!.to < leastPart ? [from] : []));
   return { list, seams: inner, rolls: rolls.size };
 }

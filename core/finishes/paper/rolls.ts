@@ -52,7 +52,15 @@ function fewest(cuts: readonly Cut[], roll: number): number[] {
   const longest = [...hung].sort((a, b) => cuts[b]!.cut - cuts[a]!.cut || cuts[b]!.length - cuts[a]!.length);
   const found = [firstFit(cuts, roll, hung), firstFit(cuts, roll, longest)];
   const best = countOf(found[1]!) < countOf(found[0]!) ? found[1]! : found[0]!;
-  return cuts.length > mostTried ? best : (tryAll(cuts, roll, longest, countOf(best)) ?? best);
+  const isLeast = countOf(best) <= leastRolls(cuts, roll);
+  return isLeast || cuts.length > mostTried ? best : (tryAll(cuts, roll, longest, countOf(best)) ?? best);
+}
+
+/** No fewer rolls can do: at best each is used up, and loses no rounding on its last drop. */
+function leastRolls(cuts: readonly Cut[], roll: number): number {
+  const whole = cuts.reduce((sum, { cut }) => sum + cut, 0);
+  const spared = Math.max(0, ...cuts.map(({ cut, length }) => cut - length));
+  return Math.ceil(whole / (roll + spared) - 1e-9);
 }
 
 const countOf = (rolls: readonly number[]): number => Math.max(0, ...rolls);

@@ -8,7 +8,7 @@ import type { PaperSpec } from "./spec";
 /** More sheets side by side than anyone hangs. */
 export const mostSheets = 1000;
 /** Narrower than this nothing of a sheet is left beside an end, mm. */
-const leastPart = 0.05;
+export const leastPart = 0.05;
 
 /** Where one seam stands in the strip; all others are whole widths of the roll from it. */
 export function seamOf({ start, roll }: Pick<PaperSpec, "start" | "roll">, { extent }: Strip): number {
@@ -39,33 +39,23 @@ export function sheetsAcross(seam: number, width: number, { extent }: Strip): { 
   return sheets;
 }
 
-export interface Reach {
-  /** The highest place of the surface, mm. */
-  readonly top: number;
-  /** The most from its lowest to its highest place on one upright. */
-  readonly height: number;
-}
-
 /**
- * How far a surface reaches between two uprights: it is greatest at one of them or where its edge turns, so there it is
- * read. An opening that leaves wall above and below is bridged: its sheet is hung whole and cut out.
+ * The most from a surface's lowest to its highest place on one upright between two of them, mm; null where there is none of
+ * it. It is greatest at one of them or where its edge turns, so there it is read. An opening that leaves wall above and below
+ * is bridged: its sheet is hung whole and cut out.
  */
-export function reachBetween({ curves, extent }: Surface, from: number, to: number): Reach | null {
+export function heightBetween({ curves, extent }: Surface, from: number, to: number): number | null {
   const turns = curves.flatMap(({ curve: { a, b } }) => [a.x, b.x]).filter((x) => x > from && x < to);
   const nearby = placeTolerance * 2;
   const uprights = [from, to, ...turns].flatMap((x) => [x - nearby, x + nearby]);
-  const reaches = uprights
+  const heights = uprights
     .filter((x) => x > from && x < to)
     .flatMap((x) => {
       const upright = segment({ x, y: extent.minY - 1 }, { x, y: extent.maxY + 1 });
-      const heights = curves.flatMap(({ curve }) =>
+      const ys = curves.flatMap(({ curve }) =>
         intersectCurves(upright, curve, placeTolerance).map(({ point }) => point.y),
       );
-      return heights.length < 2 ? [] : [{ low: Math.min(...heights), top: Math.max(...heights) }];
+      return ys.length < 2 ? [] : [Math.max(...ys) - Math.min(...ys)];
     });
-  if (reaches.length === 0) return null;
-  return {
-    top: Math.max(...reaches.map(({ top }) => top)),
-    height: Math.max(...reaches.map(({ low, top }) => top - low)),
-  };
+  return heights.length === 0 ? null : Math.max(...heights);
 }

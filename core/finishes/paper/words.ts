@@ -8,7 +8,6 @@ interface Hung {
   /** The last sheet of them. */
   readonly sheet: number;
   readonly limit: number;
-  readonly isOff: boolean;
 }
 
 /** What paper says of its steps. */

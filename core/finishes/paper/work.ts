@@ -5,6 +5,7 @@ import { waitFor, type StepDraft, type Stretch } from "../../work/step";
 import { resolvedMmPerMetre } from "../../trade/constants";
 import type { Share, ShareOfWall, Site } from "../defineFinish";
 import type { Drop, PaperLayout } from "./layout";
+import { leastPart } from "./sheets";
 
 /** Minutes for pulling the test patch off, and for cutting one drop to its length. */
 const minutes = { patch: 5, cutting: 3 } as const;
@@ -34,10 +35,10 @@ const rollsOf = ({ sheets }: ShareOfWall) => sheets.reduce((sum, { rolls }) => s
 /** The drops that begin on a wall: one that goes around a corner is hung with the wall before. */
 function dropsOf(on: ShareOfWall, { drops, strip }: PaperLayout): Drop[] {
   const { offset } = strip.parts.find(({ wall }) => wall.id === on.wall.id)!;
-  const own = new Set(sheetsOf(on).flatMap(({ n, from }) => (from > 0.05 || offset === 0 ? [n] : [])));
+  const own = new Set(sheetsOf(on).flatMap(({ n, from }) => (from > leastPart || offset === 0 ? [n] : [])));
   const first = sheetsOf(on)[0];
   const before = drops.find(({ n }) => n === first?.n);
-  if (first && before && before.from >= offset - 0.05) own.add(first.n);
+  if (first && before && before.from >= offset - leastPart) own.add(first.n);
   return drops.filter(({ n }) => own.has(n));
 }
 
@@ -162,7 +163,7 @@ const seamTable = (on: ShareOfWall, layout: PaperLayout): Table => ({
   ],
   rows: on.sheets.flatMap(({ seams, list }) =>
     seams.map((at) => {
-      const after = list.find(({ from }) => Math.abs(from - at) < 0.05)!;
+      const after = list.find(({ from }) => Math.abs(from - at) < leastPart)!;
       return { seam: `${after.n - 1} | ${after.n}`, at, limit: limitOf(layout) };
     }),
   ),
