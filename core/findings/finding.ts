@@ -110,8 +110,9 @@ export interface FindingValues {
     front: number;
     open: number;
     hands: number;
-    /** Hands that would do; null where they would be in each other's way. */
-    needed: number | null;
+    /** What would make it joined, and the hands that would, where it is those. */
+    by: "hands" | "sections" | "air";
+    needed: number;
     /** Degrees. */
     cooler: number;
   };

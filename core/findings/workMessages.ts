@@ -144,9 +144,9 @@ export const workMessages: {
     remedy:
       "Take a base that holds more, or a stronger tint. If the approved board was made so, repeat that recipe exactly, and write the risk down.",
   }),
-  "cannot-join-wet": ({ wall, colour, front, open, hands, needed, cooler }, speech) => ({
+  "cannot-join-wet": ({ wall, colour, front, open, hands, by, needed, cooler }, speech) => ({
     say: `${capital(speech.wall(wall))}: what joins a wet edge of ${speech.paint(colour)} is on after ${minutesOf(front)}, and the edge stays wet for ${minutesOf(open)}${hands > 1 ? ` with ${hands} pairs of hands` : ""}. It would leave lap marks.`,
-    remedy: `${needed === null ? "Work smaller sections" : `Take ${needed} pairs of hands`}, or wait for air that is ${cooler} C cooler and not dry; or end at a corner, and do the rest on another day.`,
+    remedy: `${{ hands: `Take ${needed} pairs of hands, or wait`, sections: "Work smaller sections, or wait", air: "Wait" }[by]} for air that is ${cooler} C cooler and not dry; or end at a corner, and do the rest on another day.`,
   }),
   "paint-down-to": ({ at, overlap, savedM2 }, { length, area }) => ({
     say: `What is lower is covered later, so the base need not go further down than a tentative line at ${length(at)}: what covers it laps ${length(overlap)} over.`,

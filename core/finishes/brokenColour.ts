@@ -34,10 +34,11 @@ export const brokenDesign = (
 
 export const overField = ({ over }: { readonly over: string }): CardField => ({
   type: "paint",
-  label: "Only where it shows",
+  label: "Lies over",
   path: ["over"],
   value: over === "all" ? null : over,
   mayBeNone: true,
+  none: "everything",
 });
 
 /** Filled anywhere, it takes the paint. */

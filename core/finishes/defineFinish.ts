@@ -70,6 +70,8 @@ export type CardField =
       /** Null: left in what is there. */
       readonly value: string | null;
       readonly mayBeNone: boolean;
+      /** What none of them is called; "as it is" where it does not say. */
+      readonly none?: string;
     }
   | {
       /** Something done with a button: a band more, a block less. */

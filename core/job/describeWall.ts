@@ -68,7 +68,11 @@ export function keepToldWalls(): WallTeller {
         const timed = JSON.stringify([
           printing,
           work.tapePlan?.outlineOf(wall.wall.id),
-          describeCoats(wall.wall.id, work.own),
+          // Their sections hang on the wall alone.
+          describeCoats(wall.wall.id, work.own).coats?.map((coat) => ({
+            ...coat,
+            sections: coat.sections.length,
+          })),
         ]);
         if (before.timed === timed) return before.wall;
         const whole = withAdvice(told[index]!, { job, work, speech }, wall);

@@ -4,6 +4,7 @@ import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
 import { baseOf } from "./baseDownTo";
 import type { WorkMarking, WorkWall } from "../work/site";
+import { liesOn } from "../pattern/liesOn";
 import type { Pattern } from "../pattern/pattern";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
 import type { Job } from "./schema";
@@ -58,10 +59,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
       (wall.baseState === "paint" ||
         tape.length > 0 ||
         groups.some((group) => group > 0) ||
-        pattern.placements.length > 0 ||
-        pattern.bricks.length > 0 ||
-        pattern.sheets.length > 0 ||
-        pattern.effects.some((effect) => effect.regions.length > 0)),
+        liesOn(pattern).size > 0),
   };
 }
 
@@ -112,15 +110,7 @@ function perimetersOf({ regions, edges }: Pattern): number[] {
 /** Of a wall that is painted all over its top, else that of what is painted or printed on it. */
 function workTopOf({ wall, laid, groups }: OrderedWall): number {
   const { pattern, surface } = laid!;
-  if (
-    wall.baseState === "paint" ||
-    pattern.placements.length +
-      pattern.effects.filter((effect) => effect.regions.length > 0).length +
-      pattern.bricks.length +
-      pattern.sheets.length >
-      0
-  )
-    return heightOf(wall);
+  if (wall.baseState === "paint" || liesOn(pattern).size > 0) return heightOf(wall);
   let top = -Infinity;
   pattern.regions.forEach(({ face }, index) => {
     if (groups[index]! > 0) top = Math.max(top, boxOfContour(face.outer).maxY);

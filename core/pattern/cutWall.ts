@@ -23,6 +23,7 @@ import {
   type WallSheets,
 } from "./pattern";
 import type { Effect } from "./placement";
+import { liesOn } from "./liesOn";
 import { placeOn } from "./placeOn";
 
 /** A finish's design over a wall, and where the design's x = 0 lies: the wall's place in the strip. */
@@ -72,21 +73,20 @@ export function cutWall(surface: Surface, layers: readonly Layer[]): Pattern {
     .filter((edge) => edge.left !== edge.right);
   const lines = layers.flatMap((layer) => linesOn(layer, surface));
   const regions = nameRegions(found, wall.id);
-  const placed = placeOn(surface, layers);
-  const bricks = layers.flatMap((layer) => bricksOn(layer, wall.id));
-  const sheets = layers.flatMap((layer) => sheetsOn(layer, wall.id));
-  const laidOn = [placed.placements, bricks, sheets].flatMap((list) => list.map(({ finish }) => finish));
+  const laid = {
+    ...placeOn(surface, layers),
+    bricks: layers.flatMap((layer) => bricksOn(layer, wall.id)),
+    sheets: layers.flatMap((layer) => sheetsOn(layer, wall.id)),
+    effects: layers.flatMap((layer, index) => effectsOn(layer, regions, layers.slice(index + 1))),
+  };
   return {
     regions,
     edges: painted,
-    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, laidOn, wall.id),
+    lines: layers.length < 2 ? lines : linesSeen(lines, layers, painted, liesOn(laid), wall.id),
     centres: layers.flatMap((layer) => centresOn(layer, surface)),
     tapedLines: layers.flatMap((layer) => tapedOn(layer, wall.id)),
     diagonals: layers.flatMap((layer) => diagonalsOn(layer, surface)),
-    ...placed,
-    effects: layers.flatMap((layer, index) => effectsOn(layer, regions, layers.slice(index + 1))),
-    bricks,
-    sheets,
+    ...laid,
   };
 }
 
@@ -205,7 +205,7 @@ function linesSeen(
   lines: readonly WallLine[],
   layers: readonly Layer[],
   edges: readonly PatternEdge[],
-  laidOn: readonly string[],
+  laidOn: ReadonlySet<string>,
   wall: string,
 ): WallLine[] {
   const seen = new Set(edges.flatMap((edge) => edge.sources));

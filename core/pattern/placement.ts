@@ -91,9 +91,9 @@ export interface EffectDraft {
   readonly by: EffectHand;
 }
 
-/** What breaks the paint up: brush strokes in so many coats, a trowel, flakes in a clear coat, or a wash on boards. */
+/** What breaks the paint up: strokes of a brush, a trowel, flakes in a clear coat, or a wash on boards. */
 export type EffectHand =
-  | { readonly hand: "brush"; readonly coats?: number }
+  | { readonly hand: "brush" }
   | { readonly hand: "trowel" }
   | { readonly hand: "flakes" }
   | { readonly hand: "wash"; readonly board: number; readonly direction: "horizontal" | "vertical" };

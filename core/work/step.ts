@@ -43,6 +43,8 @@ export interface Step {
   readonly hands?: number;
   /** May not be broken off and gone on with on another day. */
   readonly unbroken?: true;
+  /** It shows every dab: nothing of it is touched up. */
+  readonly leftAlone?: true;
   /** Someone looks and decides whether what comes after may begin. */
   readonly gate?: "look" | "client";
   readonly wall?: string;

@@ -45,7 +45,7 @@ export function workLimewash(share: Share<LimewashLayout>, site: Site): Contribu
     tables: [],
     findings: [
       ...overNothing(share, "the limewash"),
-      ...coats.flatMap((own) => (own[0] ? cannotJoin(own[0]) : [])),
+      ...coats.flatMap((own) => (own[0] ? cannotJoin(own[0], { by: "hands" }) : [])),
       ...walls.flatMap((on) => checkGround(on, spec)),
     ],
     coats: coats.flat(),

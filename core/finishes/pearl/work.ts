@@ -37,7 +37,7 @@ export function workPearl(share: Share<PearlLayout>, site: Site): Contribution {
       ...overNothing(share, "the pearl coat"),
       ...coats
         .flatMap((own) => own.filter(({ fits }) => !fits).slice(0, 1))
-        .flatMap((coat) => cannotJoin(coat)),
+        .flatMap((coat) => cannotJoin(coat, { by: "air" })),
       ...walls.flatMap(checkSheens),
     ],
     coats: coats.flat(),

@@ -2,9 +2,16 @@ import type { CardField } from "../defineFinish";
 import { overField } from "../brokenColour";
 import { edgeTone, type TrowelledSpec } from "./spec";
 
+/** How large a section is laid on before the next one is joined to it, m2. */
+const sections = [
+  { m2: 0.25, label: "a forearm's reach" },
+  { m2: 0.5, label: "an arm's reach" },
+  { m2: 1, label: "two arms' reach" },
+] as const;
+
 /** Tones with their shares, what stays bare, and the edge. */
 export function cardOfTrowelled(spec: TrowelledSpec): CardField[] {
-  const { tones, bare } = spec;
+  const { tones, bare, section_m2 } = spec;
   const last = tones.at(-1)!;
   return [
     ...tones.flatMap(({ paint, share }, index): CardField[] => [
@@ -37,5 +44,16 @@ export function cardOfTrowelled(spec: TrowelledSpec): CardField[] {
     },
     { type: "paint", label: "Edges", path: ["edge"], value: edgeTone(spec), mayBeNone: false },
     overField(spec),
+    {
+      type: "choice",
+      label: "A section",
+      options: [
+        ...sections.map(({ m2, label }) => ({ label, selected: section_m2 === m2, set: { section_m2: m2 } })),
+        ...(sections.some(({ m2 }) => m2 === section_m2)
+          ? []
+          : [{ label: "as set", selected: true, set: {} }]),
+      ],
+    },
+    { type: "action", label: "Other marks", set: { seed: spec.seed + 1 } },
   ];
 }

@@ -12,7 +12,7 @@ import { workTrowelled } from "./work";
 
 export const trowelled = defineFinish({
   kind: "trowelled",
-  title: "Trowelled metallic",
+  title: "Trowelled",
   spec: trowelledSpec,
   paints: (spec) => [
     ...spec.tones.map(({ paint }, index) => ({ path: ["tones", index, "paint"], id: paint })),

@@ -38,7 +38,13 @@ export function workTrowelled(share: Share<TrowelledLayout>, site: Site): Contri
     findings: [
       ...overNothing(share, "the trowelled metallic"),
       ...coats.flatMap(([first]) =>
-        first ? cannotJoin(first, { finish: spec.id, sectionM2: sectionThatFits(first, site) }) : [],
+        first
+          ? cannotJoin(first, {
+              by: "sections",
+              finish: spec.id,
+              sectionM2: sectionThatFits(first, site),
+            })
+          : [],
       ),
     ],
     coats: coats.flat(),
@@ -93,6 +99,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
     session: spec.id,
     gate: "client",
     unbroken: true,
+    leftAlone: true,
     minutes: first.minutes + gateMin,
     after: [waitFor(mask.id)],
     say: {
@@ -133,7 +140,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
     id: `${wall.id}/${spec.id}/edge`,
     phase: "colour",
     verb: "trowel-edge",
-    unbroken: true,
+    leftAlone: true,
     wall: wall.id,
     colour: edgeTone(spec),
     session: spec.id,

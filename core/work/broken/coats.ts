@@ -78,15 +78,18 @@ export function coatOver({ wall, covered, work }: BrokenPlace, worked: Worked): 
 /** More hands than this get in each other's way on one front. */
 const mostHands = 4;
 
-/** What is said of a coat that cannot be joined wet; with the hands or the smaller section that would do. */
-export function cannotJoin(
-  coat: BrokenCoat,
-  smaller?: { readonly finish: string; readonly sectionM2: number },
-): Finding[] {
+/** What makes a coat joined after all: more hands on its front, or smaller sections; else it waits for other air. */
+export type JoinedBy =
+  | { readonly by: "hands" }
+  | { readonly by: "sections"; readonly finish: string; readonly sectionM2: number }
+  | { readonly by: "air" };
+
+/** What is said of a coat that cannot be joined wet, with the button that cures it where there is one. */
+export function cannotJoin(coat: BrokenCoat, joined: JoinedBy): Finding[] {
   const { wall, colour, frontMin, openMin, hands, fits } = coat;
   if (fits) return [];
   const needed = Math.ceil((frontMin * hands) / openMin - 1e-9);
-  const byHands = smaller === undefined && needed <= mostHands;
+  const by = joined.by === "hands" && needed > mostHands ? "air" : joined.by;
   return [
     {
       code: "cannot-join-wet",
@@ -98,18 +101,19 @@ export function cannotJoin(
         front: frontMin,
         open: openMin,
         hands,
-        needed: byHands ? needed : null,
+        by,
+        needed,
         cooler: coolerBy(frontMin / openMin),
       },
-      ...(byHands && {
+      ...(by === "hands" && {
         cure: { kind: "more-hands", count: needed, path: ["work"], set: { crew: needed } } as const,
       }),
-      ...(smaller && {
+      ...(joined.by === "sections" && {
         cure: {
           kind: "smaller-sections",
-          count: smaller.sectionM2,
-          finish: smaller.finish,
-          set: { section_m2: smaller.sectionM2 },
+          count: joined.sectionM2,
+          finish: joined.finish,
+          set: { section_m2: joined.sectionM2 },
         } as const,
       }),
     },

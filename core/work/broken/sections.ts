@@ -14,8 +14,22 @@ export const mostSections = 1000;
 /** Of a smaller rest there is nothing to work, m2. */
 const leastM2 = 1e-4;
 
+/** Kept by what they are of: both schools of rounds, and every plan until the wall changes, ask for the same. */
+const kept = new WeakMap<Covered, Map<string, Section[]>>();
+
+function once(covered: Covered, key: string, make: () => Section[]): Section[] {
+  const own = kept.get(covered) ?? new Map<string, Section[]>();
+  kept.set(covered, own);
+  const sections = own.get(key) ?? make();
+  own.set(key, sections);
+  return sections;
+}
+
 /** Strips of a width side by side: upright ones from the left, level ones from the top. Their areas add up to the whole. */
-export function stripsOf(covered: Covered, width: number, direction: "upright" | "level"): Section[] {
+export const stripsOf = (covered: Covered, width: number, direction: "upright" | "level"): Section[] =>
+  once(covered, `${direction} ${width}`, () => makeStrips(covered, width, direction));
+
+function makeStrips(covered: Covered, width: number, direction: "upright" | "level"): Section[] {
   const { minX, maxX, minY, maxY } = covered.box;
   const on = new OnArea(covered);
   const span = direction === "upright" ? maxX - minX : maxY - minY;
@@ -35,7 +49,10 @@ export function stripsOf(covered: Covered, width: number, direction: "upright" |
  * Parts of at most so many m2, about as wide as high, in an order in which each is joined to the one before: down one column
  * and up the next, from the left. Their areas add up to the whole.
  */
-export function patchesOf(covered: Covered, mostM2: number): Section[] {
+export const patchesOf = (covered: Covered, mostM2: number): Section[] =>
+  once(covered, `patches ${mostM2}`, () => makePatches(covered, mostM2));
+
+function makePatches(covered: Covered, mostM2: number): Section[] {
   const { minX, maxX, minY, maxY } = covered.box;
   const [wide, high] = [maxX - minX, maxY - minY];
   const on = new OnArea(covered);

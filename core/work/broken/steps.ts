@@ -115,6 +115,7 @@ export function coatBroken(
       minutes: own.minutes / own.hands,
       ...(own.hands > 1 && { hands: own.hands }),
       unbroken: true,
+      leftAlone: true,
       after: own.coat === 1 ? first : nextCoat(id(own.coat - 1), slowest, work.secondCoat),
       say,
       cautions: [...cautions, ...cautionsOfPaint(main, heightOf(wall))],

@@ -21,16 +21,16 @@ export function finishWall(
     wall,
     edgesM,
     marking: { marks: made, hidden, pins },
-    isPapered,
+    regions,
   } = on;
   const marks = made - hidden;
   const id = (name: string) => `${wall.id}/${name}`;
   const own = steps.filter((step) => step.wall === wall.id);
   const painted = own.filter(({ phase }) => phase === "colour" || phase === "ground");
-  const isBroken = painted.some(({ unbroken }) => unbroken);
-  // What is done in one go has no edge to touch up, and shows every dab; what is under paper is not seen.
-  const isSeen = painted.some(({ phase, ...step }) =>
-    phase === "ground" ? !isPapered && !isBroken : paintsIn(step).length > 0 && !step.unbroken,
+  // A base is seen where neither paper nor broken colour lies over it.
+  const isBaseSeen = regions.some(({ group, isHidden }) => group === 0 && !isHidden);
+  const isSeen = painted.some(({ phase, leftAlone, ...step }) =>
+    phase === "ground" ? isBaseSeen : paintsIn(step).length > 0 && !leftAlone,
   );
   const dry = [
     waitFor(id("mark")),

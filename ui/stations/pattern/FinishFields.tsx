@@ -123,7 +123,7 @@ interface PaintProps {
 /** One paint; where the finish may leave the place alone, that is a choice too. */
 function PaintChoice({ field, paints, onChange }: PaintProps) {
   const options = [
-    ...(field.mayBeNone ? [{ label: "as it is", id: null, swatch: null }] : []),
+    ...(field.mayBeNone ? [{ label: field.none ?? "as it is", id: null, swatch: null }] : []),
     ...paints.map(({ id, name, hex }) => ({ label: name, id, swatch: hex })),
   ];
   const listId = useId();
