@@ -7,22 +7,29 @@ export type OnTile = (tile: Tile, pixels: Uint8ClampedArray<ArrayBuffer>, done: 
 
 /** The last wall that was laid out in cells: another view of it needs only to be drawn. */
 let kept: { readonly key: string; readonly scene: Scene } | null = null;
-let latest = 0;
+/** The picture that was asked for last for each canvas. */
+const latest = new Map<string, number>();
+let asked = 0;
 
 /** Lets what came in meanwhile be heard: a newer picture ends an older one. */
 const breathe = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 /** Draws how walls will look, part by part; it never keeps the screen or the planner waiting. */
 const look = {
-  /** Draws a picture; true when it is whole, false when a newer one was asked for before. */
-  async draw(key: string, of: LookOf, view: View, onTile: OnTile): Promise<boolean> {
-    const own = ++latest;
-    if (kept?.key !== key) kept = { key, scene: sceneOf(of) };
+  /**
+   * Draws a picture for a canvas; true when it is whole, false when a newer one was asked for before. `of` is null for the
+   * wall that was told last.
+   */
+  async draw(canvas: string, key: string, of: LookOf | null, view: View, onTile: OnTile): Promise<boolean> {
+    const own = ++asked;
+    latest.set(canvas, own);
+    if (of && kept?.key !== key) kept = { key, scene: sceneOf(of) };
+    if (kept?.key !== key) return false;
     const { scene } = kept;
     const tiles = tilesOf(view);
     for (const [index, tile] of tiles.entries()) {
       await breathe();
-      if (own !== latest) return false;
+      if (own !== latest.get(canvas)) return false;
       const pixels = drawTile(scene, view, tile);
       onTile(tile, transfer(pixels, [pixels.buffer]), (index + 1) / tiles.length);
     }

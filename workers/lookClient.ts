@@ -3,13 +3,18 @@ import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
 import type { LookApi, OnTile } from "./look.worker";
 
-/** A worker that draws looks, one picture at a time: what is asked for next ends what is being drawn. */
-export function createLook() {
-  const worker = new Worker(new URL("./look.worker.ts", import.meta.url), { type: "module" });
-  const remote: Remote<LookApi> = wrap<LookApi>(worker);
-  return {
-    draw: (key: string, of: LookOf, view: View, onTile: OnTile): Promise<boolean> =>
-      remote.draw(key, of, view, proxy(onTile)),
-    end: () => worker.terminate(),
-  };
+let remote: Remote<LookApi> | null = null;
+/** The wall that the worker has laid out; it is sent once, however many views of it are asked for. */
+let sent: object | null = null;
+const keys = new WeakMap<object, string>();
+let count = 0;
+
+/** Asks for a look of a wall on a canvas: what is asked for that canvas next ends what is being drawn. */
+export function drawLook(canvas: string, of: LookOf, view: View, onTile: OnTile): Promise<boolean> {
+  remote ??= wrap<LookApi>(new Worker(new URL("./look.worker.ts", import.meta.url), { type: "module" }));
+  const key = keys.get(of) ?? String(++count);
+  keys.set(of, key);
+  const isNew = sent !== of;
+  sent = of;
+  return remote.draw(canvas, key, isNew ? of : null, view, proxy(onTile));
 }

@@ -23,11 +23,18 @@ const lerp = (a: Light, b: Light, share: number): Light => [
 const times = (a: Light, by: number): Light => [a[0] * by, a[1] * by, a[2] * by];
 const clamp = (value: number, low: number, high: number): number => Math.max(low, Math.min(high, value));
 
+/** What an effect lies within, and in how many coats. */
+export interface LaidOn {
+  readonly box: Box;
+  readonly coats: number;
+}
+
 /** An effect of a plan, ready to be seen. */
-export function effectOver(effect: PlanEffect, box: Box, light: (paint: string) => Light): Painted {
+export function effectOver(effect: PlanEffect, on: LaidOn, light: (paint: string) => Light): Painted {
+  const { box } = on;
   switch (effect.by.hand) {
     case "brush":
-      return limed(effect, box, light(effect.tones[0]!.paint));
+      return limed(effect, on, light(effect.tones[0]!.paint));
     case "trowel":
       return new Trowelled(effect, box, light);
     case "flakes":
@@ -40,8 +47,7 @@ export function effectOver(effect: PlanEffect, box: Box, light: (paint: string) 
 }
 
 /** Clouds of lime: thick strokes scatter more light, thin ones let a little of the ground through. */
-function limed({ seed, by }: PlanEffect, box: Box, lime: Light): Painted {
-  const coats = by.hand === "brush" ? (by.coats ?? 3) : 3;
+function limed({ seed }: PlanEffect, { box, coats }: LaidOn, lime: Light): Painted {
   const thickness = limeThickness(box, coats, seed);
   return {
     shade(under, x, y) {

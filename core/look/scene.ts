@@ -32,15 +32,12 @@ export interface Seen {
   /** How much its light wavers with the hand that put it on, and over what distance, mm. */
   readonly waver: number;
   readonly waverMm: number;
-  readonly isWall: boolean;
 }
 
 /** A wall ready to be looked at, from anywhere and in any light. */
 export interface Scene {
   readonly box: Box;
   readonly texture: Texture;
-  /** Where the floor stands under the left end, mm. */
-  readonly floor: number;
   readonly raster: Raster;
   /** By the raster's number, from 1. */
   readonly seen: readonly Seen[];
@@ -70,9 +67,9 @@ export function sceneOf({ wall, plan, paints }: LookOf): Scene {
     numbers.set(what, number);
     raster.fill(rings, number);
   };
-  const flat = { over: [], waver: 0.012, waverMm: 9, isWall: true } as const;
-  put([plan.outline], { ...flat, light: trim, waver: 0, isWall: false });
-  const over = effectsByRegion(plan.effects ?? [], box, light);
+  const flat = { over: [], waver: 0.012, waverMm: 9 } as const;
+  put([plan.outline], { ...flat, light: trim, waver: 0 });
+  const over = effectsByRegion(plan, light);
   for (const { id, colour, outline, holes } of plan.regions)
     put([outline, ...holes], { ...flat, light: light(colour), over: over.get(id) ?? [] });
   for (const effect of new Set([...over.values()].flat())) effect.fit?.(raster, numbersUnder(seen, effect));
@@ -80,7 +77,7 @@ export function sceneOf({ wall, plan, paints }: LookOf): Scene {
   putBricks(plan, light, wall.base, put);
   putPrints(plan, light, put);
   putThings(wall, put);
-  return { box, texture: wall.texture, floor: box.minY, raster, seen };
+  return { box, texture: wall.texture, raster, seen };
 }
 
 type Put = (rings: readonly (readonly PlanPoint[])[], what: Seen) => void;
@@ -88,18 +85,38 @@ type Put = (rings: readonly (readonly PlanPoint[])[], what: Seen) => void;
 const numbersUnder = (seen: readonly Seen[], effect: Painted): ReadonlySet<number> =>
   new Set(seen.flatMap(({ over }, index) => (over.includes(effect) ? [index + 1] : [])));
 
-/** The effects over each region; of one finish there is one effect, however many regions it is on. */
+/**
+ * The effects over each region; of one finish there is one effect, however many regions it is on. Each is laid out within
+ * their box and in as many coats as the plan's, so that it is seen by the very strokes and boards of the plan.
+ */
 function effectsByRegion(
-  effects: readonly PlanEffect[],
-  box: Box,
+  { effects = [], coats = [], regions }: PlanWall,
   light: (paint: string) => Light,
 ): Map<string, Painted[]> {
   const byRegion = new Map<string, Painted[]>();
   for (const effect of effects) {
-    const painted = effectOver(effect, box, light);
+    if (effect.regions.length === 0) continue;
+    const own = new Set(effect.regions);
+    const box = boxAround(regions.flatMap(({ id, outline }) => (own.has(id) ? outline : [])));
+    const painted = effectOver(effect, { box, coats: coatsOf(effect, coats) }, light);
     for (const region of effect.regions) byRegion.set(region, [...(byRegion.get(region) ?? []), painted]);
   }
   return byRegion;
+}
+
+/** How many coats of an effect's finish are planned; one where that is not worked out. */
+const coatsOf = ({ finish }: PlanEffect, coats: NonNullable<PlanWall["coats"]>): number =>
+  Math.max(1, coats.filter((coat) => coat.finish === finish).length);
+
+function boxAround(points: readonly PlanPoint[]): Box {
+  const box = { minX: Infinity, maxX: -Infinity, minY: Infinity, maxY: -Infinity };
+  for (const [x, y] of points) {
+    box.minX = Math.min(box.minX, x);
+    box.maxX = Math.max(box.maxX, x);
+    box.minY = Math.min(box.minY, y);
+    box.maxY = Math.max(box.maxY, y);
+  }
+  return box;
 }
 
 function putSheets({ sheets = [] }: PlanWall, { minY, maxY }: Box, put: Put): void {
@@ -109,7 +126,6 @@ function putSheets({ sheets = [] }: PlanWall, { minY, maxY }: Box, put: Put): vo
       over: [],
       waver: 0.004,
       waverMm: 40,
-      isWall: true,
     });
     const [plain, seam, motif] = [shade(1), shade(0.8), shade(0.88)];
     for (const { from, to, phase } of drops) {
@@ -142,7 +158,6 @@ function putBricks({ bricks = [] }: PlanWall, light: (paint: string) => Light, b
         over: [],
         waver: 0.09,
         waverMm: 14,
-        isWall: true,
       };
       looks.set(key, face);
       put([rectangle(...box)], face);
@@ -154,7 +169,7 @@ function putPrints({ prints = [], motifs = [] }: PlanWall, light: (paint: string
   const byId = new Map(motifs.map((motif) => [motif.id, motif]));
   const looks = new Map<string, Seen>();
   const dabbed = (paint: string): Seen => {
-    const look = looks.get(paint) ?? { light: light(paint), over: [], waver: 0.06, waverMm: 7, isWall: true };
+    const look = looks.get(paint) ?? { light: light(paint), over: [], waver: 0.06, waverMm: 7 };
     looks.set(paint, look);
     return look;
   };
@@ -183,7 +198,7 @@ function placer([x, y]: PlanPoint, turn: number, isMirrored: boolean): (point: P
 }
 
 function putThings({ openings, fixtures }: Wall, put: Put): void {
-  const still = { over: [], waver: 0, waverMm: 1, isWall: false } as const;
+  const still = { over: [], waver: 0, waverMm: 1 } as const;
   for (const opening of openings) {
     const ring = (margin: number) =>
       flattenContour(openingContour(opening, margin)).map(({ x, y }): PlanPoint => [x, y]);

@@ -7,15 +7,18 @@ import { useLook } from "./useLook";
 /** As fine as that, mm a pixel, and no wider than so many pixels. */
 const finestMm = 2;
 const mostPixels = 1600;
+const stepPx = 256;
 
 /** The wall square on as it will look, over the drawing. */
 export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const { box } = frame;
   const lighting = useLookState((state) => state.lighting);
   const [wide, high] = [box.maxX - box.minX, box.maxY - box.minY];
-  const width = Math.max(1, Math.round(Math.min(mostPixels, wide / finestMm)));
+  // As many pixels as are shown, in steps, so that a zoom by a little draws nothing anew; no finer than the wall's cells.
+  const shown = Math.ceil((wide * frame.view.scale * (globalThis.devicePixelRatio ?? 1)) / stepPx) * stepPx;
+  const width = Math.max(1, Math.round(Math.min(mostPixels, wide / finestMm, shown)));
   const height = Math.max(1, Math.round((width * high) / wide));
-  const { canvas, done } = useLook(wallId, { from: { kind: "square" }, lighting, width, height });
+  const { canvas, done } = useLook("square", wallId, { from: { kind: "square" }, lighting, width, height });
   return (
     <g>
       <foreignObject

@@ -30,7 +30,7 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
   const { minX, maxX } = boxOfWall(wall);
   const width = maxX - minX;
   const at: Spot = spot ?? { x: width / 2, away: Math.max(viewingDistance, width * 0.6), high: usualEyeMm };
-  const { canvas, done } = useLook(wallId, { from: { kind: "eye", ...at }, lighting, ...size });
+  const { canvas, done } = useLook("from", wallId, { from: { kind: "eye", ...at }, lighting, ...size });
   const keep = (key: keyof Spot, least: number, most: number) => (written: number | string) => {
     const mm = mmOf(written);
     if (mm < least || mm > most) return `Expected ${least} to ${most} mm.`;

@@ -1,61 +1,54 @@
-import { useEffect, useMemo, useRef, useState, type RefObject } from "react";
+import { useEffect, useRef, useState, type RefObject } from "react";
+import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
+import type { PlanWall } from "@/core/job/planTypes";
+import type { Paint } from "@/core/paint/schema";
+import type { Wall } from "@/core/wall/schema";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
-import { createLook } from "@/workers/lookClient";
+import { drawLook } from "@/workers/lookClient";
 
-/** A wall's look drawn onto a canvas, part by part, anew when it or its view changes. `done`: how much of it, 0 to 1. */
+/**
+ * A wall's look drawn onto a canvas, part by part, anew when it or its view changes. `name`: what the canvas is told apart by;
+ * `done`: how much of the picture there is, 0 to 1.
+ */
 export function useLook(
+  name: string,
   wallId: string,
   view: View,
 ): { readonly canvas: RefObject<HTMLCanvasElement | null>; readonly done: number } {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [done, setDone] = useState(0);
-  const look = useRef<ReturnType<typeof createLook> | null>(null);
   const found = useShownWall(wallId);
   const { paints } = useJob();
   const [wall, plan] = [found?.wall, found?.plan];
-  const of = useMemo(
-    () => (wall && plan ? { wall, plan, paints: paints.map(({ id, hex }) => ({ id, hex })) } : null),
-    [wall, plan, paints],
-  );
   const asked = JSON.stringify(view);
   useEffect(() => {
-    if (!of) return;
-    look.current ??= createLook();
+    if (!wall || !plan) return;
     let isOver = false;
     const wanted = JSON.parse(asked) as View;
-    // The picture before stays in sight until the first part of the new one.
-    let isFirst = true;
-    void look.current.draw(keyOf(of), of, wanted, (tile, pixels, share) => {
+    void drawLook(name, lookOf(wall, plan, paints), wanted, (tile, pixels, share) => {
       const element = canvas.current;
       if (isOver || !element) return;
-      if (isFirst && (element.width !== wanted.width || element.height !== wanted.height)) {
-        element.width = wanted.width;
-        element.height = wanted.height;
-      }
-      isFirst = false;
+      // The picture before stays in sight until the first part of the new one.
+      if (element.width !== wanted.width) element.width = wanted.width;
+      if (element.height !== wanted.height) element.height = wanted.height;
       element.getContext("2d")?.putImageData(new ImageData(pixels, tile.width, tile.height), tile.x, tile.y);
       setDone(share);
     });
     return () => {
       isOver = true;
     };
-  }, [of, asked]);
-  useEffect(
-    () => () => {
-      look.current?.end();
-      look.current = null;
-    },
-    [],
-  );
+  }, [name, wall, plan, paints, asked]);
   return { canvas, done };
 }
 
-/** The same wall asked for again is not laid out in cells again. */
-const keys = new WeakMap<object, string>();
-let count = 0;
-function keyOf(of: object): string {
-  const known = keys.get(of) ?? String(++count);
-  keys.set(of, known);
-  return known;
+/** One for a planned wall and its paints, whoever asks for it. */
+const kept = new WeakMap<PlanWall, { readonly paints: readonly Paint[]; readonly look: LookOf }>();
+
+function lookOf(wall: Wall, plan: PlanWall, paints: readonly Paint[]): LookOf {
+  const before = kept.get(plan);
+  if (before?.paints === paints) return before.look;
+  const look = { wall, plan, paints: paints.map(({ id, hex }) => ({ id, hex })) };
+  kept.set(plan, { paints, look });
+  return look;
 }
