@@ -11,7 +11,7 @@ export function packsText(paint: PlanPaint, job: Job): string {
   const store = colour && colour.onHandMl > 0 ? ["store"] : [];
   const all = [...packs, ...store];
   if (all.length > 0) return all.join(" + ");
-  return "no tins listed";
+  return paint.made_ml === undefined ? "no tins listed" : "mixed";
 }
 
 /** A price with its currency's own sign, or its code where it has none. */

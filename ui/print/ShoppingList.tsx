@@ -16,7 +16,8 @@ export function ShoppingList({ job, plan, version }: Props) {
   const nameOf = (id: string) => job.paints.find((paint) => paint.id === id)!;
   const paints = plan.paint.filter(({ packs }) => packs.length > 0);
   const missing = plan.paint.filter(
-    ({ packs, need_ml, store_ml }) => packs.length === 0 && need_ml > store_ml + 1e-6,
+    ({ packs, need_ml, store_ml, made_ml }) =>
+      packs.length === 0 && made_ml === undefined && need_ml > store_ml + 1e-6,
   );
   const stored = plan.paint.filter(({ store_ml }) => store_ml > 0);
   return (

@@ -85,6 +85,7 @@ function termsOf(paint: PlanPaint, { spreadRate }: Paint, { units, volumes }: Jo
       walls: paint.walls,
     },
     { label: "Sealing tape edges of other colours", ml: seal_ml },
+    { label: "Into mixes", ml: paint.mixed_ml ?? 0 },
     { label: "Kept by roller, tray and brush", ml: tools_ml },
     { label: "Touch-up jar", ml: touchUp_ml },
   ];
@@ -117,7 +118,12 @@ function ToBuy({ paint, colour }: { paint: PlanPaint; colour: Paint }) {
   const volume = (ml: number) => formatVolume(ml, job.volumes);
   if (paint.packs.length === 0) {
     const isCovered = paint.need_ml <= paint.store_ml + 1e-6;
-    return <p className="pt-1 font-semibold">{isCovered ? "Nothing to buy" : "No tin to buy is known"}</p>;
+    const isMade = paint.made_ml !== undefined;
+    return (
+      <p className="pt-1 font-semibold">
+        {isCovered ? "Nothing to buy" : isMade ? "Mixed of others, see Colour" : "No tin to buy is known"}
+      </p>
+    );
   }
   return (
     <div className="pt-1">
