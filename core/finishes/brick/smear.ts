@@ -3,6 +3,7 @@ import type { Finding } from "../../findings/finding";
 import { resolvedMmPerMetre } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../../work/contribution";
 import { printedUses } from "../../work/prints/printedUses";
+import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { ShareOfWall, Site } from "../defineFinish";
 import type { BrickLayout } from "./layout";
@@ -44,7 +45,7 @@ export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, aft
       verb: "smear-board",
       gate: "look",
       minutes: boardMin,
-      after: [],
+      after: [floorCovered],
       say: {
         code: "brick-smear-board",
         values: { wall: on.wall.id, share, distance: layout.context.viewingDistance },

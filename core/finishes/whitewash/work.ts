@@ -9,6 +9,7 @@ import {
   type BrokenWall,
 } from "../../work/broken/steps";
 import type { Contribution, SundryUse, Table } from "../../work/contribution";
+import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
@@ -38,7 +39,7 @@ export function workWhitewash(share: Share<WhitewashLayout>, site: Site): Contri
     tables: walls.map((on, index) => boardsTable(on, coats[index]!, spec)),
     findings: [
       ...overNothing(share, "the whitewash"),
-      ...coats.flatMap(([first]) => (first ? cannotJoin(first) : [])),
+      ...coats.flatMap(([first]) => (first ? cannotJoin(first, { by: "air" }) : [])),
     ],
     coats: coats.flat(),
   };
@@ -68,7 +69,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSp
     colour: paint.id,
     gate: "look",
     minutes: trialMin,
-    after: [],
+    after: [floorCovered],
     say: { code: "wash-trial", values: { wall: wall.id, colour: paint.id } },
     cautions: [{ code: "care-wood", values: {} }],
     evening: [{ code: "ready-wash", values: { way: spec.way } }],

@@ -1,6 +1,7 @@
 import type { Said } from "../../findings/said";
 import { inOrderOfMaking } from "../../paint/mix";
 import type { Paint } from "../../paint/schema";
+import { floorCovered } from "./protectRoom";
 import { paintsIn, waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 
@@ -29,7 +30,7 @@ export function mixPaints(steps: readonly StepDraft[], paints: ReadonlyMap<strin
       phase: "protect",
       verb: "mix",
       minutes: mixingMin,
-      after: [waitFor("cover"), ...components.filter(isMade).map((paint) => waitFor(stepOf(paint)))],
+      after: [floorCovered, ...components.filter(isMade).map((paint) => waitFor(stepOf(paint)))],
       say: said("mix", { colour: id, parts }),
       cautions: [],
       evening: [
@@ -46,7 +47,7 @@ export function mixPaints(steps: readonly StepDraft[], paints: ReadonlyMap<strin
       : { ...step, evening, after: [...step.after, ...own.map((paint) => waitFor(stepOf(paint)))] };
   });
   // Once the floor is covered, before anything is opened.
-  const place = steps.findIndex(({ id }) => id === "cover") + 1;
+  const place = steps.findIndex(({ id }) => id === floorCovered.step) + 1;
   return [...mixedFirst.slice(0, place), ...mixing, ...mixedFirst.slice(place)];
 }
 

@@ -1,3 +1,4 @@
+import { floorCovered } from "./protectRoom";
 import { preparationFor } from "../../findings/preparation";
 import { fillerDryMin, roomMinutes, washedDryMin } from "../../trade/constants";
 import type { Condition, Wall } from "../../wall/schema";
@@ -20,7 +21,7 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
     wall: wall.id,
     minutes: surfaceM2 * roomMinutes.washingPerM2,
     sharedByTwo: true,
-    after: [waitFor("cover"), waitFor(id("plates-off"))],
+    after: [floorCovered, waitFor(id("plates-off"))],
     say: said("wash-wall", { wall: wall.id, amount: surfaceM2 }),
     cautions: onWholeWall,
     evening: [said("ready-washing", {})],
@@ -49,7 +50,7 @@ function platesOff(wall: Wall): StepDraft[] {
       wall: wall.id,
       minutes:
         plates * roomMinutes.plateOff + shelves * roomMinutes.shelfOff + masked * roomMinutes.maskingOne,
-      after: [waitFor("cover")],
+      after: [floorCovered],
       say: said("plates-off", { wall: wall.id, ...things }),
       cautions: cautionsOfPlates(wall),
       evening: plates > 0 ? [said("ready-circuits", {})] : [],

@@ -1,6 +1,6 @@
 import { roomMinutes } from "../../trade/constants";
 import type { WorkWall } from "../site";
-import { waitFor, type StepDraft } from "../step";
+import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { thingsOf } from "./thingsOf";
 
@@ -8,6 +8,9 @@ const furnitureAt = (walls: readonly WorkWall[]): number =>
   walls.reduce((sum, { wall }) => sum + thingsOf(wall, "furniture").length, 0);
 
 const heavy = (pieces: number) => (pieces > 0 ? [said("care-heavy", {})] : []);
+
+/** Nothing is opened before the floor is covered. */
+export const floorCovered: Wait = { step: "cover", what: "after", minutes: 0 };
 
 /** The room cleared and its floor covered. */
 export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
@@ -26,7 +29,7 @@ export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
       evening: [said("ready-moves", {})],
     },
     {
-      id: "cover",
+      id: floorCovered.step,
       phase: "protect",
       verb: "cover",
       sharedByTwo: true,
