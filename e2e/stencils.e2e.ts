@@ -34,3 +34,42 @@ test("a field of another sheet, its columns at Mark, and a drawing of one's own 
   await unfold(page, "Marks");
   await expect(page.getByText(/the middle of column 2/).first()).toBeVisible();
 });
+
+test("a border around a window by the keyboard alone, and its legs", async ({ page }) => {
+  const id = await makeJob(page, {
+    format: "jacaranda-job/1",
+    name: "Border",
+    paints: [{ id: "oyster" }, { id: "kelp" }],
+    walls: [
+      {
+        id: "w",
+        width: 4000,
+        height: 2600,
+        base: "oyster",
+        openings: [{ id: "o", name: "window", kind: "window", x: 1500, y: 900, width: 900, height: 900 }],
+      },
+    ],
+    finishes: [],
+  });
+  await page.goto(`/jobs/${id}/w/pattern`);
+  await page.getByRole("button", { name: "Lay out stencil border" }).focus();
+  await page.keyboard.press("Enter");
+  const runs = page.getByLabel("Runs", { exact: true });
+  await runs.focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("option", { name: "around window" })).toBeVisible();
+  await page.keyboard.press("End");
+  await page.keyboard.press("Enter");
+  await expect(runs).toHaveText("around window");
+  await page.getByLabel("Off window").fill("60");
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  await expect
+    .poll(async () => {
+      const saved = (await (await page.request.get(`/api/jobs/${id}/job`)).json()) as {
+        finishes: { along: object }[];
+      };
+      return saved.finishes[0]?.along;
+    })
+    .toEqual({ around: "o", gap: 60 });
+});

@@ -1,9 +1,11 @@
-import type { CardField } from "../defineFinish";
+import type { Strip } from "../../wall/strip";
+import type { CardField, CardOption } from "../defineFinish";
+import { findThing } from "../findThing";
 import { printingFields } from "../printingFields";
 import type { StencilBorderSpec } from "./spec";
 
 /** Where it runs, how repeats meet its length, and what it is printed in. */
-export function cardOfStencilBorder(spec: StencilBorderSpec): CardField[] {
+export function cardOfStencilBorder(spec: StencilBorderSpec, strip: Strip): CardField[] {
   const { along, fit, order } = spec;
   const choice = <Key extends string>(
     label: string,
@@ -24,11 +26,36 @@ export function cardOfStencilBorder(spec: StencilBorderSpec): CardField[] {
       ? { type: "length", label: "Its middle, up", path: ["along", "level"], value: along.level }
       : "by" in along
         ? { type: "length", label: "Under the ceiling", path: ["along", "by"], value: along.by }
-        : { type: "length", label: `Off ${along.around}`, path: ["along", "gap"], value: along.gap };
+        : {
+            type: "length",
+            label: `Off ${findThing(strip, along.around)?.name ?? along.around}`,
+            path: ["along", "gap"],
+            value: along.gap,
+          };
   return [
+    { type: "choice", label: "Runs", options: ways(along, strip) },
     way,
     choice("Repeats", "fit", fit, { stretch: "whole, stretched", keep: "kept, part at both ends" }),
     choice("Order", "order", order, { overlay: "overlay by overlay", repeat: "repeat by repeat" }),
     ...printingFields(spec),
+  ];
+}
+
+type Along = StencilBorderSpec["along"];
+
+/** Level at about three fifths, under the ceiling by half a hand, or around each thing that has sides to go around. */
+function ways(along: Along, { extent, parts }: Strip): CardOption[] {
+  const level = Math.round(extent.minY + (extent.maxY - extent.minY) * 0.6);
+  const things = parts
+    .flatMap(({ wall }) => [...wall.openings, ...wall.fixtures])
+    .filter(({ kind }) => kind !== "furniture");
+  return [
+    { label: "level", selected: "level" in along, set: { along: { level } } },
+    { label: "under the ceiling", selected: "by" in along, set: { along: { below: "ceiling", by: 100 } } },
+    ...things.map(({ id, name }) => ({
+      label: `around ${name ?? id}`,
+      selected: "around" in along && along.around === id,
+      set: { along: { around: id, gap: "gap" in along ? along.gap : 100 } },
+    })),
   ];
 }

@@ -1,0 +1,115 @@
+import { describe, expect, it } from "vitest";
+import { planned } from "./tests/stencils";
+
+describe("a border", () => {
+  const border = (along: object, more: object = {}) => ({
+    kind: "stencil-border",
+    stencil: "dash",
+    colours: { line: "kelp", dot: "brine" },
+    along,
+    ...more,
+  });
+
+  it("takes the whole number of repeats nearest to its length, each stretched by the rest, or keeps them with parts at both ends", () => {
+    const legsOf = (width: number, more: object = {}) => {
+      const { border: borders, prints } = planned(border({ level: 1500 }, more), { width }).walls[0]!;
+      const [{ length, repeats, stretch, verdict }] = borders![0]!.legs as [never] &
+        { length: number; repeats: number; stretch: number; verdict: string }[];
+      return {
+        leg: [length, repeats, stretch, verdict],
+        at: prints![0]!.list.map(({ at }) => at[0]),
+        counts: prints![0]!.counts,
+      };
+    };
+    const stretched = legsOf(3980);
+    // 9.95 repeats: ten of 398; 2 of 400 are half a percent.
+    expect(stretched.leg).toEqual([3980, 10, -2, "won't show"]);
+    expect(stretched.at.slice(0, 2)).toEqual([199, 597]);
+    expect(legsOf(150).leg.slice(0, 3)).toEqual([150, 1, -250]);
+    const kept = legsOf(3980, { fit: "keep" });
+    // Nine whole ones are 3600; 190 over at both ends, where 150 of 300 of the line and half its gap is.
+    expect(kept.leg.slice(0, 3)).toEqual([3980, 9, 0]);
+    expect([Math.min(...kept.at), Math.max(...kept.at)]).toEqual([-10, 3990]);
+    expect(kept.counts.whole).toBe(18);
+  });
+
+  it("runs around a thing in four legs from its casing and the gap, the motif's upper side outwards", () => {
+    const openings = [{ id: "hatch", kind: "window", x: 1500, y: 900, width: 900, height: 1000, casing: 60 }];
+    const { border: borders, prints } = planned(border({ around: "hatch", gap: 60 }), { openings }).walls[0]!;
+    expect(borders![0]!.legs.map(({ length, repeats }) => [length, repeats])).toEqual([
+      [1140, 3],
+      [1240, 3],
+      [1140, 3],
+      [1240, 3],
+    ]);
+    const lines = prints![0]!.list.filter(({ overlay }) => overlay === "1");
+    expect(lines.map(({ row, column, at, turn }) => [row, column, at.map(Math.round), turn]).sort()).toEqual(
+      [
+        [1, 1, [1570, 2020], 0],
+        [1, 2, [1950, 2020], 0],
+        [1, 3, [2330, 2020], 0],
+        [2, 1, [2520, 1813], -90],
+        [2, 2, [2520, 1400], -90],
+        [2, 3, [2520, 987], -90],
+        [3, 1, [2330, 780], 180],
+        [3, 2, [1950, 780], 180],
+        [3, 3, [1570, 780], 180],
+        [4, 1, [1380, 987], 90],
+        [4, 2, [1380, 1400], 90],
+        [4, 3, [1380, 1813], 90],
+      ].sort(),
+    );
+  });
+
+  it("finishes each repeat before the next where that is the school, waiting for what the next overlay lies on", () => {
+    const steps = (order: string) =>
+      planned(border({ level: 1500 }, { order }), { width: 1200 }).steps.filter(
+        ({ kind }) => kind === "print",
+      );
+    const [all, ...others] = steps("repeat");
+    expect([others.length, all!.prints!.length, all!.stretches!.length]).toEqual([0, 6, 3]);
+    // Each repeat: 1.5, a wait of 15 for the first overlay under the second's sheet, 1.5; and the next sheet lies on both.
+    expect(all!.minutes).toBeGreaterThanOrEqual(3 * 18);
+    expect(all!.say).toMatch(/Whole repeats, up to print 3 of leg 1\.$/);
+    // Overlay by overlay nobody waits within a repeat.
+    expect(steps("overlay").map(({ prints }) => prints!.length)).toEqual([3, 3]);
+  });
+
+  it("has a motif of its own at the corners, printed after all else and in the same steps", () => {
+    const openings = [{ id: "hatch", kind: "window", x: 1500, y: 900, width: 900, height: 1000, casing: 60 }];
+    const finish = border({ around: "hatch", gap: 60 }, { corners: { motif: "reed" } });
+    const whole = planned(finish, { openings });
+    const { list } = whole.walls[0]!.prints![0]!;
+    expect(list.map(({ order }) => order)).toEqual(list.map((_, index) => index + 1));
+    const knots = list.filter(({ motif }) => motif === "f/reed");
+    expect(knots.map(({ at, turn }) => [at, turn])).toEqual([
+      [[1380, 2020], 0],
+      [[2520, 2020], -90],
+      [[2520, 780], -180],
+      [[1380, 780], -270],
+    ]);
+    const printed = whole.steps.flatMap(({ prints = [] }) => prints);
+    expect(printed.sort()).toEqual(list.map(({ id }) => id).sort());
+  });
+
+  it("follows a ceiling that slopes, and prints its overlays one after the other, or repeat by repeat", () => {
+    const survey = {
+      stations: [
+        { x: 0, down: 1000, up: 1400 },
+        { x: 4000, down: 1000, up: 1360 },
+      ],
+    };
+    const wall = { width: undefined, height: undefined, survey };
+    const { prints } = planned(border({ below: "ceiling", by: 120 }), wall).walls[0]!;
+    const [first] = prints![0]!.list;
+    expect(first!.turn).toBeCloseTo((Math.atan(-0.01) * 180) / Math.PI, 6);
+    expect(first!.at[1]).toBeCloseTo(1400 - 120 - first!.at[0] * 0.01, 6);
+    const overlays = (order: string) =>
+      [...planned(border({ level: 1500 }, { order })).walls[0]!.prints![0]!.list]
+        .sort((a, b) => a.order - b.order)
+        .map(({ overlay }) => overlay)
+        .slice(0, 4)
+        .join();
+    expect([overlays("overlay"), overlays("repeat")]).toEqual(["1,1,1,1", "1,2,1,2"]);
+  });
+});
