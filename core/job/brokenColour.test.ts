@@ -217,6 +217,7 @@ describe("whitewashed boards", () => {
     ["plaster", {}],
     ["primed boards", { texture: "boards", primer: "mineral-white", baseState: "paint" }],
     ["painted boards", { texture: "boards", baseState: "paint" }],
+    ["boards with a paint on them", { texture: "boards", present: { paint: "chalk" } }],
   ])("is refused on %s", (_, wall) => expect(codes(planned([wash], wall))).toContain("not-bare-wood"));
 
   it("spreads its tones: seeded, and never three alike in a row", () => {

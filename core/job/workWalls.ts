@@ -4,6 +4,7 @@ import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
 import { baseOf } from "./baseDownTo";
 import type { WorkMarking, WorkWall } from "../work/site";
+import { notBareWood } from "../wall/notBareWood";
 import { liesOn } from "../pattern/liesOn";
 import type { Pattern } from "../pattern/pattern";
 import type { LaidOutJob, OrderedWall } from "./layOutJob";
@@ -51,6 +52,9 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
     edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
     marking: markingOf(on),
     isPapered: pattern.sheets.length > 0,
+    isBareWood:
+      notBareWood(wall) === null &&
+      pattern.effects.some(({ by, regions }) => by.hand === "wash" && regions.length > 0),
     peel: choosePeel(wall.texture, edges),
     workTopMm: workTopOf(on),
     // Something is painted or printed on it, or it is taped for what is painted around its corner.

@@ -194,6 +194,8 @@ export const roomMinutes = {
   unmaskingOne: 3,
   /** Glue off, rinsed, and a look along the wall: 0.4 m2 a minute; a plain wash takes 1. */
   washingPerM2: 2.5,
+  /** Bare boards, brushed along the grain and wiped: a wash alone's pace. */
+  dustingPerM2: 1,
   levelLine: 10,
   checkingPerM: 0.2,
   rubbingOut: 0.25,

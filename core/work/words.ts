@@ -80,6 +80,8 @@ const stepWords = {
     ].join("; ")}.`,
   "wash-wall": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: wash ${speech.area(amount)}, take stickers and glue off, rinse, and look along it with a lamp.`,
+  "dust-wall": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: brush ${speech.area(amount)} of bare boards along the grain, dust the joints out, and wipe with a barely damp cloth; never wet, which raises the grain.`,
   prepare: ({ wall, condition }: OnWall & { condition: ConditionKind }, speech: Speech) =>
     `${speech.wall(wall)}: ${lower(preparationFor[condition].step)}`,
   sand: ({ wall }: OnWall, speech: Speech) =>
@@ -172,6 +174,7 @@ export const eveningWords = {
   "ready-moves": () => "Agree what moves where, and who helps with what is heavy.",
   "ready-circuits": () => "Find the switch for the circuits of the plates, and a tester.",
   "ready-washing": () => "Bucket, sugar soap, sponge, degreaser for glue; a lamp to look along the wall.",
+  "ready-dusting": () => "Soft brush, vacuum cleaner, lint-free cloths; a lamp to look along the boards.",
   "ready-mending": () => "Filler, knife, fine paper, primer for spots, dust mask.",
   "ready-chips": () => "Chips of each colour as large as a hand, painted and dry, with tape that lets go.",
   "ready-setting-out": () => "Laser or long level, soft pencil, tape measure, the printed setting-out sheet.",

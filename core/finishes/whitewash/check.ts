@@ -1,4 +1,5 @@
 import type { Finding } from "../../findings/finding";
+import { notBareWood } from "../../wall/notBareWood";
 import { mostSections } from "../../work/broken/sections";
 import type { WhitewashLayout } from "./layout";
 
@@ -9,14 +10,7 @@ export function checkWhitewash({ spec, strip }: WhitewashLayout): Finding[] {
   if (count > mostSections)
     return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   return strip.parts.flatMap(({ wall }): Finding[] => {
-    const why =
-      wall.texture !== "boards"
-        ? "not-boards"
-        : wall.primer !== undefined
-          ? "primed"
-          : wall.baseState === "paint"
-            ? "painted"
-            : null;
+    const why = notBareWood(wall);
     if (why === null) return [];
     return [
       { own: true, code: "not-bare-wood", severity: "check", values: { wall: wall.id, why }, at: null },

@@ -115,7 +115,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSp
       evening: [],
     }),
   });
-  return [mask, trial, ...(isWaxed ? [wax] : []), ...coated, unmaskBroken(on, coated.at(-1)!, paint)];
+  return [trial, mask, ...(isWaxed ? [wax] : []), ...coated, unmaskBroken(on, coated.at(-1)!, paint)];
 }
 
 function sundriesOf(walls: readonly BrokenWall[], { way }: WhitewashSpec): SundryUse[] {

@@ -1,30 +1,41 @@
 import { floorCovered } from "./protectRoom";
 import { preparationFor } from "../../findings/preparation";
-import { fillerDryMin, roomMinutes, washedDryMin } from "../../trade/constants";
+import { fillerDryMin, roomMinutes } from "../../trade/constants";
 import type { Condition, Wall } from "../../wall/schema";
 import { cautionsAbove, heightOf } from "../cautions";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 import { coatWhole } from "./coatWhole";
+import { cleaned } from "./groundReady";
 import { countThings, thingsOf } from "./thingsOf";
 
 /** Plates off, washed, mended, primed, and its base where that is painted first. */
 export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
-  const { wall, surfaceM2 } = on;
+  const { wall, surfaceM2, isBareWood } = on;
   const onWholeWall = cautionsAbove(heightOf(wall));
   const id = (name: string) => `${wall.id}/${name}`;
-  const washing: StepDraft = {
-    id: id("wash-wall"),
+  const cleaning: StepDraft = {
+    ...(isBareWood
+      ? {
+          id: id("dust-wall"),
+          verb: "dust-wall",
+          minutes: surfaceM2 * roomMinutes.dustingPerM2,
+          say: said("dust-wall", { wall: wall.id, amount: surfaceM2 }),
+          evening: [said("ready-dusting", {})],
+        }
+      : {
+          id: id("wash-wall"),
+          verb: "wash-wall",
+          minutes: surfaceM2 * roomMinutes.washingPerM2,
+          say: said("wash-wall", { wall: wall.id, amount: surfaceM2 }),
+          evening: [said("ready-washing", {})],
+        }),
     phase: "prepare",
-    verb: "wash-wall",
     wall: wall.id,
-    minutes: surfaceM2 * roomMinutes.washingPerM2,
     sharedByTwo: true,
     after: [floorCovered, waitFor(id("plates-off"))],
-    say: said("wash-wall", { wall: wall.id, amount: surfaceM2 }),
     cautions: onWholeWall,
-    evening: [said("ready-washing", {})],
   };
   // A test for lead comes before anything is rubbed or scraped, and so before the rest.
   const isTest = (index: number) => wall.conditions[index]!.kind === "old-paint";
@@ -32,7 +43,7 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
   const tests = inTurn.filter(isTest).map((index) => id(`prepare-${index + 1}`));
   return [
     ...platesOff(wall),
-    washing,
+    cleaning,
     ...inTurn.flatMap((index) => mend(wall, index, isTest(index) ? [] : tests)),
     ...coatWhole(on, site),
   ];
@@ -88,7 +99,7 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
     evening: [said("ready-mending", {})],
   } as const;
   const after = [
-    waitFor(`${wall.id}/wash-wall`, "drying", washedDryMin),
+    ...cleaned(wall.id),
     ...tests.filter((test) => test !== prepare).map((test) => waitFor(test)),
   ];
   const say = said("prepare", { wall: wall.id, condition });

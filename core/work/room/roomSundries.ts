@@ -11,6 +11,7 @@ import { isRolled } from "./washTools";
 export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): SundryUse[] {
   const worked = steps.length === 0 ? [] : walls.filter(({ isWorkedOn }) => isWorkedOn);
   const sanded = worked.reduce((sum, { wall }) => sum + wall.conditions.filter(isSanded).length, 0);
+  const washed = worked.filter(({ isBareWood }) => !isBareWood);
   const once = sanded > 0 ? 1 : 0;
   return [
     ...toolsOf(steps),
@@ -21,8 +22,8 @@ export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): 
     { item: "dust-mask", amount: sanded, count: once },
     {
       item: "sugar-soap",
-      amount: worked.reduce((sum, { surfaceM2 }) => sum + surfaceM2, 0),
-      count: worked.length > 0 ? 1 : 0,
+      amount: washed.reduce((sum, { surfaceM2 }) => sum + surfaceM2, 0),
+      count: washed.length > 0 ? 1 : 0,
     },
   ];
 }
