@@ -18,6 +18,9 @@ export const trowelled = defineFinish({
     ...spec.tones.map(({ paint }, index) => ({ path: ["tones", index, "paint"], id: paint })),
     ...optionalPaint("edge", spec.edge),
     ...overPaint(spec),
+    ...(spec.seen ?? []).flatMap(({ more }, index) =>
+      typeof more === "object" ? [{ path: ["seen", index, "more", "paint"], id: more.paint }] : [],
+    ),
   ],
   things: () => [],
   layOut: layOutTrowelled,

@@ -3,6 +3,18 @@ import { areaSchema, idSchema } from "../../measure/schema";
 import { overSchema, seedSchema } from "../brokenColour";
 import { finishEnvelope } from "../envelope";
 
+/** How a section looks from the distance when it is laid; with nothing named, as it was planned. */
+const seenSchema = z.strictObject({
+  more: z
+    .union([z.literal("bare"), z.strictObject({ paint: idSchema })])
+    .optional()
+    .describe("of what there is visibly more than planned: a tone, or ground left bare"),
+  hand: z.enum(["heavier", "lighter"]).optional(),
+  strokes: z.enum(["one-way"]).optional(),
+});
+
+export type SeenSection = z.infer<typeof seenSchema>;
+
 /** Trowelled metallic: tones laid on with a spreader in sections that are joined wet, some of the ground left bare. */
 export const trowelledSpec = z.strictObject({
   ...finishEnvelope("trowelled"),
@@ -13,6 +25,7 @@ export const trowelledSpec = z.strictObject({
   bare: z.number().min(0).max(0.9).default(0.1).describe("share of the ground that stays bare"),
   edge: idSchema.optional().describe("the tone of corners and top edge; the largest share's by itself"),
   section_m2: areaSchema({ min: 0.05, max: 20 }).default(0.5),
+  seen: z.array(seenSchema).max(2000).optional().describe("each section that is laid, in their order"),
   over: overSchema,
   seed: seedSchema,
 });

@@ -1,5 +1,6 @@
 import { listed } from "../../findings/listed";
 import type { Speech } from "../../findings/speech";
+import type { Drift, habitOf } from "./drift";
 
 interface Tones {
   readonly tones: readonly { readonly paint: string; readonly share: number }[];
@@ -15,6 +16,7 @@ interface Sections extends Tones {
   readonly need: number;
 }
 
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const tenth = (value: number): string => String(Math.round(value * 10) / 10);
 const inShares = ({ tones, bare }: Tones, speech: Speech): string =>
   `${listed(tones.map(({ paint, share }) => `${Math.round(share * 100)} % ${speech.paint(paint)}`))}${bare > 0 ? `, ${Math.round(bare * 100)} % of the ground left bare` : ""}`;
@@ -40,5 +42,26 @@ export const trowelledFindings = {
   "edge-not-a-tone": ({ edge }: { edge: string }, speech: Speech) => ({
     say: `The edges are in ${speech.paint(edge)}, which is none of the tones: they frame the wall.`,
     remedy: "Take one of the tones, unless a frame is what is wanted.",
+  }),
+  "sections-drift": ({ part, laid, planned, next, sections }: Drift, speech: Speech) => {
+    const what = part === "bare" ? "the bare ground" : speech.paint(part.paint);
+    return {
+      say: `${percent(laid)} of what is laid is ${what}, where ${percent(planned)} is planned: the wall turns into another than the sample.`,
+      remedy: `Lay the next section with ${percent(next)} of it, not less at once, or its join shows.${
+        sections === null
+          ? " What is bare already is closed in the next coat."
+          : ` Going on down by steps as small, and then a little under the plan, the whole is even after ${sections} ${sections === 1 ? "section" : "sections"}.`
+      }`,
+    };
+  },
+  "sections-habit": ({ habit }: { habit: NonNullable<ReturnType<typeof habitOf>> }) => ({
+    say: `The last two sections ${habit === "one-way" ? "have their strokes all one way" : `were laid ${habit} than planned`}.`,
+    remedy: {
+      heavier:
+        "Take half as much onto the spreader and hold it flatter; scrape off what stands before it sets.",
+      lighter:
+        "Take a little more onto the spreader and stop pressing: the ground shines through thin marks.",
+      "one-way": "Turn the wrist at every mark, and start the next section from its other side.",
+    }[habit],
   }),
 };

@@ -12,6 +12,17 @@ export const arbitrary = fc.record(
     edge: anyColour,
     section_m2: fc.constantFrom(0.4, 0.5, 1, 2),
     over: fc.oneof(fc.constant("all"), anyColour),
+    seen: fc.array(
+      fc.record(
+        {
+          more: fc.oneof(fc.constant("bare"), fc.record({ paint: anyColour })),
+          hand: fc.constantFrom("heavier", "lighter"),
+          strokes: fc.constant("one-way"),
+        },
+        { requiredKeys: [] },
+      ),
+      { maxLength: 6 },
+    ),
     seed: fc.nat(99),
   },
   { requiredKeys: ["kind", "tones"] },
