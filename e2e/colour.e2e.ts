@@ -84,6 +84,12 @@ test("the look is the same to the last digit in the browser as it is worked out 
   await page.getByRole("textbox", { name: "Off the wall" }).fill("900");
   await page.getByRole("textbox", { name: "Off the wall" }).press("Enter");
   await expect(async () => expect(await shownOn(standing)).not.toBe(before)).toPass(whole);
+  const board = page.getByRole("img", { name: "The sample board as it will look" });
+  await expect(board).toHaveAttribute("data-done", "1", whole);
+  const atNoon = await shownOn(board);
+  await page.getByLabel("At", { exact: true }).click();
+  await page.getByRole("option", { name: "18:00" }).click();
+  await expect(async () => expect(await shownOn(board)).not.toBe(atNoon)).toPass(whole);
   await page.getByLabel("In which light").click();
   await page.getByRole("option", { name: "raking lamp at the left" }).click();
   await expect(async () => expect(await shownOn(square)).not.toBe(hashOf(here))).toPass(whole);
@@ -108,6 +114,23 @@ test("a mix is measured at Colour; a first section waits for the client at Days"
   await expect(mix.getByRole("textbox", { name: "Parts of Kelp" })).toHaveCount(0);
   await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/days");
   await expect(page.getByText(/ask the client, and write the answer down/).first()).toBeAttached();
+});
+
+test("trowelled sections as they look from the doorway, and what the next one is laid with", async ({
+  page,
+}) => {
+  await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/pattern");
+  const tap = async (section: number, look: string) => {
+    await page.getByLabel(`Section ${section}, laid`).click();
+    await page.getByRole("option", { name: look }).click();
+  };
+  await tap(1, "as planned");
+  await tap(2, "more of tone 1");
+  await tap(3, "more of tone 1");
+  await expect(page.getByText(/Lay the next section with \d+ % of it, not less at once/)).toBeVisible();
+  await page.getByRole("button", { name: "Take section 3 back" }).click();
+  await page.getByRole("button", { name: "Take section 2 back" }).click();
+  await expect(page.getByText(/Lay the next section with/)).toHaveCount(0);
 });
 
 test("paper by keyboard alone: another start, and its seams at Mark", async ({ page }) => {

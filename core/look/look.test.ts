@@ -6,7 +6,7 @@ import { digitOf, lightOf } from "./colours";
 import { cloud, scatter } from "./noise";
 import { Raster } from "./raster";
 import { sceneOf } from "./scene";
-import { drawTile, tilesOf, type View } from "./views";
+import { drawTile, lightAtHour, tilesOf, type View } from "./views";
 
 const document = (finishes: object[], wall: object = {}) => ({
   format: "jacaranda-job/1",
@@ -154,6 +154,19 @@ describe("a wall square on", () => {
     expect(brightness("left")).toBeGreaterThan(1.02);
     expect(brightness("right")).toBeLessThan(0.98);
   });
+});
+
+it("daylight is white at noon, and warmer and dimmer the lower the sun stands", () => {
+  expect(lightAtHour(13)).toEqual([1, 1, 1]);
+  // At 6: (303.03 - 153.85) / (370.37 - 153.85) = 0.689 of the way to the lamp, a quarter of which is seen; 0.62 as bright.
+  expect(lightAtHour(6)[2]).toBeCloseTo(0.62 * (1 - 0.6 * 0.689 * 0.25), 4);
+  expect(lightAtHour(6)[0]).toBeCloseTo(0.62, 9);
+  for (let hour = 13; hour < 20; hour++) {
+    const [now, later] = [lightAtHour(hour), lightAtHour(hour + 1)];
+    expect(later[1]).toBeLessThan(now[1]);
+    expect(later[2] / later[0]).toBeLessThan(now[2] / now[0]);
+    expect(lightAtHour(26 - hour)).toEqual(now);
+  }
 });
 
 describe("a wall from where someone stands", () => {

@@ -4,9 +4,9 @@ import { digitOf, type Light } from "./colours";
 import { cloud } from "./noise";
 import { lookAt, type Places, type Scene } from "./scene";
 
-/** What lights the wall: daylight from one side, a warm lamp in the room, or a lamp that rakes along it from one end. */
+/** What lights the wall: daylight from one side at an hour (of a day that is brightest at 13), a warm lamp in the room, or a lamp that rakes along it from one end. */
 export type Lighting =
-  | { readonly by: "day"; readonly from: "left" | "right" }
+  | { readonly by: "day"; readonly from: "left" | "right"; readonly hour?: number }
   | { readonly by: "lamp" }
   | { readonly by: "raking"; readonly from: "left" | "right" };
 
@@ -191,17 +191,42 @@ const bumps: Record<Texture, number> = { smooth: 0.22, light: 1.3, heavy: 3.2, b
 const warm: Light = [1, 0.71, 0.4];
 const adapted = 0.75;
 
+/** Daylight from its rise at 6 to its set at 20, and how bright it is there against noon, once the eye has got used to it. */
+export const daylight = { rise: 6, noon: 13, set: 20 } as const;
+const dimmest = 0.62;
+/** Reciprocal colour temperatures, per million kelvin: of the warm lamp, of a sun at the horizon (3300 K), and of noon (6500 K). */
+const mireds = { lamp: 1e6 / 2700, low: 1e6 / 3300, noon: 1e6 / 6500 } as const;
+
+/**
+ * White at an hour: its warmth goes by how high the sun stands, taken as a parabola over the day, in even steps of reciprocal
+ * temperature, which the eye sees as even; between white and the lamp's chromaticity it is laid out straight.
+ */
+export function lightAtHour(hour: number): Light {
+  const away = (hour - daylight.noon) / (daylight.set - daylight.noon);
+  const height = Math.max(0, 1 - away * away);
+  const share = ((mireds.low - mireds.noon) * (1 - height)) / (mireds.lamp - mireds.noon);
+  return scaled(tinted(share), dimmest + (1 - dimmest) * height);
+}
+
+/** So much of the way from white to the warm lamp, less what the eye takes back. */
+const tinted = (share: number): Light =>
+  warm.map((channel) => 1 + (channel - 1) * share * (1 - adapted)) as unknown as Light;
+
 /** A plain surface: as bright as the light that falls on it, which fades away from a window and leans on bumps under a raking lamp. */
 function lighting({ box, texture }: Scene, { by, ...rest }: Lighting, { lamp }: Places): Lit {
   const width = box.maxX - box.minX;
   const from = "from" in rest ? rest.from : "left";
-  if (by === "day")
+  if (by === "day") {
+    const hour = "hour" in rest ? rest.hour : undefined;
+    const [r, g, b] = lightAtHour(hour ?? daylight.noon);
     return (light, x) => {
       const share = from === "left" ? (x - box.minX) / width : (box.maxX - x) / width;
-      return scaled(light, 1.04 - 0.16 * share);
+      const fall = 1.04 - 0.16 * share;
+      return [light[0] * r * fall, light[1] * g * fall, light[2] * b * fall];
     };
+  }
   if (by === "lamp") {
-    const tint = warm.map((channel) => 1 + (channel - 1) * (1 - adapted)) as unknown as Light;
+    const tint = tinted(1);
     return (light, x, y) => {
       const fall = fallOff(x, y, lamp, 3200);
       return [light[0] * tint[0] * fall, light[1] * tint[1] * fall, light[2] * tint[2] * fall];

@@ -6,9 +6,10 @@ import { Choice } from "@/ui/parts/Choice";
 import { FindingList } from "@/ui/parts/FindingList";
 import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { Section } from "@/ui/parts/Section";
-import type { Lighting } from "@/core/look/views";
+import { daylight, type Lighting } from "@/core/look/views";
 import { BrokenCoats } from "./BrokenCoats";
 import { FromWhere } from "./FromWhere";
+import { SampleBoard } from "./SampleBoard";
 import { useLookState } from "./lookState";
 import { Mixes } from "./Mixes";
 import { colourFindings } from "./station";
@@ -20,6 +21,15 @@ const lights: readonly { readonly label: string; readonly lighting: Lighting }[]
   { label: "raking lamp at the left", lighting: { by: "raking", from: "left" } },
   { label: "raking lamp at the right", lighting: { by: "raking", from: "right" } },
 ];
+
+const hours: readonly number[] = Array.from(
+  { length: daylight.set - daylight.rise + 1 },
+  (_, index) => daylight.rise + index,
+);
+
+/** Whatever the hour. */
+const isSame = (a: Lighting, b: Lighting): boolean =>
+  a.by === b.by && ("from" in a && "from" in b ? a.from === b.from : true);
 
 /** How the wall will look, in which light and from where; what is mixed for it, and whether its coats can be joined. */
 export function ColourCard({ wallId }: { wallId: string }) {
@@ -49,17 +59,26 @@ export function ColourCard({ wallId }: { wallId: string }) {
           <FindingList findings={findings} />
         </Section>
       )}
-      <div className="py-3">
+      <div className="grid grid-cols-[2fr_1fr] gap-3 py-3">
         <Choice
           label="In which light"
-          options={lights.map((option) => ({
-            ...option,
-            selected: JSON.stringify(option.lighting) === JSON.stringify(lighting),
-          }))}
+          options={lights.map((option) => ({ ...option, selected: isSame(option.lighting, lighting) }))}
           onChoose={(option) => light(option.lighting)}
         />
+        {lighting.by === "day" && (
+          <Choice
+            label="At"
+            options={hours.map((hour) => ({
+              hour,
+              label: `${hour}:00`,
+              selected: (lighting.hour ?? daylight.noon) === hour,
+            }))}
+            onChoose={({ hour }) => light({ ...lighting, hour })}
+          />
+        )}
       </div>
       <FromWhere wallId={wallId} wall={found.wall} job={job} />
+      <SampleBoard wall={found.wall} plan={found.plan} />
       <BrokenCoats wall={found.plan} paints={job.paints} />
       <Mixes />
     </>

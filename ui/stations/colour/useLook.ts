@@ -7,18 +7,25 @@ import type { Wall } from "@/core/wall/schema";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { drawLook } from "@/workers/lookClient";
 
-/**
- * A wall's look drawn onto a canvas, part by part, anew when it or its view changes. `name`: what the canvas is told apart by;
- * `done`: how much of the picture there is, 0 to 1.
- */
-export function useLook(
+interface Drawn {
+  readonly canvas: RefObject<HTMLCanvasElement | null>;
+  /** How much of the picture there is, 0 to 1. */
+  readonly done: number;
+}
+
+/** A wall's look drawn onto a canvas, part by part, anew when it or its view changes. `name`: what the canvas is told apart by. */
+export function useLook(name: string, wallId: string, view: View): Drawn {
+  return useLookOf(name, useShownWall(wallId), view);
+}
+
+/** The same of something that is planned apart. */
+export function useLookOf(
   name: string,
-  wallId: string,
+  found: { readonly wall: Wall; readonly plan: PlanWall | null } | null,
   view: View,
-): { readonly canvas: RefObject<HTMLCanvasElement | null>; readonly done: number } {
+): Drawn {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [done, setDone] = useState(0);
-  const found = useShownWall(wallId);
   const { paints } = useJob();
   const [wall, plan] = [found?.wall, found?.plan];
   const asked = JSON.stringify(view);
