@@ -200,6 +200,29 @@ describe("a pearl coat", () => {
   });
 });
 
+it.each([
+  ["pearl", { kind: "pearl", paint: "mist" }, /Touch the misses, (.*), and nothing else/],
+  ["limewash", lime, /the thin places \((.*)\) come first/],
+] as const)("misses of a coat of %s are told by their wall in the next one", (_, finish, told) => {
+  const run = {
+    walls: ["w", "v"].map((id) => ({ id, width: 4000, height: 2600, base: "oyster" })),
+    runs: [{ id: "r", walls: ["w", "v"] }],
+  };
+  const misses = [
+    [410, 900],
+    [4410, 1200],
+  ];
+  const { steps } = planned([{ ...finish, on: "r", misses }], {}, run);
+  const said = (wall: string, coat: number) =>
+    told.exec(steps.find(({ id }) => id === `${wall}/f1/coat-${coat}`)!.say)?.[1];
+  expect(said("w", 1)).toBeUndefined();
+  expect(said("w", 2)).toBe("1 marked: 410 mm along and 900 mm up");
+  expect(said("v", 2)).toBe("1 marked: 410 mm along and 1200 mm up");
+  expect(planned([{ ...finish, on: "r" }], {}, run).steps.some(({ say }) => /\d marked/.test(say))).toBe(
+    false,
+  );
+});
+
 describe("whitewashed boards", () => {
   const wash = { kind: "whitewash", paint: "chalk", board: 140 };
 

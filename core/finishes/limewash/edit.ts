@@ -1,3 +1,4 @@
-import { fillsPaint } from "../brokenColour";
+import { editWithMisses } from "../misses";
+import type { LimewashLayout } from "./layout";
 
-export const editLimewash = () => fillsPaint("paint");
+export const editLimewash = ({ spec }: LimewashLayout) => editWithMisses("paint", spec.misses);

@@ -2,6 +2,7 @@ import * as z from "zod";
 import { idSchema } from "../../measure/schema";
 import { overSchema, seedSchema } from "../brokenColour";
 import { finishEnvelope } from "../envelope";
+import { missesSchema } from "../misses";
 
 /** Limewash: coats of lime paint over a mineral ground, each in one go from end to end. */
 export const limewashSpec = z.strictObject({
@@ -9,6 +10,7 @@ export const limewashSpec = z.strictObject({
   paint: idSchema,
   primer: idSchema.optional().describe("a mineral primer, where the ground is none"),
   over: overSchema,
+  misses: missesSchema,
   seed: seedSchema,
 });
 

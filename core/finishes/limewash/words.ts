@@ -1,5 +1,6 @@
 import { capital } from "../../findings/wording";
 import type { Speech } from "../../findings/speech";
+import { tellMisses } from "../misses";
 
 interface LimeCoat {
   readonly wall: string;
@@ -12,22 +13,25 @@ interface LimeCoat {
   readonly open: number;
   readonly hands: number;
   readonly stir: number;
+  readonly misses: readonly (readonly [number, number])[];
   /** Of the strokes, those that start where one of the coat before did; null for the first coat. */
   readonly shared: number | null;
 }
 
 const minutes = (value: number): string => `${Math.round(value * 10) / 10} min`;
 
+const thin = (told: string | null): string => (told === null ? " noted" : ` (${told})`);
+
 /** What limewash says of its steps. */
 export const limewashWords = {
   "lime-coat": (
-    { wall, colour, coat, amount, need, loads, front, open, hands, stir, shared }: LimeCoat,
+    { wall, colour, coat, amount, need, loads, front, open, hands, stir, shared, misses }: LimeCoat,
     speech: Speech,
   ) =>
     `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)} in one go, ${speech.volume(need)} of one batch in about ${loads} loads of a block brush, spread thin in all directions. One wet front over the whole height moves from end to end${hands > 1 ? `, ${hands} of you on it, one above the other` : ""}: ${minutes(front)} an arm's reach, and its edge stays wet for ${minutes(open)}. Stir every ${stir} min. ${
       shared === null
         ? "Leave alone what has set; note thin places for the next coat."
-        : `Start its strokes between those of the coat before (at most ${Math.ceil(shared * 100)} % may meet); the thin places noted come first into the front.`
+        : `Start its strokes between those of the coat before (at most ${Math.ceil(shared * 100)} % may meet); the thin places${thin(tellMisses(misses, speech))} come first into the front.`
     } Wet it looks far darker: judge only a dry board.`,
   "ready-lime": () =>
     "Goggles, long gloves and sleeves; water at hand to rinse eyes at length; block brush soaked; windows shaded, draught shut out.",

@@ -16,6 +16,7 @@ import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
+import { missesOn } from "../misses";
 import type { LimewashLayout } from "./layout";
 import type { LimewashSpec } from "./spec";
 import { sharedStarts, strokesOf } from "../../work/broken/strokes";
@@ -33,7 +34,7 @@ export function workLimewash(share: Share<LimewashLayout>, site: Site): Contribu
   const walls = brokenWalls(share, site);
   const coats = walls.map((on) => coatsOf(on, spec, site));
   return {
-    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
+    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, share.layout, site)),
     paint: walls.flatMap((on) => [
       ...(spec.primer === undefined ? [] : [brokenUse(on, spec.primer)]),
       brokenUse(on, spec.paint),
@@ -64,7 +65,12 @@ function coatsOf(on: BrokenWall, spec: LimewashSpec, site: Site): BrokenCoat[] {
   );
 }
 
-function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: LimewashSpec, site: Site): StepDraft[] {
+function stepsOn(
+  on: BrokenWall,
+  coats: readonly BrokenCoat[],
+  { spec, strip }: LimewashLayout,
+  site: Site,
+): StepDraft[] {
   const paint = site.paints.get(spec.paint)!;
   const primer = spec.primer === undefined ? undefined : site.paints.get(spec.primer);
   const mask = maskBroken(on);
@@ -89,6 +95,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: LimewashSpe
           open: openMin,
           hands,
           stir: stirMin,
+          misses: coat === 1 ? [] : missesOn(strip, on.wall.id, spec.misses),
           shared: coat === 1 ? null : sharedStarts(strokes[coat - 1]!, strokes[coat - 2]!),
         },
       },

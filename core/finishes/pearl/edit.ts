@@ -1,3 +1,4 @@
-import { fillsPaint } from "../brokenColour";
+import { editWithMisses } from "../misses";
+import type { PearlLayout } from "./layout";
 
-export const editPearl = () => fillsPaint("paint");
+export const editPearl = ({ spec }: PearlLayout) => editWithMisses("paint", spec.misses);

@@ -1,6 +1,7 @@
 import { capital } from "../../findings/wording";
 import { listed } from "../../findings/listed";
 import type { Speech } from "../../findings/speech";
+import { tellMisses } from "../misses";
 import type { Lamp } from "./lamp";
 
 interface PearlCoat {
@@ -14,18 +15,22 @@ interface PearlCoat {
   readonly perLoad: number;
   readonly stir: number;
   readonly lamp: Lamp;
+  readonly misses: readonly (readonly [number, number])[];
 }
+
+const prefixed = (told: string | null): string =>
+  told === null ? " that are marked on the drawing" : `, ${told}`;
 
 /** What a pearl coat says of its steps. */
 export const pearlWords = {
   "pearl-coat": (
-    { wall, colour, coat, amount, need, lanes, direction, perLoad, stir, lamp }: PearlCoat,
+    { wall, colour, coat, amount, need, lanes, direction, perLoad, stir, lamp, misses }: PearlCoat,
     speech: Speech,
   ) =>
     `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)}, ${speech.volume(need)}, in ${lanes} ${direction} ${lanes === 1 ? "lane" : "lanes"} a roller wide${coat > 1 ? ", square to the coat before" : ""}; load again every ${speech.area(perLoad)}. Roll into the wet lane beside it, last strokes one way, and never press the roller's edge: it leaves ropes. Stir every ${stir} min. Lamp at the ${lamp.end} end, ${speech.length(lamp.off)} off the wall and ${speech.length(lamp.high)} up; look along from the other end. ${
       coat === 1
         ? "Mark misses on the drawing; they are touched in the next coat only."
-        : "Touch the misses that are marked, and no others."
+        : `Touch the misses${prefixed(tellMisses(misses, speech))}, and nothing else.`
     }`,
   "ready-pearl": () =>
     "Short-nap sleeves, de-fluffed; a lamp on a stand; enough of one batch for both coats.",

@@ -13,6 +13,7 @@ import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
 import type { Share, Site } from "../defineFinish";
+import { missesOn } from "../misses";
 import { lampFor } from "./lamp";
 import type { PearlLayout } from "./layout";
 import type { PearlSpec } from "./spec";
@@ -29,7 +30,7 @@ export function workPearl(share: Share<PearlLayout>, site: Site): Contribution {
   const walls = brokenWalls(share, site);
   const coats = walls.map((on) => coatsOf(on, spec, site));
   return {
-    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
+    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, share.layout, site)),
     paint: walls.map((on) => brokenUse(on, spec.paint)),
     sundries: [...maskSundry(walls), ...(walls.length > 0 ? [{ item: "pearl-sleeve", amount: 1 }] : [])],
     tables: [],
@@ -55,7 +56,12 @@ function coatsOf(on: BrokenWall, spec: PearlSpec, site: Site): BrokenCoat[] {
   });
 }
 
-function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: PearlSpec, site: Site): StepDraft[] {
+function stepsOn(
+  on: BrokenWall,
+  coats: readonly BrokenCoat[],
+  { spec, strip }: PearlLayout,
+  site: Site,
+): StepDraft[] {
   const paint = site.paints.get(spec.paint)!;
   const mask = maskBroken(on);
   const coated = coatBroken(on, coats, {
@@ -76,6 +82,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: PearlSpec, 
           perLoad: loadM2,
           stir: stirMin[spec.kindOfCoat],
           lamp: lampFor(on.wall, on.covered.box),
+          misses: coat === 1 ? [] : missesOn(strip, on.wall.id, spec.misses),
         },
       },
       cautions: [],

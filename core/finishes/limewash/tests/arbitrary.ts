@@ -6,6 +6,9 @@ export const arbitrary = fc.record(
     kind: fc.constant("limewash"),
     paint: anyColour,
     primer: anyColour,
+    misses: fc.array(fc.tuple(fc.integer({ min: 0, max: 3000 }), fc.integer({ min: 0, max: 2400 })), {
+      maxLength: 3,
+    }),
     over: fc.oneof(fc.constant("all"), anyColour),
     seed: fc.nat(99),
   },
