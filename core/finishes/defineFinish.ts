@@ -23,7 +23,7 @@ import type { Editing } from "./editing";
 export interface FinishContext {
   readonly tapeDivision: number;
   readonly viewingDistance: number;
-  readonly edges: Pick<Edges, "markAt">;
+  readonly edges: Pick<Edges, "markAt"> & { readonly tapes: readonly number[] };
   readonly stencils: readonly Stencil[];
 }
 

@@ -2,6 +2,7 @@ import { existsSync, readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyChange } from "./applyChange";
+import { usualTapesMm } from "../trade/constants";
 import { sheetsAtHand } from "../stencil/library";
 import { wallSchema } from "../wall/schema";
 import { joinWalls } from "../wall/strip";
@@ -36,7 +37,7 @@ const specOf = (kind: string) => finishSpecs[finishKinds.indexOf(kind as (typeof
 const context = {
   tapeDivision: 1,
   viewingDistance: 2500,
-  edges: { markAt: "middle" },
+  edges: { markAt: "middle", tapes: usualTapesMm },
   stencils: sheetsAtHand([]),
 } as const;
 

@@ -62,10 +62,11 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     sealsWet: job.edges.seal === "caulk",
     walls,
   };
-  const tape = totalTape([
+  const pieces = [
     ...[...site.baseMasks.values()].flatMap(joinPulls),
     ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => joinPulls(wall[place]!))),
-  ]);
+  ];
+  const tape = totalTape(pieces, job.edges.tapes);
   const { drafts, own, tapePlan, findings, over } = listWithin(laidOut, site);
   const { steps, over: overSteps } = addWithin(drafts, site);
   return {

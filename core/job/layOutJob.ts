@@ -125,7 +125,7 @@ function tapeWalls(
           ? masksAbove(maskBase(input, base, baseGoesOn(index, laidOut, corners)), wall.wall)
           : [],
     };
-    const noticed = [...checkTape(taped), ...checkBaseDownTo(taped)];
+    const noticed = [...checkTape(taped, job.edges), ...checkBaseDownTo(taped)];
     return {
       ...taped,
       ...(noticed.length > 0 && {
@@ -277,5 +277,6 @@ function dependenciesOf(job: Job, walls: readonly Wall[]): string {
     job.tapeDivision,
     job.viewingDistance,
     job.edges.markAt,
+    job.edges.tapes,
   ]);
 }

@@ -41,6 +41,11 @@ describe("a gap narrower than the tape", () => {
     // Both bands in one colour: one tape all the same.
     expect(betweenOf(wallOf(bands(15, "kelp")))).toMatchObject([{ width: 15, cuts: "kelp" }]);
     expect(betweenOf(wallOf(bands(24)))).toEqual([]);
+    const tapes = { edges: { tapes: [48, 13, 24, 24] } };
+    expect(wallOf(bands(12.7), tapes).walls[0]!.findings.map(({ code }) => code)).not.toContain("slit-tape");
+    expect(
+      wallOf(bands(15), tapes).walls[0]!.findings.find(({ code }) => code === "slit-tape")!.say,
+    ).toContain("24 mm");
     expect(wallOf(bands(24)).walls[0]!.findings.map(({ code }) => code)).not.toContain("slit-tape");
   });
 

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { soldTapesMm, tapeWidthMm, usualTapesMm } from "../trade/constants";
 
 /** The painter's schools for edges. */
 export const edgesSchema = z.strictObject({
@@ -31,6 +32,14 @@ export const edgesSchema = z.strictObject({
     .describe(
       "where lines that a tape leaves are marked: at the tape's middle, or always at its lower or left edge",
     ),
+  tapes: z
+    .array(z.literal(soldTapesMm))
+    .refine((widths) => widths.includes(tapeWidthMm), {
+      error: `the usual roll for edges, ${tapeWidthMm} mm, belongs to them`,
+    })
+    .default([...usualTapesMm])
+    .transform((widths) => [...new Set(widths)].sort((a, b) => a - b))
+    .describe("widths of tape that can be had, mm"),
   peel: z
     .enum(["auto", "wet", "dry"])
     .default("auto")

@@ -6,6 +6,7 @@ import { joinEdges } from "./joinEdges";
 import { joinPulls } from "./joinPulls";
 import { sideOf, type EdgePiece } from "./planTape";
 import { cutFromRolls, pullsOfLine } from "./cutFromRolls";
+import { usualTapesMm } from "../trade/constants";
 import { tapeForLine, totalTape } from "./totalTape";
 
 describe("tape to buy", () => {
@@ -21,18 +22,20 @@ describe("tape to buy", () => {
   it("is rounded up to rolls", () => {
     // 41 lines of 900 take 41 x 980 = 40180 mm: one roll of 41 m; 42 lines take 41160: two.
     const pieces = (count: number, width: number) => new Array(count).fill({ length: 900, width });
-    const [roll, ...more] = totalTape(pieces(41, 24));
+    const [roll, ...more] = totalTape(pieces(41, 24), usualTapesMm);
     expect([roll!.widthMm, roll!.rolls, more.length]).toEqual([24, 1, 0]);
     expect([roll!.runM, roll!.buyM, roll!.offcutM].map((m) => Number(m.toFixed(6)))).toEqual([
       36.9, 40.18, 0.82,
     ]);
-    expect(totalTape(pieces(42, 24))[0]!.rolls).toBe(2);
-    expect(totalTape([])).toEqual([]);
+    expect(totalTape(pieces(42, 24), usualTapesMm)[0]!.rolls).toBe(2);
+    expect(totalTape([], usualTapesMm)).toEqual([]);
     // 20 mm is slit from 24; 60 mm takes two tapes of 36 that overlap, so 4 x 0.9 m of line run to 7.2 m of tape.
-    expect(totalTape([...pieces(1, 20), ...pieces(4, 60)])).toMatchObject([
+    expect(totalTape([...pieces(1, 20), ...pieces(4, 60)], usualTapesMm)).toMatchObject([
       { widthMm: 24, runM: 0.9 },
       { widthMm: 36, runM: 7.2 },
     ]);
+    // Where 72 mm can be had, one of those is slit.
+    expect(totalTape(pieces(4, 60), [...usualTapesMm, 72])).toMatchObject([{ widthMm: 72, runM: 3.6 }]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { groupBy } from "../geometry/groupBy";
-import { soldWithinMm, tapeRollM, tapeWidthsMm } from "../trade/constants";
+import { soldWithinMm, tapeRollM } from "../trade/constants";
 import { cutFromRolls, pullsOfLine } from "./cutFromRolls";
 
 export interface TapeTotal {
@@ -17,19 +17,20 @@ export interface TapeTotal {
 export const tapeForLine = (lengthMm: number): number =>
   pullsOfLine(lengthMm).reduce((sum, pull) => sum + pull, 0);
 
-/** How a line of a width is taped from what is sold: so many tapes side by side, of one width, slit or overlapping. */
-export function tapeForWidth(widthMm: number): { soldMm: number; strips: number } {
-  const widest = tapeWidthsMm.at(-1)!;
+/** How a line of a width is taped from what can be had (the narrowest first): so many tapes side by side, of one width, slit or overlapping. */
+export function tapeForWidth(widthMm: number, tapes: readonly number[]): { soldMm: number; strips: number } {
+  const widest = tapes.at(-1)!;
   const strips = Math.max(1, Math.ceil((widthMm - soldWithinMm) / widest));
-  return { soldMm: tapeWidthsMm.find((sold) => sold * strips >= widthMm - soldWithinMm) ?? widest, strips };
+  return { soldMm: tapes.find((sold) => sold * strips >= widthMm - soldWithinMm) ?? widest, strips };
 }
 
 /** Sums pieces (mm) into metres and rolls of each width that is sold, the narrowest first. */
 export function totalTape(
   pieces: readonly { readonly length: number; readonly width: number }[],
+  tapes: readonly number[],
 ): TapeTotal[] {
   const bySold = groupBy(
-    pieces.map(({ length, width }) => ({ length, ...tapeForWidth(width) })),
+    pieces.map(({ length, width }) => ({ length, ...tapeForWidth(width, tapes) })),
     ({ soldMm }) => soldMm,
   );
   return [...bySold]

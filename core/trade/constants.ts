@@ -38,8 +38,10 @@ export const tapeWidthMm = 24;
 /** A curve is taped so much slower, and a roll of the narrow flexible tape for it holds so much. */
 export const curvedTapingShare = 0.5;
 export const flexibleRollM = 33;
-/** Widths that tape is sold in, as they are called; in inches 11/16, 15/16, 1 7/16 and 1 7/8. */
-export const tapeWidthsMm = [18, 24, 36, 48] as const;
+/** Widths that tape is sold in somewhere, as they are called. */
+export const soldTapesMm = [13, 18, 19, 24, 25, 30, 36, 38, 48, 50, 72] as const;
+/** Those on most shelves; in inches 11/16, 15/16, 1 7/16 and 1 7/8. */
+export const usualTapesMm = [18, 24, 36, 48] as const satisfies readonly (typeof soldTapesMm)[number][];
 /** A line this near to a width that is sold is as wide as that tape: 1 7/16 inches are 36.5 mm. */
 export const soldWithinMm = 0.6;
 export const tapeRollM = 41;

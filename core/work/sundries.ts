@@ -1,14 +1,50 @@
 import * as z from "zod";
-import { dustSheetM, flexibleRollM, maskingFilmM2, sandingsPerPaper, sealerTubeMl } from "../trade/constants";
+import {
+  dustSheetM,
+  flexibleRollM,
+  maskingFilmM2,
+  sandingsPerPaper,
+  sealerTubeMl,
+  soldTapesMm,
+} from "../trade/constants";
+import type { UnitSystem } from "../measure/units";
 import { printSundries } from "./prints/sundries";
 import type { SundryKind, SundryUse } from "./contribution";
 
+/** How each width is called in inches. */
+const inchesOfTape: Readonly<Record<(typeof soldTapesMm)[number], string>> = {
+  13: '1/2"',
+  18: '11/16"',
+  19: '3/4"',
+  24: '15/16"',
+  25: '1"',
+  30: '1 3/16"',
+  36: '1 7/16"',
+  38: '1 1/2"',
+  48: '1 7/8"',
+  50: '2"',
+  72: '2 13/16"',
+};
+
+/** What a width of tape is called. */
+export const nameOfTape = (mm: (typeof soldTapesMm)[number], units: UnitSystem): string =>
+  units === "metric" ? `${mm} mm` : inchesOfTape[mm];
+
+type TapeItem = `tape-${(typeof soldTapesMm)[number]}`;
+const tapeKinds = Object.fromEntries(
+  soldTapesMm.map((mm) => [
+    `tape-${mm}`,
+    {
+      name: { metric: `Tape, ${nameOfTape(mm, "metric")}`, imperial: `Tape, ${nameOfTape(mm, "imperial")}` },
+      serves: 1,
+      why: "why-tape",
+    },
+  ]),
+) as unknown as Readonly<Record<TapeItem, SundryKind & { readonly why: "why-tape" }>>;
+
 /** What is bought beside paint for the work that all finishes share, in the order in which it is listed. */
 export const sundryKinds = {
-  "tape-18": { name: { metric: "Tape, 18 mm", imperial: 'Tape, 11/16"' }, serves: 1, why: "why-tape" },
-  "tape-24": { name: { metric: "Tape, 24 mm", imperial: 'Tape, 15/16"' }, serves: 1, why: "why-tape" },
-  "tape-36": { name: { metric: "Tape, 36 mm", imperial: 'Tape, 1 7/16"' }, serves: 1, why: "why-tape" },
-  "tape-48": { name: { metric: "Tape, 48 mm", imperial: 'Tape, 1 7/8"' }, serves: 1, why: "why-tape" },
+  ...tapeKinds,
   "tape-flexible": { name: "Flexible tape, narrow", serves: flexibleRollM, why: "why-flexible" },
   "sealer-clear": { name: "Sealer, clear", serves: sealerTubeMl, why: "why-sealer" },
   "sealer-white": { name: "Sealer, white", serves: sealerTubeMl, why: "why-sealer" },

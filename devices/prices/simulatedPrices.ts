@@ -21,10 +21,17 @@ const soldOutShare = 0.12;
 const perPaintMs = 160;
 
 const sundryPrices: Record<SundryItem, number> = {
+  "tape-13": 3.9,
   "tape-18": 4.6,
+  "tape-19": 4.7,
   "tape-24": 5.4,
+  "tape-25": 5.5,
+  "tape-30": 6.4,
   "tape-36": 7.2,
+  "tape-38": 7.5,
   "tape-48": 8.9,
+  "tape-50": 9.2,
+  "tape-72": 12.8,
   "tape-flexible": 7.9,
   "sealer-clear": 5.8,
   "sealer-white": 4.9,

@@ -1,5 +1,4 @@
 import { verdictOf, type Offer } from "../../fit/offer";
-import { tapeWidthsMm } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
 import type { ArchesLayout } from "./layout";
 import type { ArchesSpec } from "./spec";
@@ -24,12 +23,12 @@ interface Way {
  * the margin and one and a half of them at least as the middle, so n bands w and n - 1 gaps g fit where
  * R = (n + 2.5) w + (n - 1) g.
  */
-export function offerArches({ spec, strip }: ArchesLayout): Offer[] {
+export function offerArches({ spec, strip, context }: ArchesLayout): Offer[] {
   const room = roomAround(spec, strip);
   const painted = spec.bands.filter((band) => "colour" in band).length;
   const counts = [painted - 1, painted, painted + 1, painted + 2].filter((count) => count >= 1);
   const ways = counts.flatMap((count) =>
-    (count === 1 ? [0] : tapeWidthsMm).flatMap((gap): Way[] => {
+    (count === 1 ? [0] : context.edges.tapes).flatMap((gap): Way[] => {
       const width = Math.floor((room - (count - 1) * gap) / (count + 1 + middleBands) / easyMm) * easyMm;
       const outer = room - width;
       const middle = outer - count * width - (count - 1) * gap;

@@ -1,6 +1,6 @@
 import type { Contribution, PaintUse, SundryUse, Table } from "../../work/contribution";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
-import { tapeRollM, tapeWidthsMm } from "../../trade/constants";
+import { tapeRollM } from "../../trade/constants";
 import { areasByPaint, printedUses } from "../../work/prints/printedUses";
 import { tapedOver } from "../../work/tapedOver";
 import { brickPieces } from "../../pattern/brickPieces";
@@ -149,12 +149,12 @@ const paintOf = (walls: readonly ShareOfWall[], way: "stamped" | "taped"): Paint
 
 const areaM2Of = ({ minX, minY, maxX, maxY }: Box): number => ((maxX - minX) * (maxY - minY)) / 1e6;
 
-function sundriesOf(walls: readonly ShareOfWall[], { spec }: BrickLayout): SundryUse[] {
+function sundriesOf(walls: readonly ShareOfWall[], { spec, context }: BrickLayout): SundryUse[] {
   const bricks = walls.flatMap(bricksOf);
   if (bricks.length === 0) return [];
   if (spec.way === "taped") {
     const metres = walls.reduce((total, on) => total + sum(on, "bedM") + sum(on, "perpendM"), 0);
-    const widest = tapeWidthsMm.at(-1)!;
+    const widest = context.edges.tapes.at(-1)!;
     const strips = Math.max(1, Math.floor(widest / spec.joint));
     return [{ item: "brick-tape", amount: metres, count: Math.ceil((metres * 1.05) / (strips * tapeRollM)) }];
   }

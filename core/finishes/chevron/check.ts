@@ -20,7 +20,7 @@ export function checkChevron(layout: ChevronLayout): Finding[] {
     return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
   }
   const left = Math.min(row - 2 * halfLineUp, spec.uprights ? column - 2 * halfLine : Infinity);
-  const findings = checkLineWidth(spec.id, spec.lineWidth, left);
+  const findings = checkLineWidth(spec.id, spec.lineWidth, left, layout.context.edges.tapes);
   if (findings.some(({ severity }) => severity === "stop")) return findings;
   // A turn's angle is twice the angle between a zigzag and the plumb line.
   const turn = (2 * directionOf(column, spec.rise) * 180) / Math.PI;

@@ -19,7 +19,7 @@ export function checkDiamonds(layout: DiamondLayout): Finding[] {
     return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
   }
   const left = Math.min(width, height) * share;
-  const findings = checkLineWidth(spec.id, spec.lineWidth, left);
+  const findings = checkLineWidth(spec.id, spec.lineWidth, left, layout.context.edges.tapes);
   if (findings.some(({ severity }) => severity === "stop")) return findings;
   const tip = (2 * directionOf(Math.min(width, height), Math.max(width, height)) * 180) / Math.PI;
   if (tip < acuteAngleDegrees) {

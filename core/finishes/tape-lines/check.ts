@@ -21,7 +21,7 @@ import { throwLines } from "./throwLines";
 export function checkTapeLines(layout: TapeLinesLayout): Finding[] {
   const { spec, strip, lines, walls, alike, strayFills, meetings } = layout;
   return [
-    ...checkLineWidth(spec.id, spec.lineWidth, Infinity),
+    ...checkLineWidth(spec.id, spec.lineWidth, Infinity, layout.context.edges.tapes),
     ...walls.flatMap(({ looseEnds, part }) =>
       looseEnds.map(({ x, y }): Finding => {
         const at = { x: x + part.offset, y };

@@ -9,7 +9,7 @@ const context = (markAt: "middle" | "edge") => ({
   tapeDivision: 1,
   viewingDistance: 2500,
   stencils: [],
-  edges: { markAt },
+  edges: { markAt, tapes: [] },
 });
 
 it("stays in the middle, or goes half the tape's width to the lower side, its ends on the sides that they were on", () => {

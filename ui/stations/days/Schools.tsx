@@ -4,6 +4,7 @@ import { formatDuration, formatRun } from "@/core/measure/formatLength";
 import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
+import { TapeWidths } from "./TapeWidths";
 import { useAddress } from "@/ui/job/useAddress";
 
 const names = {
@@ -113,6 +114,7 @@ function EdgeSchools() {
             onChoose={({ seal }) => change((before) => ({ ...before, edges: { ...before.edges, seal } }))}
           />
         </div>
+        <TapeWidths />
         {edgeChoices.map(({ key, label, words }) => (
           <Choice
             key={key}
