@@ -144,6 +144,24 @@ describe("lines that a tape leaves", () => {
     heights("edge").forEach((at, place) => expect(at).toBeCloseTo(625 * (place + 1) - 19.209, 3));
     expect(heights("edge")).toHaveLength(4);
   });
+
+  it("of diamonds where tapes cross, at their tips or under them", () => {
+    const diamonds = {
+      kind: "diamonds",
+      columns: { by: "count", count: 4 },
+      rows: { by: "count", count: 2 },
+      lineWidth: 30,
+      colours: ["kelp", "brine"],
+    };
+    const rows = (markAt: string) => marksOf(diamonds, markAt).filter(({ axis }) => axis === "y");
+    expect(rows("middle").map(({ at }) => at)).toEqual([625, 1250, 1875]);
+    // Half diagonals of 375 and 625: 15 x sqrt(375 x 375 + 625 x 625) / 375 = 29.155.
+    rows("edge").forEach(({ at }, place) => expect(at).toBeCloseTo(625 * (place + 1) - 29.155, 3));
+    expect(rows("edge").every(({ use }) => use.endsWith(", the lower edge of the tape"))).toBe(true);
+    expect(marksOf({ ...diamonds, lineWidth: 0 }, "edge").some(({ use }) => use.includes("tape"))).toBe(
+      false,
+    );
+  });
 });
 
 it("what goes up later is no obstacle, says where it is fixed and what edge it hides", () => {

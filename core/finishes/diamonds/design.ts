@@ -11,6 +11,7 @@ import {
 } from "../../pattern/pattern";
 import type { Strip } from "../../wall/strip";
 import { withFills } from "../fillsByHand";
+import { saidOfTape } from "../markedAt";
 import { colourGrid } from "../gridColouring";
 import { designOverLines } from "./overLines";
 import type { DiamondLayout } from "./layout";
@@ -54,7 +55,7 @@ export function designDiamonds(layout: DiamondLayout): Design[] {
   // The sides of a rhombus in turn: upper right, upper left, lower left, lower right.
   const sideId = (i: number, j: number, side: number) => `side-${i + 1}-${j + 1}-${side + 1}`;
   // Without a line the cells between share the diamonds' own edges.
-  const hasLine = spec.lineWidth > 0 && spec.colours.length > 1;
+  const hasLine = leavesLines(spec);
   for (let i = 0; i < columns; i++) {
     for (let j = 0; j < rows; j++) {
       const [u, v] = [i + 0.5, j + 0.5];
@@ -83,13 +84,20 @@ export function designDiamonds(layout: DiamondLayout): Design[] {
   return spec.overLines ? [diamonds, designOverLines(spec.overLines, layout)] : [diamonds];
 }
 
+/** Lines that a tape leaves, since something is painted on both its sides. */
+const leavesLines = ({ lineWidth, colours }: DiamondLayout["spec"]): boolean =>
+  lineWidth > 0 && colours.length > 1;
+
 const clamp = (index: number, count: number): number => Math.min(count - 1, Math.max(0, index));
 
 const isInRhombus = (u: number, v: number, share: number): boolean => Math.abs(u) + Math.abs(v) < share / 2;
 
-/** Plumb lines through tips and middles of the columns, level ones through those of the rows: their crossings are the tips. */
+/**
+ * Plumb lines through tips and middles of the columns, level ones through those of the rows: their crossings are the tips, or
+ * where the lower edges of the tapes cross, under them.
+ */
 function linesOf(
-  { left, bottom, columns, rows, width, height }: DiamondLayout,
+  { spec, context, left, bottom, columns, rows, width, height, share }: DiamondLayout,
   { extent }: Strip,
 ): SetOutLine[] {
   const { minX, maxX, minY, maxY } = extent;
@@ -108,11 +116,16 @@ function linesOf(
       ...called(place + 1, "column"),
     };
   });
+  const isTaped = leavesLines(spec);
+  const down = isTaped && context.edges.markAt === "edge" ? ((1 - share) * height) / 2 : 0;
+  const taped = isTaped ? `, ${saidOfTape(context, "slant")}` : "";
   const levels = Array.from({ length: 2 * rows - 1 }, (_, place): SetOutLine => {
-    const y = bottom + ((place + 1) * height) / 2;
+    const y = bottom + ((place + 1) * height) / 2 - down;
     const path = segment({ x: minX, y }, { x: maxX, y });
     const index = plumbs.length + place;
-    return { id: `row-line-${place + 1}`, index, kind: "level", path, ...called(place + 1, "row") };
+    const row = called(place + 1, "row");
+    const said = { ...row, use: `${row.use}${taped}` };
+    return { id: `row-line-${place + 1}`, index, kind: "level", path, ...said };
   });
   return [...plumbs, ...levels];
 }
