@@ -1,8 +1,16 @@
 import { expose } from "comlink";
+import { compareWays, type ComparedWay } from "@/core/job/compareWays";
+import { parseJobText } from "@/core/job/parseJob";
 import { trialPicture } from "./trialPicture";
 
-/** Draws walls as they would look, apart from the planner: it never waits for them, nor they for it. */
-const trials = { picture: trialPicture };
+/** Tries things on walls, apart from the planner: it never waits for them, nor they for it. */
+const trials = {
+  picture: trialPicture,
+  ways(documentText: string, finishId: string): ComparedWay[] {
+    const answer = parseJobText(documentText);
+    return answer.ok ? compareWays(answer.job, finishId) : [];
+  },
+};
 
 export type TrialsApi = typeof trials;
 

@@ -1,11 +1,19 @@
 import { wrap, type Remote } from "comlink";
+import type { ComparedWay } from "@/core/job/compareWays";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { TrialsApi } from "./trials.worker";
 
 let remote: Remote<TrialsApi> | null = null;
 
-/** A wall of a job document with nothing but a trial on it, worked out off the main thread; null where it cannot be. */
-export function askForPicture(documentText: string, wallId: string, spec: object): Promise<PlanWall | null> {
+function trials(): Remote<TrialsApi> {
   remote ??= wrap<TrialsApi>(new Worker(new URL("./trials.worker.ts", import.meta.url), { type: "module" }));
-  return remote.picture(documentText, wallId, spec);
+  return remote;
 }
+
+/** A wall of a job document with nothing but a trial on it, worked out off the main thread; null where it cannot be. */
+export const askForPicture = (documentText: string, wallId: string, spec: object): Promise<PlanWall | null> =>
+  trials().picture(documentText, wallId, spec);
+
+/** What a finish and other ways to come to its look take, each by itself. */
+export const askForWays = (documentText: string, finishId: string): Promise<ComparedWay[]> =>
+  trials().ways(documentText, finishId);

@@ -31,6 +31,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "peel-dry": () => "Peel dry, and score",
   "take-reading": (count, { length }) => `Take ${length(count)} instead`,
   "best-start": (count, { length }) => `Widest ends, ${length(count)}`,
+  "guide-lines": (count) => `A guide line every ${count === 1 ? "course" : `${count} courses`}`,
   "down-to-line": (count, { length }) => `Base down to ${length(count)}`,
   "more-hands": (count) => `Plan ${count} pairs of hands`,
   "smaller-sections": (count, { area }) => `Sections of ${area(count)}`,

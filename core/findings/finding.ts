@@ -163,6 +163,7 @@ export type CureKind =
   | "more-coats"
   | "peel-dry"
   | "best-start"
+  | "guide-lines"
   | "down-to-line"
   | "more-hands"
   | "smaller-sections"

@@ -11,6 +11,7 @@ export type OfferTitle =
     }
   | { readonly code: "field-start"; readonly name: string }
   | { readonly code: "paper-start"; readonly name: string; readonly rolls: number }
+  | { readonly code: "courses"; readonly count: number; readonly bed: number }
   | { readonly code: "arch-bands"; readonly count: number; readonly width: number; readonly gap: number }
   | {
       readonly code: "band-at";
@@ -28,6 +29,8 @@ export function describeOfferTitle(title: OfferTitle, { length }: Speech): strin
       return `${title.name[0]!.toUpperCase()}${title.name.slice(1)}`;
     case "paper-start":
       return `${title.name}, ${title.rolls} ${title.rolls === 1 ? "roll" : "rolls"}`;
+    case "courses":
+      return `${title.count} ${title.count === 1 ? "course" : "courses"}, beds of ${length(title.bed)}`;
     case "arch-bands":
       return `${title.count} ${title.count === 1 ? "band" : "bands"} of ${length(title.width)}${title.count > 1 ? `, gaps of ${length(title.gap)}` : ""}`;
     case "band-at": {

@@ -22,6 +22,10 @@ export interface ReasonValues {
   "paper-ends": { first: number; last: number };
   "paper-drops": { drops: number; rolls: number; more: number };
   "seams-on-things": { things: readonly string[] };
+  "bed-beside-joint": { bed: number; joint: number; verdict: Visibility };
+  "lowest-cut": { height: number; isSliver: boolean };
+  "courses-whole": { count: number };
+  "ends-at-least": { end: number };
   "arch-room": { margin: number; middle: number };
   "gap-as-tape": { gap: number };
   "remainder-seen": { difference: number };
@@ -77,6 +81,14 @@ export const reasonMessages: {
   "paper-drops": ({ drops, rolls, more }) =>
     `${drops} drops from ${rolls} ${rolls === 1 ? "roll" : "rolls"}${more > 0 ? `, ${more} more than need be` : ""}.`,
   "seams-on-things": ({ things }) => `A seam runs over ${listed(things)}.`,
+  "bed-beside-joint": ({ bed, joint, verdict }, { length }) =>
+    Math.abs(bed - joint) < 0.05
+      ? `Beds as wide as the perpends, ${length(joint)}.`
+      : `Beds of ${length(bed)} beside perpends of ${length(joint)}, which ${verdict}.`,
+  "lowest-cut": ({ height, isSliver }, { length }) =>
+    `The lowest course is cut to ${length(height)}${isSliver ? ", a sliver that looks like a mistake" : ""}.`,
+  "courses-whole": ({ count }) => `All ${count} courses are whole: no stamp is cut for the foot.`,
+  "ends-at-least": ({ end }, { length }) => `No end is narrower than ${length(end)}.`,
   "arch-room": ({ margin, middle }, { length }) =>
     `As wide a margin as a band, ${length(margin)}, to what is nearest; a middle of ${length(middle)} stays open.`,
   "gap-as-tape": ({ gap }, { length }) => `Gaps as wide as a tape, ${length(gap)}: nothing is slit.`,

@@ -141,6 +141,8 @@ export interface FinishDefinition<
   legs?(layout: Layout): readonly FittedLeg[];
   /** Ranked ways to lay it out otherwise, for a finish that is not divided as `fit` reports. */
   offers?(layout: Layout): readonly Offer[];
+  /** Other ways to come to much the same look, this one first; null: the walls painted all over instead. */
+  otherWays?(spec: Spec): readonly OtherWay[];
   /** The few numbers that the card shows; of the spec, since they have to be there when nothing can be laid out. */
   card(spec: Spec, strip: Strip): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
@@ -164,6 +166,12 @@ export interface FinishDefinition<
     base: string,
     stencils: readonly Stencil[],
   ): Readonly<Record<string, unknown>>;
+}
+
+/** A way to come to a look: what it is called, and what is laid on the walls instead. */
+export interface OtherWay {
+  readonly name: string;
+  readonly finish: Readonly<Record<string, unknown>> | null;
 }
 
 /** A pace: so much a minute, or minutes for one. */

@@ -90,3 +90,54 @@ describe("smeared brick", () => {
     }
   });
 });
+
+describe("ways to meet the height with courses", () => {
+  it("are ranked by what shows of their beds, the lowest course and the ends", () => {
+    const { offers } = planned({}, { height: 2655 }).walls[0]!;
+    // 34 leave beds of 343 / 33 = 10.4, within what 2.5 m lets pass. 35: 275 / 34 = 8.1, 1.9 off, seen; 33: 411 / 32 = 12.8, 2.8
+    // off. Kept at 10 the lowest course is 3 mm high.
+    expect(offers.map(({ change, isChosen }) => [change.set.courses, isChosen])).toEqual([
+      ["near", true],
+      [{ by: "count", count: 35 }, false],
+      [{ by: "count", count: 33 }, false],
+      ["keep", false],
+    ]);
+    expect(offers[0]!.why).toContain("All 34 courses are whole: no stamp is cut for the foot.");
+    expect(offers[3]!.why.join(" ")).toMatch(/cut to 3 mm, a sliver/);
+    for (const { change, title } of offers) {
+      const { courses, bed } = planned(change.set, { height: 2655 }).walls[0]!.bricks![0]!;
+      expect(title).toContain(`${courses} courses`);
+      expect(title).toContain(String(rounded(Math.round(bed * 10) / 10)));
+    }
+  });
+
+  it("have the chosen count among them however far it is from the nearest", () => {
+    const { offers } = planned({ courses: { by: "count", count: 29 } }, { height: 2655 }).walls[0]!;
+    expect(offers.find(({ isChosen }) => isChosen)!.title).toMatch(/^29 courses/);
+  });
+});
+
+describe("guide lines", () => {
+  const told = (finish: object, job: object = {}) => {
+    const { marks, findings } = planned(finish, { height: 2655 }, job).walls[0]!;
+    const courses = marks.flatMap(({ use }) => /course (\d+)/.exec(use)?.[1] ?? []);
+    const found = findings.find(({ code }) => code === "guide-lines");
+    return { courses: [...new Set(courses)], severity: found?.severity, set: found?.change?.set };
+  };
+
+  it("are as few as keep a hand within what shows, and are marked so", () => {
+    // From 2.5 m 0.725 mm pass unseen; half a millimetre a course adds up to that, like chance, in 2.1 courses.
+    expect(told({})).toMatchObject({ severity: "note", set: { guides: 2 } });
+    expect(told({}).courses).toHaveLength(33);
+    const second = told({ guides: 2 });
+    expect([second.severity, second.courses.at(-1), second.courses.length]).toEqual([undefined, "2", 16]);
+    expect(told({ guides: 6 })).toMatchObject({ severity: "check", set: { guides: 2 } });
+    // From 4 m 1.16 mm: 5.4 courses.
+    expect(told({ guides: 6 }, { viewingDistance: 4000 }).set).toEqual({ guides: 5 });
+  });
+
+  it("of taped joints are at every course", () => {
+    expect(told({ way: "taped", guides: 4 })).toMatchObject({ severity: undefined });
+    expect(told({ way: "taped", guides: 4 }).courses).toHaveLength(33);
+  });
+});

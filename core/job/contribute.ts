@@ -8,6 +8,7 @@ import type { PaintUse, SundryUse, Table } from "../work/contribution";
 import { finishWall } from "../work/room/finishWall";
 import { mixPaints } from "../work/room/mixPaints";
 import { markWall } from "../work/room/markWall";
+import { inTurnOfBases } from "../work/room/besideBases";
 import { prepareWall } from "../work/room/prepareWall";
 import { protectRoom, putBack } from "../work/room/protectRoom";
 import { roomSundries } from "../work/room/roomSundries";
@@ -120,7 +121,7 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
   const own = contributionsOf(laidOut, site, taped.ready);
   const steps = [
     ...protectRoom(walls),
-    ...walls.flatMap((wall) => prepareWall(wall, site)),
+    ...inTurnOfBases(walls).flatMap((wall) => prepareWall(wall, site)),
     ...walls.flatMap((wall) => markWall(wall, site)),
     ...taped.steps,
     ...own.flatMap((contribution) => contribution.steps),

@@ -3,6 +3,7 @@ import { finishOf, type AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
 import { coveredBy } from "../pattern/covered";
 import { setOut } from "../work/room/markWall";
+import { unmaskedAround } from "../work/room/besideBases";
 import { groundReady } from "../work/room/groundReady";
 import type { Wall } from "../wall/schema";
 import type { WorkSite } from "../work/site";
@@ -17,7 +18,7 @@ export type OwnContribution = Contribution & { readonly finish: string };
 /** What the finishes of a job do beside taped paint, each on the walls that it lies on, in the job's order. */
 export function contributionsOf(
   laidOut: LaidOutJob,
-  { work, paints }: WorkSite,
+  { work, paints, walls }: WorkSite,
   ready: ReadonlyMap<string, readonly Wait[]>,
 ): OwnContribution[] {
   // What an earlier finish has put on a wall is dry before another one goes on.
@@ -33,6 +34,7 @@ export function contributionsOf(
     ready: (wall) => [
       ...setOut(wall.id),
       ...groundReady(wall),
+      ...walls.filter((on) => on.wall.id === wall.id).flatMap((on) => unmaskedAround(on, paints)),
       ...(ready.get(wall.id) ?? []),
       ...dryBefore(wall),
     ],

@@ -1,9 +1,10 @@
 import { lightnessOf } from "../colour/lightness";
 import { once } from "../geometry/once";
-import { matchCorner, type CornerTouch } from "../pattern/matchCorner";
+import { matchCorner } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import type { Under } from "../tape/sealEdge";
 import { maskBase, planTape, type EdgePiece, type JoinedEnd } from "../tape/planTape";
+import { baseCornersOf, isExternalCorner, type BaseCorners, type Corner } from "./baseCorners";
 import { checkBaseDownTo, masksAbove } from "./baseDownTo";
 import { checkTape } from "./checkTape";
 import { carryMarks } from "./carryMarks";
@@ -23,6 +24,8 @@ export interface OrderedWall extends LaidOutWall {
   readonly tapeAgain: () => readonly EdgePiece[];
   /** The masks around it while its base goes on; none where that is on already. */
   readonly baseMasks: readonly EdgePiece[];
+  /** How its base and those around its corners are painted beside each other. */
+  readonly bases: BaseCorners;
 }
 
 /** A job with the exact geometry of all its walls, in the job's order. */
@@ -36,13 +39,6 @@ export type LayOutJob = (job: Job, progress?: Progress) => LaidOutJob;
 
 /** Told how much of the work is done, 0 to 1. */
 export type Progress = (share: number) => void;
-
-/** A corner of a run: the walls to its left and right, by index, and what meets there. */
-interface Corner {
-  readonly first: number;
-  readonly second: number;
-  readonly touches: readonly CornerTouch[];
-}
 
 /** Walls that hang together, laid out and their regions sorted into groups that are not yet in an order. */
 interface SortedWalls {
@@ -90,7 +86,6 @@ function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
     laid ? [{ index, pattern: laid.pattern, base: wall.base }] : [],
   );
   const places = new Map(standing.map(({ index }, place) => [index, place]));
-  const hexOf = new Map(job.paints.map(({ id, hex }) => [id, hex]));
   const grouped = groupRegions(
     standing,
     corners.map((corner) => ({
@@ -98,9 +93,15 @@ function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
       first: places.get(corner.first)!,
       second: places.get(corner.second)!,
     })),
-    (colour) => lightnessOf(hexOf.get(colour)!),
+    lightnessIn(job),
   );
   return { laidOut, corners, places, grouped };
+}
+
+/** How light each of the job's paints is, 0 to 1. */
+function lightnessIn({ paints }: Job): (paint: string) => number {
+  const hexOf = new Map(paints.map(({ id, hex }) => [id, hex]));
+  return (paint) => lightnessOf(hexOf.get(paint)!);
 }
 
 function tapeWalls(
@@ -110,20 +111,20 @@ function tapeWalls(
 ): OrderedWall[] {
   const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
   const { count, lowerBound } = grouped;
+  const lightness = lightnessIn(job);
   return laidOut.map((wall, index): OrderedWall => {
     const ordered = { ...wall, groups: groupsOf(index), rounds: { count, lowerBound } };
-    if (!wall.laid) return { ...ordered, tape: [], tapeAgain: () => [], baseMasks: [] };
+    const bases = baseCornersOf(index, laidOut, corners, job.edges, lightness);
+    if (!wall.laid) return { ...ordered, tape: [], tapeAgain: () => [], baseMasks: [], bases };
     const joined = joinedEnds(index, laidOut, corners, groupsOf);
     const ceiling = ceilingOver(job, wall.wall);
     const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: job.edges, ceiling };
     const { base, baseState } = wall.wall;
     const taped = {
       ...ordered,
+      bases,
       ...planTape(input),
-      baseMasks:
-        baseState === "paint"
-          ? masksAbove(maskBase(input, base, baseGoesOn(index, laidOut, corners)), wall.wall)
-          : [],
+      baseMasks: baseState === "paint" ? masksAbove(maskBase(input, base, bases.goesOn), wall.wall) : [],
     };
     const noticed = [...checkTape(taped, job.edges), ...checkBaseDownTo(taped)];
     return {
@@ -146,23 +147,6 @@ function ceilingOver(job: Job, wall: Wall): Under | null {
     paint: paint?.id ?? null,
     isToBeHad: paint !== undefined && (paint.onHandMl > 0 || paint.packs.some(({ inStock }) => inStock)),
   };
-}
-
-/** The ends of a wall around which the same base is painted on. */
-function baseGoesOn(
-  index: number,
-  walls: readonly LaidOutWall[],
-  corners: readonly Corner[],
-): ReadonlySet<string> {
-  const { base } = walls[index]!.wall;
-  const isSame = (other: number) =>
-    walls[other]!.wall.base === base && walls[other]!.wall.baseState === "paint";
-  return new Set(
-    corners.flatMap(({ first, second }) => [
-      ...(first === index && isSame(second) ? ["right"] : []),
-      ...(second === index && isSame(first) ? ["left"] : []),
-    ]),
-  );
 }
 
 /** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
@@ -191,16 +175,16 @@ function joinedEnds(
     colour: walls[wall]!.laid!.pattern.regions[region]!.colour,
     group: groupsOf(wall)[region]!,
   });
-  const isExternal = (first: number, second: number) =>
-    walls[first]!.wall.rightEdge === "external" || walls[second]!.wall.leftEdge === "external";
-  return corners.flatMap(({ first, second, touches }): JoinedEnd[] => {
+  return corners.flatMap((corner): JoinedEnd[] => {
+    const { first, second, touches } = corner;
+    const isExternal = isExternalCorner(corner, walls);
     if (first === index) {
       const meets = touches.map((touch) => ({
         region: touch.first,
         stretch: touch.onFirst,
         other: other(second, touch.second),
       }));
-      return [{ end: "right", isExternal: isExternal(first, second), meets }];
+      return [{ end: "right", isExternal, meets }];
     }
     if (second !== index) return [];
     const meets = touches.map((touch) => ({
@@ -208,7 +192,7 @@ function joinedEnds(
       stretch: touch.onSecond,
       other: other(first, touch.first),
     }));
-    return [{ end: "left", isExternal: isExternal(first, second), meets }];
+    return [{ end: "left", isExternal, meets }];
   });
 }
 

@@ -22,6 +22,7 @@ export const stopWalls = (job: Job, stop: Finding): OrderedWall[] =>
     tape: [],
     tapeAgain: () => [],
     baseMasks: [],
+    bases: { goesOn: new Set(), after: [], maskedFrom: [] },
   }));
 
 function measured(

@@ -31,14 +31,19 @@ export function keepWorkWalls(): WorkWalls {
 }
 
 function workOn({ edges }: Job, on: OrderedWall): WorkWall {
-  const { wall, laid, surfaceM2, groups, tape } = on;
+  const { wall, laid, surfaceM2, groups, tape, baseMasks, bases } = on;
   const { pattern, surface } = laid!;
   const perimeters = perimetersOf(pattern);
   const broken = new Set(pattern.effects.flatMap((effect) => effect.regions));
   return {
     wall,
     surfaceM2,
-    base: baseOf(surface, wall),
+    base: {
+      ...baseOf(surface, wall),
+      floatMm: sumOf(baseMasks.filter(({ byHand }) => byHand === "float")),
+      after: bases.after,
+    },
+    maskedFrom: bases.maskedFrom,
     regions: pattern.regions.map(({ id, colour, face, technique }, index) => ({
       id,
       colour,
@@ -49,7 +54,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
       technique,
       isHidden: pattern.sheets.length > 0 || broken.has(id),
     })),
-    edgesM: tape.reduce((sum, { length }) => sum + length, 0) / 1000,
+    edgesM: sumOf(edgesOf(on)) / 1000,
     marking: markingOf(on),
     isPapered: pattern.sheets.length > 0,
     isBareWood:
@@ -66,6 +71,13 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
         liesOn(pattern).size > 0),
   };
 }
+
+const sumOf = (pieces: readonly { readonly length: number }[]): number =>
+  pieces.reduce((sum, { length }) => sum + length, 0);
+
+/** Each edge once: what a base is masked from is what the pattern within it is masked from too. */
+const edgesOf = ({ tape, baseMasks }: OrderedWall) =>
+  baseMasks.length === 0 ? tape : [...tape.filter(({ against }) => against === null), ...baseMasks];
 
 function markingOf({ wall, laid, groups, marks, checks }: OrderedWall): WorkMarking {
   const { pattern, surface } = laid!;

@@ -38,11 +38,29 @@ export interface WorkMarking {
   readonly chips: number;
 }
 
+/** A base around a corner: masks lie between the two, or each is floated up to the arris. */
+export interface BaseBeside {
+  readonly wall: string;
+  readonly paint: string;
+  readonly isFloated: boolean;
+}
+
+/** What of a wall a base is painted on. */
+export interface WorkBase {
+  readonly areaM2: number;
+  /** Around that, mm; of it what is floated on at the arris of an external corner. */
+  readonly edgeMm: number;
+  readonly floatMm: number;
+  /** Those that are painted before it. */
+  readonly after: readonly BaseBeside[];
+}
+
 export interface WorkWall {
   readonly wall: Wall;
   readonly surfaceM2: number;
-  /** What of it a base is painted on, and around that, mm. */
-  readonly base: { readonly areaM2: number; readonly edgeMm: number };
+  readonly base: WorkBase;
+  /** Walls whose masks lie on it while their base goes on. */
+  readonly maskedFrom: readonly BaseBeside[];
   readonly regions: readonly WorkRegion[];
   /** Edges that are painted up to, each once, m. */
   readonly edgesM: number;

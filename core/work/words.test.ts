@@ -24,7 +24,7 @@ const speech: Speech = {
 };
 
 const counted = { wall: "w", amount: 9.6 };
-const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6, isPeeled: true, downTo: null };
+const coat = { wall: "w", colour: "p", coat: 2, amount: 9.6, isPeeled: true, isFloated: false, downTo: null };
 /** Values for every sentence; the types fail when one is added without. */
 const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   mix: {

@@ -32,6 +32,9 @@ const sealWords: Record<Seal, string> = {
   press: "nothing but pressing down",
 };
 
+const floating =
+  " At the external corner cut in top and bottom, roll to within a hand of the edge, float the last strip on with a wide full brush lying on the face, and go over it with a nearly dry roller.";
+
 interface OnWall {
   readonly wall: string;
 }
@@ -40,7 +43,8 @@ interface Coat extends OnWall {
   readonly coat: number;
 }
 /** `downTo`: the tentative line that it ends at, mm from the datum; null where it goes over all of the wall. */
-type WholeCoat = Coat & Counted & { readonly isPeeled: boolean; readonly downTo: number | null };
+type WholeCoat = Coat &
+  Counted & { readonly isPeeled: boolean; readonly isFloated: boolean; readonly downTo: number | null };
 interface PaintedCoat extends Coat {
   readonly isPeeled: boolean;
   /** At an external corner, where nothing is taped. */
@@ -90,10 +94,10 @@ const stepWords = {
     `${speech.wall(wall)}: mask around it, ${speech.run(amount)}: ceiling, trim, openings and neighbours, edges pressed down.`,
   "peel-base": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: peel the masks around it dry, ${speech.run(amount)}; score the film where it bridges.`,
-  prime: ({ wall, colour, coat, amount, downTo }: WholeCoat, speech: Speech) =>
-    `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}${endOf(downTo, speech)}.`,
-  base: ({ wall, colour, coat, amount, isPeeled, downTo }: WholeCoat, speech: Speech) =>
-    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over ${downTo === null ? "the whole " : ""}${speech.area(amount)}${endOf(downTo, speech)}${isPeeled ? "; peel the masks while it is wet" : ""}.`,
+  prime: ({ wall, colour, coat, amount, isFloated, downTo }: WholeCoat, speech: Speech) =>
+    `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}${endOf(downTo, speech)}.${isFloated ? floating : ""}`,
+  base: ({ wall, colour, coat, amount, isPeeled, isFloated, downTo }: WholeCoat, speech: Speech) =>
+    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over ${downTo === null ? "the whole " : ""}${speech.area(amount)}${endOf(downTo, speech)}${isPeeled ? "; peel the masks while it is wet" : ""}.${isFloated ? floating : ""}`,
   mark: (
     { wall, amount, isLevelled, arcs }: Counted & { isLevelled: boolean; arcs: number },
     speech: Speech,
@@ -111,7 +115,12 @@ const stepWords = {
   tape: ({ wall, round, amount }: InRound, speech: Speech) =>
     `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
-    `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let it dry.`,
+    `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; ${[
+      ...(seals.includes("colour") ? ["let the colour dry"] : []),
+      ...(seals.some((seal) => seal === "clear" || seal === "white")
+        ? ["the sealer is wiped thin, and painted over while it is wet"]
+        : []),
+    ].join("; ")}.`,
   paint: (
     { wall, colour, coat, isPeeled, isFloated, handM, stretches, seals }: PaintedCoat,
     speech: Speech,
@@ -123,9 +132,7 @@ const stepWords = {
       handM > 0 ? `, ${speech.run(handM)} cut in by hand to what is dry` : "",
       isPeeled ? `; peel each ${stretches > 1 ? "stretch" : "line"} while it is wet` : "",
       coat === 1 ? "." : ". First look whether the ground still shows.",
-      isFloated
-        ? " At the external corner cut in top and bottom, roll to within a hand of the edge, float the last strip on with a wide full brush lying on the face, and go over it with a nearly dry roller."
-        : "",
+      isFloated ? floating : "",
     ].join(""),
   peel: ({ wall, round, amount }: InRound, speech: Speech) =>
     `${speech.wall(wall)}: peel round ${round} dry, ${speech.run(amount)}; score the film where it bridges.`,

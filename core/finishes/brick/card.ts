@@ -42,6 +42,16 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
         ...(by === "count" ? [{ label: "by count", selected: true, set: {} }] : []),
       ],
     },
+    ...(spec.way === "stamped"
+      ? [
+          {
+            type: "count",
+            label: "A guide line every, courses",
+            path: ["guides"],
+            value: spec.guides,
+          } as const,
+        ]
+      : []),
     choice("Ends", "start"),
     { type: "paint", label: "Faces", path: ["colour"], value: colour, mayBeNone: false },
     ...accents.map((accent, index): CardField => ({

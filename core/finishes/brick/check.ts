@@ -1,17 +1,41 @@
 import type { Finding } from "../../findings/finding";
 import { leastBedMm, mostBricks } from "./courses";
 import { endPieceOf, startOf } from "./bond";
+import { guidesEnough } from "./guides";
 import type { BrickLayout } from "./layout";
 
 /** An end under a quarter of a face looks like a mistake. */
 const leastEnd = 0.25;
 
 /** Beds that are none, more bricks than anyone prints, and ends too narrow. */
-export function checkBrick({ spec, strip, courses, endPieceMm, count }: BrickLayout): Finding[] {
+export function checkBrick(layout: BrickLayout): Finding[] {
+  const { courses, count } = layout;
   if (courses.bed < 0)
     return [{ code: "too-narrow", severity: "stop", values: { width: leastBedMm }, at: null }];
   if (count > mostBricks)
     return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+  return [...checkEnds(layout), ...checkGuides(layout)];
+}
+
+/** Guide lines that a hand can do without, and fewer than keep it within what shows. */
+function checkGuides(layout: BrickLayout): Finding[] {
+  const { spec, courses } = layout;
+  const enough = guidesEnough(layout);
+  if (spec.way === "taped" || spec.guides === enough || courses.count < 2) return [];
+  const isFew = spec.guides > enough;
+  return [
+    {
+      own: true,
+      code: "guide-lines",
+      severity: isFew ? "check" : "note",
+      values: { every: spec.guides, enough, lines: Math.ceil((courses.count - 1) / enough) },
+      at: null,
+      cure: { kind: "guide-lines", count: enough, finish: spec.id, set: { guides: enough } },
+    },
+  ];
+}
+
+function checkEnds({ spec, strip, courses, endPieceMm }: BrickLayout): Finding[] {
   if (endPieceMm >= spec.face.width * leastEnd) return [];
   const best = { ...spec, start: "best" } as const;
   const better = endPieceOf(best, startOf(best, courses.count, strip.extent), courses.count, strip.extent);

@@ -4,6 +4,8 @@ import { checkBrick } from "./check";
 import { designBrick } from "./design";
 import { editBrick } from "./edit";
 import { layOutBrick } from "./layout";
+import { offerCourses } from "./offers";
+import { otherWaysOfBrick } from "./otherWays";
 import { brickSpec } from "./spec";
 import { tubeMl } from "./smear";
 import { brickFindings, brickWords } from "./words";
@@ -22,6 +24,8 @@ export const brick = defineFinish({
   layOut: layOutBrick,
   design: designBrick,
   check: checkBrick,
+  offers: offerCourses,
+  otherWays: otherWaysOfBrick,
   card: cardOfBrick,
   edit: editBrick,
   work: workBrick,

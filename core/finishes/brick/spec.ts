@@ -28,6 +28,12 @@ export const brickSpec = z
       .describe(
         "whole courses with the bed joint nearest to the joint; the joint kept and the lowest course cut; so many",
       ),
+    guides: z
+      .int()
+      .min(1)
+      .max(100)
+      .default(1)
+      .describe("of stamped brick: a guide line every so many courses"),
     start: z.enum(["left", "right", "centre", "joint", "best"]).default("best"),
     colour: idSchema.describe("the paint of the faces"),
     accents: z

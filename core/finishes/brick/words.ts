@@ -12,6 +12,8 @@ interface Faces {
   readonly course: number;
 }
 
+const ordinal = (count: number): string => (count === 2 ? "second" : count === 3 ? "third" : `${count}th`);
+
 /** What brickwork says. */
 export const brickWords = {
   "brick-stamp": ({ wall, colour, faces, loads, fade, isAccent, stretches, course }: Faces, speech: Speech) =>
@@ -61,6 +63,16 @@ export const brickWords = {
 
 /** What brickwork says of what it found. */
 export const brickFindings = {
+  "guide-lines": (
+    { every, enough, lines }: { every: number; enough: number; lines: number },
+    { length }: Speech,
+  ) => ({
+    say:
+      every > enough
+        ? `A guide line every ${every} courses leaves a hand more room than passes unseen: it strays by ${length(0.5)} a course, and the bed over the next line takes it all up.`
+        : `A guide line ${every === 1 ? "at every course" : `every ${every} courses`} is more than a hand needs: between two of them ${enough} courses stray by no more than passes unseen.`,
+    remedy: `Mark every ${enough === 1 ? "" : `${ordinal(enough)} `}course, ${lines} ${lines === 1 ? "line" : "lines"}, and set the stamps between by their joints.`,
+  }),
   "joints-vanish": (
     {
       wall,

@@ -19,6 +19,10 @@ export const paper = defineFinish({
   design: designPaper,
   check: checkPaper,
   offers: offerPaper,
+  otherWays: (spec) => [
+    { name: "paper", finish: spec },
+    { name: "painted all over", finish: null },
+  ],
   card: cardOfPaper,
   edit: editPaper,
   work: workPaper,

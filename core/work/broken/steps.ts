@@ -66,6 +66,7 @@ export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
         coat,
         amount: covered.areaM2,
         isPeeled: false,
+        isFloated: false,
         downTo: null,
       }),
       cautions: cautionsOfPaint(primer, heightOf(wall)),

@@ -7,6 +7,7 @@ import { bundleTape, type TapeBundle } from "../taped/bundleTape";
 import { coloursOfSeals, metresOf } from "../taped/bundles";
 import { layTape } from "../taped/layTape";
 import { said } from "../words";
+import { floatedAround, tapedAround } from "./besideBases";
 import { firstSession } from "./firstSession";
 import { groundReady } from "./groundReady";
 
@@ -27,7 +28,13 @@ export function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
   const ids = { tape: `${wall.id}/tape-base`, seal: `${wall.id}/seal-base` };
   const masking = masks.length === 0 ? [] : maskAround(on, site, masks, ids);
   const sealDry = Math.max(0, ...coloursOfSeals(masks).map((paint) => site.paints.get(paint)!.touchDryMin));
-  const masked = [...groundReady(wall), waitFor(ids.tape), waitFor(ids.seal, "touch-dry", sealDry)];
+  const masked = [
+    ...groundReady(wall),
+    ...tapedAround(on, site.paints),
+    ...floatedAround(on, site.paints),
+    waitFor(ids.tape),
+    waitFor(ids.seal, "touch-dry", sealDry),
+  ];
   const primed = primer ? coats(on, site, "prime", primer, masked) : [];
   const onPrimer = primer
     ? [waitFor(`${wall.id}/prime-${primer.coats}`, "recoat", primer.recoatMin)]
@@ -41,14 +48,16 @@ export function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
 }
 
 function maskAround(
-  { wall }: WorkWall,
+  on: WorkWall,
   site: WorkSite,
   tape: readonly TapeBundle[],
   ids: { readonly tape: string; readonly seal: string },
 ): StepDraft[] {
+  const { wall } = on;
+  const after = [...groundReady(wall), ...tapedAround(on, site.paints)];
   const say = said("tape-base", { wall: wall.id, amount: metresOf(tape) });
   const cautions = cautionsAbove(heightOf(wall));
-  return layTape({ wall: wall.id, round: 0, ids, tape, after: groundReady(wall), say, cautions }, site);
+  return layTape({ wall: wall.id, round: 0, ids, tape, after, say, cautions }, site);
 }
 
 /** The base with its masks off again: with the last coat while it is wet, or in a step of its own. */
@@ -81,14 +90,17 @@ function unmasked(
 }
 
 function coats(
-  { wall, base: { areaM2, edgeMm } }: WorkWall,
+  { wall, base: { areaM2, edgeMm, floatMm } }: WorkWall,
   site: WorkSite,
   verb: "prime" | "base",
   paint: Paint,
   first: readonly (Wait | null)[],
 ): StepDraft[] {
   const { rates, secondCoat } = site.work;
-  const minutes = areaM2 / rates.rolling_m2_min + edgeMm / 1000 / rates.cuttingIn_m_min;
+  const minutes =
+    areaM2 / rates.rolling_m2_min +
+    (edgeMm - floatMm) / 1000 / rates.cuttingIn_m_min +
+    floatMm / 1000 / rates.floating_m_min;
   const id = (number: number) => `${wall.id}/${verb}-${number}`;
   return Array.from({ length: paint.coats }, (_, index): StepDraft => {
     const coat = index + 1;
@@ -109,6 +121,7 @@ function coats(
         coat,
         amount: areaM2,
         isPeeled: false,
+        isFloated: floatMm > 0,
         downTo: wall.baseDownTo ?? null,
       }),
       cautions: cautionsOfPaint(paint, heightOf(wall)),

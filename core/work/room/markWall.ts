@@ -1,6 +1,7 @@
 import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
 import type { WorkMarking, WorkSite, WorkWall } from "../site";
+import { unmaskedAround } from "./besideBases";
 import { curedUnder } from "../curedUnder";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
@@ -22,7 +23,12 @@ export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] 
     sharedByTwo: true,
     minutes:
       (isLevelled ? roomMinutes.levelLine : 0) + marks * work.rates.marking_min + drawingMinutes(marking),
-    after: [...groundReady(wall), isPapered ? curedUnder(based) : based, waitFor(`${wall.id}/peel-base`)],
+    after: [
+      ...groundReady(wall),
+      isPapered ? curedUnder(based) : based,
+      waitFor(`${wall.id}/peel-base`),
+      ...unmaskedAround(on, paints),
+    ],
     say: said("mark", { wall: wall.id, amount: marks, isLevelled, arcs: stringsOf(marking).length }),
     evening: [said("ready-setting-out", {})],
   };

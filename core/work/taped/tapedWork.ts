@@ -74,12 +74,13 @@ export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): Sundr
 }
 
 /** How many colours are floated on at external corners. */
-const floatedColours = ({ byHand }: WorkSite): number =>
-  new Set(
-    [...byHand.values()]
+const floatedColours = ({ byHand, walls }: WorkSite): number =>
+  new Set([
+    ...[...byHand.values()]
       .flat(2)
       .flatMap((piece) => (piece.byHand === "float" ? piece.upTo.map(({ paint }) => paint) : [])),
-  ).size;
+    ...walls.flatMap(({ wall, base }) => (base.floatMm > 0 ? [wall.base] : [])),
+  ]).size;
 
 /** Sums mm over all tape, in every round in which it is laid, as metres. */
 function sumLaidM({ laid, baseMasks }: WorkSite, of: (piece: EdgePiece) => number): number {

@@ -21,6 +21,7 @@ import { CandidateList } from "./CandidateList";
 import { DrawingTools } from "./DrawingTools";
 import { FinishFields } from "./FinishFields";
 import { FinishPicker } from "./FinishPicker";
+import { OtherWays } from "./OtherWays";
 import { OfferList } from "./OfferList";
 import { useHandedFinish } from "./useEditing";
 
@@ -178,6 +179,11 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
         <CandidateList wall={wall} plan={plan} paints={job.paints} units={job.units} onChoose={choose} />
       )}
       {offers.length > 1 && <OfferList job={job} wall={wall} spec={spec} offers={offers} onChoose={choose} />}
+      {definition.otherWays && (
+        <Section name={section("ways")} title="Come to otherwise" isFolded>
+          <OtherWays finish={spec.id} />
+        </Section>
+      )}
       {decisions.length > 0 && (
         <Section name={section("decisions")} title="Noticed" sum={String(decisions.length)}>
           <FindingList findings={decisions} />

@@ -9,6 +9,7 @@ export const arbitrary = fc
     joint: fc.integer({ min: 6, max: 16 }),
     bond: fc.constantFrom("half", "third", "stack", "header"),
     courses: fc.constantFrom("near", "keep"),
+    guides: fc.integer({ min: 1, max: 6 }),
     start: fc.constantFrom("left", "right", "centre", "joint", "best"),
     colour: anyColour,
     accents: fc.array(fc.record({ colour: anyColour, share: fc.constantFrom(0.05, 0.1, 0.2) }), {

@@ -1,0 +1,46 @@
+import type { Paint } from "../../paint/schema";
+import type { BaseBeside, WorkWall } from "../site";
+import { waitFor, type Wait, type WaitKind } from "../step";
+
+type Paints = ReadonlyMap<string, Paint>;
+
+/** A base around a corner is all on and its masks off, and for so many minutes dry. */
+const baseDone = (
+  { wall, paint }: BaseBeside,
+  paints: Paints,
+  what: WaitKind = "after",
+  minutes = 0,
+): (Wait | null)[] => [
+  waitFor(`${wall}/base-${paints.get(paint)!.coats}`, what, minutes),
+  waitFor(`${wall}/peel-base`),
+];
+
+/** Nothing but its own base goes onto a wall while masks of a base around its corner lie there. */
+export const unmaskedAround = ({ maskedFrom }: WorkWall, paints: Paints): (Wait | null)[] =>
+  maskedFrom.flatMap((beside) => baseDone(beside, paints));
+
+/** Masks of a base lie on what is painted around its corners before: that takes tape. */
+export const tapedAround = ({ base }: WorkWall, paints: Paints): (Wait | null)[] =>
+  base.after.flatMap((beside) =>
+    beside.isFloated ? [] : baseDone(beside, paints, "tape-over", paints.get(beside.paint)!.tapeOverMin),
+  );
+
+/** What is floated up to is as dry as for another coat. */
+export const floatedAround = ({ base }: WorkWall, paints: Paints): (Wait | null)[] =>
+  base.after.flatMap((beside) =>
+    beside.isFloated ? baseDone(beside, paints, "recoat", paints.get(beside.paint)!.recoatMin) : [],
+  );
+
+/** Walls in their order, but each after those whose bases go on before its own. */
+export function inTurnOfBases(walls: readonly WorkWall[]): WorkWall[] {
+  const inTurn = new Set<WorkWall>();
+  const take = (on: WorkWall): void => {
+    for (const { wall: before } of on.base.after) {
+      const other = walls.find(({ wall }) => wall.id === before);
+      if (other && !inTurn.has(other)) take(other);
+    }
+    inTurn.add(on);
+  };
+  walls.forEach(take);
+  return [...inTurn];
+}
