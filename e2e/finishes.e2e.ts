@@ -73,3 +73,38 @@ test("arches list their strings at Mark", async ({ page }) => {
     "850 mm, 165 mm shorter",
   ]);
 });
+
+test("brick: another number of courses, fewer guide lines, what it takes otherwise, and its order at Days", async ({
+  page,
+}) => {
+  const id = await makeJob(page, {
+    format: "jacaranda-job/1",
+    name: "Brick",
+    paints: [{ id: "oyster" }, { id: "driftwood", name: "Driftwood" }],
+    walls: [{ id: "w", width: 2380, height: 2655, base: "oyster" }],
+    finishes: [
+      {
+        id: "f",
+        on: "w",
+        kind: "brick",
+        face: { width: 228, height: 68 },
+        start: "left",
+        colour: "driftwood",
+      },
+    ],
+  });
+  await page.goto(`/jobs/${id}/w/pattern`);
+  const ways = page.getByRole("region", { name: "Ways to lay it out" });
+  await expect(ways.getByRole("button", { pressed: true })).toContainText("34 courses");
+  await ways.getByRole("button", { name: /^35 courses, beds of 8/ }).click();
+  await expect(ways.getByRole("button", { pressed: true })).toContainText("35 courses");
+  await page.getByRole("button", { name: "A guide line every 2 courses" }).click();
+  await expect(page.getByLabel("A guide line every, courses")).toHaveValue("2");
+  await page.getByRole("button", { name: /^Come to otherwise/ }).click();
+  const table = page.getByRole("table", { name: "Ways beside each other" });
+  await expect(table.getByRole("row")).toHaveCount(4);
+  await page.goto(`/jobs/${id}/w/days`);
+  await page.getByRole("radio", { name: "Driftwood" }).click();
+  await expect(page.getByText(/places in \d+ loads/)).toBeVisible();
+  await expect(page.locator("[data-order] circle").first()).toBeAttached();
+});

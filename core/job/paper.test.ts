@@ -234,6 +234,23 @@ describe("what is said of paper", () => {
 });
 
 describe("hanging", () => {
+  it("cuts over into corners by what they are out of plumb and a little, and tells what gap passes unseen", () => {
+    const survey = {
+      stations: [
+        { x: 0, down: 1000, up: 1600 },
+        { x: 3150, down: 1000, up: 1600 },
+      ],
+      left: [
+        { y: -1000, off: 0 },
+        { y: 1600, off: 12 },
+      ],
+    };
+    const hang = (wall: object, job: object = {}) =>
+      planned({ start: "right" }, wall, { ...job }).steps.find(({ kind }) => kind === "hang")!.say;
+    expect(hang({})).toMatch(/cut 10 mm over and trim there: a gap of up to 1 mm/);
+    expect(hang({ height: undefined, survey })).toContain("cut 22 mm over");
+  });
+
   it("waits until the base has cured and a patch has held for a day; rolls are paid for at their own price", () => {
     const { steps, sundries, cost } = planned({}, { baseState: "paint" });
     const step = (verb: string) => steps.find((own) => own.kind === verb)!;

@@ -9,8 +9,8 @@ import { mostSheets } from "./sheets";
 export const narrowShare = 0.25;
 /** A strip of a sheet beside an opening that is narrower tears and lifts, mm. */
 const leastStripMm = 40;
-/** What is left to trim into a corner that is out of plumb, mm. */
-const spareMm = 10;
+/** What is left to trim into a corner, beside what that is out of plumb, mm. */
+export const spareMm = 10;
 
 /** Sheets that no roll is long enough for, slivers at ends and openings, seams over plates, ends out of plumb, rough grounds. */
 export function checkPaper(layout: PaperLayout): Finding[] {
@@ -91,7 +91,7 @@ function checkStrips({ strip, drops }: PaperLayout): Finding[] {
 }
 
 /** How far each end of the strip is out of plumb, mm: what a plumb sheet has to have spare there. */
-function outOfPlumb({ parts }: PaperLayout["strip"]): { left: number; right: number } {
+export function outOfPlumb({ parts }: PaperLayout["strip"]): { left: number; right: number } {
   const of = (offs: readonly { readonly off: number }[] = []) =>
     offs.length === 0 ? 0 : Math.max(...offs.map(({ off }) => off)) - Math.min(...offs.map(({ off }) => off));
   return { left: of(parts[0]!.wall.survey?.left), right: of(parts.at(-1)!.wall.survey?.right) };

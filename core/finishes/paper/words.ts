@@ -8,6 +8,8 @@ interface Hung {
   /** The last sheet of them. */
   readonly sheet: number;
   readonly limit: number;
+  /** What is cut over into the corners at the wall's ends, mm; 0 where the sheets run on past them. */
+  readonly over: number;
 }
 
 /** What paper says of its steps. */
@@ -17,8 +19,8 @@ export const paperWords = {
     speech: Speech,
   ) =>
     `${speech.wall(wall)}: pull off the patch; only if it held and brought no paint with it, cut ${drops} ${drops === 1 ? "drop" : "drops"} off ${rolls} ${rolls === 1 ? "roll" : "rolls"} by the cut list${allowance > 0 ? `, ${speech.length(allowance)} over at each end` : ""}; number them on the back, top up. One batch only.`,
-  "paper-hang": ({ wall, drops, stretches, sheet, limit }: Hung, speech: Speech) =>
-    `${speech.wall(wall)}: hang ${drops} ${drops === 1 ? "sheet" : "sheets"}${stretches > 1 ? `, to sheet ${sheet}` : ""}, from the top down: a hand's width of backing off, set to the plumb line, pressed from the middle outwards. Butt the seams, never stretch to close a gap. Read every seam at top, middle and foot; where it is more than ${speech.error(limit)} out, lift and lay it again. Trim only when it lies without bubbles.`,
+  "paper-hang": ({ wall, drops, stretches, sheet, limit, over }: Hung, speech: Speech) =>
+    `${speech.wall(wall)}: hang ${drops} ${drops === 1 ? "sheet" : "sheets"}${stretches > 1 ? `, to sheet ${sheet}` : ""}, from the top down: a hand's width of backing off, set to the plumb line, pressed from the middle outwards. Butt the seams, never stretch to close a gap. Read every seam at top, middle and foot; where it is more than ${speech.error(limit)} out, lift and lay it again.${over > 0 ? ` Into the corners cut ${speech.length(over)} over and trim there: a gap of up to ${speech.error(limit)} passes unseen, a lap lifts. What was pulled long goes back within a day and opens it.` : ""} Trim only when it lies without bubbles.`,
   "care-blade": () =>
     "Cut away from yourself along a straightedge; blades that no longer cut go into a closed tin.",
   "care-seams": () =>

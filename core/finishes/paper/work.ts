@@ -4,6 +4,7 @@ import { curedUnder } from "../../work/curedUnder";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
 import { resolvedMmPerMetre } from "../../trade/constants";
 import type { Share, ShareOfWall, Site } from "../defineFinish";
+import { outOfPlumb, spareMm } from "./check";
 import type { Drop, PaperLayout } from "./layout";
 import { leastPart } from "./sheets";
 
@@ -45,6 +46,16 @@ function dropsOf(on: ShareOfWall, { drops, strip }: PaperLayout): Drop[] {
 /** How far a seam may be out before it is lifted: what the eye resolves from where people stand. */
 const limitOf = ({ context }: PaperLayout): number =>
   Math.max(leastLimitMm, (resolvedMmPerMetre * context.viewingDistance) / 1000);
+
+/** What a wall's end sheets have over into its corners: where both ends run on around corners of a run there is none. */
+function spareIn({ wall }: ShareOfWall, { strip }: PaperLayout): number {
+  const out = outOfPlumb(strip);
+  const ends = [
+    ...(strip.parts[0]!.wall.id === wall.id ? [out.left] : []),
+    ...(strip.parts.at(-1)!.wall.id === wall.id ? [out.right] : []),
+  ];
+  return ends.length === 0 ? 0 : spareMm + Math.max(...ends);
+}
 
 function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] {
   const { wall } = on;
@@ -103,6 +114,7 @@ function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] 
           drops: drops.length,
           stretches: stretches.length,
           limit: limitOf(layout),
+          over: spareIn(on, layout),
           ...stretches.at(-1)!.until,
         },
       },

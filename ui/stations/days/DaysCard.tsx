@@ -17,6 +17,7 @@ import { DayList } from "./DayList";
 import { dayAt, shortDate } from "./dayWords";
 import { momentWords, TimeChart } from "./TimeChart";
 import { Mishaps } from "./Mishaps";
+import { OrderSection } from "./OrderSection";
 import { Schools } from "./Schools";
 import { WorkSettings } from "./WorkSettings";
 
@@ -51,6 +52,7 @@ export function DaysCard() {
       <Now plan={plan} />
       <WorkSettings />
       <DayList />
+      <OrderSection />
       <Schools />
       <Critical plan={plan} />
       <Mishaps />

@@ -4,6 +4,7 @@ import { useId, useMemo } from "react";
 import type { PlanPoint, PlanRegion } from "@/core/job/planTypes";
 import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
+import { OrderPath } from "./OrderPath";
 import { useDayClock } from "./dayClock";
 import { wallAt, type RegionAt } from "./wallAt";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
@@ -75,6 +76,7 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
         planned.regions.map((region) => (
           <RegionWord key={region.id} region={region} at={standing.regions.get(region.id)!} frame={frame} />
         ))}
+      <OrderPath wallId={wallId} frame={frame} />
     </g>
   );
 }

@@ -3,6 +3,7 @@ import type { PlanDay } from "@/core/job/planDayTypes";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { timeScaleOf } from "./timeScale";
+import { ordersOf } from "./orders";
 import { wallAt } from "./wallAt";
 
 const day = (number: number, from: string, to: string): PlanDay => ({
@@ -82,4 +83,46 @@ it("the wall shows what is painted, wet, drying and taped at a moment", () => {
   expect(at(second.end)).toEqual([true, "drying", false]);
   expect(at(whole.work!.end)).toEqual([true, "done", false]);
   expect(wallAt(whole, "w", 0).regions.get("w/f/stripe-2")).toMatchObject({ round: null, coats: 0 });
+});
+
+it("what is stamped, printed or worked place by place is told by its loads, in the order in which they are", () => {
+  const box = (x: number): [number, number, number, number] => [x, 100, 200, 60];
+  const brick = (x: number, tone: string, order: number, load: number) => ({
+    tone,
+    box: box(x),
+    order,
+    load,
+  });
+  const orders = ordersOf(
+    {
+      bricks: [
+        {
+          finish: "f",
+          list: [
+            brick(400, "sand", 3, 2),
+            brick(0, "sand", 1, 1),
+            brick(200, "sand", 2, 1),
+            brick(600, "slate", 4, 1),
+          ],
+        },
+      ],
+      coats: [{ finish: "g", coat: 2, colour: "lime", sections: [{ box: box(0), order: 1 }] }],
+    } as unknown as Parameters<typeof ordersOf>[0],
+    (paint) => paint.toUpperCase(),
+  );
+  expect(orders.map(({ key, name }) => [key, name])).toEqual([
+    ["f sand", "SAND"],
+    ["f slate", "SLATE"],
+    ["g coat 2", "coat 2 of LIME"],
+  ]);
+  expect(orders[0]!.rounds).toEqual([
+    {
+      number: 1,
+      stops: [
+        [100, 130],
+        [300, 130],
+      ],
+    },
+    { number: 2, stops: [[500, 130]] },
+  ]);
 });

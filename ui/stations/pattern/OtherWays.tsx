@@ -3,16 +3,16 @@
 import { useEffect, useState } from "react";
 import type { ComparedWay } from "@/core/job/compareWays";
 import { formatDuration } from "@/core/measure/formatLength";
-import { speechOf } from "@/core/job/speechOf";
 import { useDocument, useJob } from "@/ui/job/JobProvider";
 import { textOf } from "@/ui/job/jobDocument";
 import { DataTable } from "@/ui/parts/DataTable";
+import { priceText } from "@/ui/parts/packsText";
 import { askForWays } from "@/workers/trialsClient";
 
 /** The same look come to otherwise: what each way takes in hands, days and money on these walls by itself. */
 export function OtherWays({ finish }: { readonly finish: string }) {
   const document = useDocument();
-  const speech = speechOf(useJob());
+  const { currency } = useJob();
   const [ways, setWays] = useState<readonly ComparedWay[] | null>(null);
   useEffect(() => {
     let isOver = false;
@@ -25,7 +25,7 @@ export function OtherWays({ finish }: { readonly finish: string }) {
   }, [document, finish]);
   if (!ways) return <p className="text-soft">Working it out.</p>;
   const money = ({ cost, unpriced }: ComparedWay) =>
-    `${speech.money(cost)}${unpriced > 0 ? ` and ${unpriced} without a price` : ""}`;
+    `${unpriced > 0 ? "from " : ""}${priceText(cost, currency)}`;
   return (
     <DataTable<ComparedWay>
       name="Ways beside each other"

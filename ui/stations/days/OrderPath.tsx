@@ -1,0 +1,73 @@
+import { useMemo } from "react";
+import { useJob, useShownWall } from "@/ui/job/JobProvider";
+import { PlateText } from "@/ui/parts/PlateText";
+import type { LayerFrame } from "@/ui/wall-view/WallStage";
+import { ordersOf } from "./orders";
+import { useOrderShown } from "./orderShown";
+
+/** Numbers stand this far apart at least, px. */
+const betweenNumbersPx = 34;
+const dotPx = 3.5;
+
+/** The way of what is printed, stamped or worked place by place, a line a load, from its ring and number on. */
+export function OrderPath({ wallId, frame }: { readonly wallId: string; readonly frame: LayerFrame }) {
+  const found = useShownWall(wallId);
+  const { paints } = useJob();
+  const shown = useOrderShown((state) => state.shown);
+  const plan = found?.plan;
+  const order = useMemo(
+    () =>
+      plan && shown !== null
+        ? ordersOf(plan, (id) => paints.find((paint) => paint.id === id)?.name ?? id).find(
+            ({ key }) => key === shown,
+          )
+        : undefined,
+    [plan, paints, shown],
+  );
+  if (!order) return null;
+  const placed = order.rounds.map(({ number, stops }) => ({
+    number,
+    stops: stops.map(([x, y]) => [frame.x(x), frame.y(y)] as const),
+  }));
+  const way = placed.map(({ stops }) => `M${stops.map(([x, y]) => `${x} ${y}`).join("L")}`).join("");
+  const numbers = apart(placed.map(({ number, stops }) => ({ number, at: stops[0]! })));
+  return (
+    <g data-order={order.key}>
+      <path d={way} fill="none" stroke="#fff" strokeOpacity={0.7} strokeWidth={4} strokeLinejoin="round" />
+      <path d={way} fill="none" stroke="#5b3a9e" strokeWidth={1.6} strokeLinejoin="round" />
+      {placed.map(({ number, stops: [first] }) => (
+        <circle
+          key={number}
+          cx={first![0]}
+          cy={first![1]}
+          r={dotPx}
+          fill="#fff"
+          stroke="#5b3a9e"
+          strokeWidth={1.6}
+        />
+      ))}
+      {placed.length > 1 &&
+        numbers.map(({ number, at: [x, y] }) => (
+          <PlateText key={number} x={x} y={y - 8} size={12}>
+            {String(number)}
+          </PlateText>
+        ))}
+    </g>
+  );
+}
+
+interface Numbered {
+  readonly number: number;
+  readonly at: readonly [number, number];
+}
+
+/** Those that leave room for each other, the first ones first. */
+function apart(numbers: readonly Numbered[]): Numbered[] {
+  const taken = new Set<string>();
+  return numbers.filter(({ at: [x, y] }) => {
+    const cell = `${Math.floor(x / betweenNumbersPx)} ${Math.floor(y / betweenNumbersPx)}`;
+    if (taken.has(cell)) return false;
+    taken.add(cell);
+    return true;
+  });
+}
