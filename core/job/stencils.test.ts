@@ -208,3 +208,28 @@ it.each([
     message: expect.stringMatching(message) as string,
   });
 });
+
+describe("prints that go by the ticks of the one before", () => {
+  const linesOf = (finish: object, job: object = {}) => {
+    const { marks, findings } = planned(finish, {}, job).walls[0]!;
+    const columns = marks.flatMap(({ use }) => /^the middle of column (\d+)/.exec(use)?.[1] ?? []);
+    return {
+      columns: [...new Set(columns)].map(Number),
+      told: findings.find(({ code }) => code === "goes-by-ticks"),
+    };
+  };
+
+  it("are read from the datum only as often as keeps their drift unseen, the first print's own column with them", () => {
+    // Ten columns of 400, the fifth and sixth beside the middle: joint.
+    const start = { x: "left", y: "top" };
+    expect(linesOf({ start }).columns).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
+    // 2.5 % of 400 are 10 mm; half of a division of 5 a print: four columns, at worst 10, like chance 2 x 2.5 x sqrt(4 / 3) = 5.8.
+    const coarse = linesOf({ start, register: "ticks" }, { tapeDivision: 5 });
+    expect(coarse.columns).toEqual([1, 5, 9]);
+    expect(coarse.told!.say).toMatch(/4 columns stray by 5\.8 mm, and at worst by 10 mm/);
+    expect(coarse.told!.severity).toBe("note");
+    // Half a millimetre: twenty columns, more than there are.
+    expect(linesOf({ start, register: "ticks" }).columns).toEqual([1]);
+    expect(linesOf({ start }).told).toBeUndefined();
+  });
+});

@@ -36,6 +36,14 @@ export function cardOfStencilField(spec: StencilFieldSpec): CardField[] {
     ...printingFields(spec),
     {
       type: "choice",
+      label: "Each print set",
+      options: [
+        { label: "by the datum", selected: spec.register === "datum", set: { register: "datum" } },
+        { label: "by ticks", selected: spec.register === "ticks", set: { register: "ticks" } },
+      ],
+    },
+    {
+      type: "choice",
       label: "At the top",
       options: [
         { label: "bent in", selected: !spec.topSheet, set: { topSheet: false } },

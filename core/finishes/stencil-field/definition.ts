@@ -1,3 +1,4 @@
+import type { Speech } from "../../findings/speech";
 import { printing } from "../../work/prints/constants";
 import { defineFinish } from "../defineFinish";
 import { printingPaints, printingStencil, startPrinting } from "../printingKeys";
@@ -10,6 +11,7 @@ import { editStencilField } from "./edit";
 import { layOutStencilField } from "./layout";
 import { offerStarts } from "./offers";
 import { stencilFieldSpec } from "./spec";
+import type { TicksDrift } from "./ticks";
 
 export const stencilField = defineFinish({
   kind: "stencil-field",
@@ -28,6 +30,12 @@ export const stencilField = defineFinish({
     const { sheet, spec } = share.layout;
     const passes = overlaysOf(sheet).map((overlay) => [overlay]);
     return workPrints(share, { sheets: [sheet], passes, by: "column", hasTopSheet: spec.topSheet }, site);
+  },
+  findings: {
+    "goes-by-ticks": ({ columns, rows, likelyMm, worstMm }: TicksDrift, { error }: Speech) => ({
+      say: `By corner ticks ${columns} ${columns === 1 ? "column strays" : "columns stray"} by ${error(likelyMm)}, and at worst by ${error(worstMm)}, which is not seen; more would be.`,
+      remedy: `Check every ${columns === 1 ? "column" : `${columns} columns`} and every ${rows === 1 ? "row" : `${rows} rows`} against the readings from the datum, and start anew from those.`,
+    }),
   },
   rates: {
     stencilBrush_min: { usual: printing.brush.minutes, as: "minutes", label: "A stencil print, brush" },

@@ -3,8 +3,9 @@ import type { Design, SetOutLine } from "../../pattern/pattern";
 import { printsAt } from "../printTurns";
 import { motifOf } from "../stencilMotif";
 import type { StencilFieldLayout } from "./layout";
+import { isRead } from "./ticks";
 
-/** Prints, and a plumb line through the middles of each column and a level one through those of each row: nothing accumulates. */
+/** Prints, and a plumb line through the middles of each column and a level one through those of each row: nothing accumulates but what goes by ticks. */
 export function designStencilField(layout: StencilFieldLayout): Design[] {
   const { spec, sheet, places } = layout;
   const motif = motifOf(sheet, spec.colours);
@@ -19,10 +20,19 @@ export function designStencilField(layout: StencilFieldLayout): Design[] {
   ];
 }
 
-function linesOf({ strip, places, spec: { layout } }: StencilFieldLayout): SetOutLine[] {
+function linesOf(whole: StencilFieldLayout): SetOutLine[] {
+  const {
+    strip,
+    places,
+    start,
+    sheet,
+    spec: { layout },
+  } = whole;
+  const repeatsOf = (axis: "x" | "y", at: number) => (at - start[axis]) / sheet.stencil.repeat[axis];
   const { minX, maxX, minY, maxY } = strip.extent;
   const byPlace = (axis: "x" | "y") =>
     [...new Map(places.map((place) => [place.at[axis].toFixed(4), place])).values()]
+      .filter(({ at }) => isRead(repeatsOf(axis, at[axis]), axis, whole))
       .filter(({ at }) => (axis === "x" ? at.x > minX && at.x < maxX : at.y > minY && at.y < maxY))
       .sort((a, b) => (axis === "x" ? a.at.x - b.at.x : b.at.y - a.at.y));
   const plumbs = byPlace("x").map(({ at, column, row }, index): SetOutLine => ({

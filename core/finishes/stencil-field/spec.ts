@@ -30,6 +30,10 @@ export const stencilFieldSpec = z.strictObject({
         .default("top"),
     })
     .prefault({}),
+  register: z
+    .enum(["datum", "ticks"])
+    .default("datum")
+    .describe("every column and row read from the datum, or by the corner ticks of the print before"),
   topSheet: z
     .boolean()
     .default(false)

@@ -6,6 +6,7 @@ export const arbitrary = fc
   .record({
     sheet: fc.constantFrom({ stencil: "net", slots: ["mesh"] }, { stencil: "reed", slots: ["leaf", "seed"] }),
     colour: anyColour,
+    register: fc.constantFrom("datum", "ticks"),
     layout: fc.constantFrom("straight", "half-drop", "brick"),
     method: fc.constantFrom("brush", "roller"),
     x: fc.oneof(
