@@ -29,6 +29,9 @@ test("a field of another sheet, its columns at Mark, and a drawing of one's own 
   await drawing.setInputFiles(file("ring.svg", ring));
   await expect(choice("ring")).toHaveAttribute("aria-pressed", "true");
   await expect(sheet.getByText("1 piece falls out: nothing holds it.")).toBeVisible();
+  await sheet.getByRole("button", { name: "Hold with bridges" }).click();
+  await expect(sheet.getByText("1 piece falls out", { exact: false })).toHaveCount(0);
+  await expect(choice("ring")).toHaveAttribute("aria-pressed", "true");
 
   await page.goto(`/jobs/${id}/w/mark`);
   await unfold(page, "Marks");

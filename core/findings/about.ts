@@ -66,6 +66,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "tape-on-arris": "pattern",
   "shared-tape": "work",
   "stencil-island": "pattern",
+  "overlays-hairline": "pattern",
   "thin-bridge": "pattern",
   "turn-differs": "pattern",
   "end-piece": "pattern",

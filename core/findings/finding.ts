@@ -98,6 +98,14 @@ export interface FindingValues {
   "tape-on-arris": { metres: number };
   "shared-tape": { wall: string; colours: readonly string[]; why: "rounds" | "time"; isAsked: boolean };
   "stencil-island": { stencil: string; overlay: string; areaMm2: number; at: readonly [number, number] };
+  "overlays-hairline": {
+    stencil: string;
+    overlays: readonly [string, string];
+    gap: number;
+    overlap: number;
+    at: readonly [number, number];
+    budget: number;
+  };
   "thin-bridge": { stencil: string; overlay: string; width: number; at: readonly [number, number] };
   "turn-differs": { stencil: string };
   "end-piece": { width: number; face: number };

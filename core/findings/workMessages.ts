@@ -20,6 +20,7 @@ type Codes =
   | "tape-on-arris"
   | "shared-tape"
   | "stencil-island"
+  | "overlays-hairline"
   | "thin-bridge"
   | "turn-differs"
   | "end-piece"
@@ -122,6 +123,10 @@ export const workMessages: {
     say: `${stencil}, overlay ${overlay}: a piece of ${speech.area(areaMm2 / 1e6)} hangs on nothing and would fall out, ${onSheet(at, speech)}.`,
     remedy:
       "Leave a bridge to it, 3 mm wide or more, where it shows least; paint the bridge in by hand afterwards.",
+  }),
+  "overlays-hairline": ({ stencil, overlays: [first, second], gap, overlap, at, budget }, speech) => ({
+    say: `Overlays ${first} and ${second} of ${stencil} ${overlap > 0 ? `lie over each other by only ${speech.error(overlap)}` : gap > 0 ? `are only ${speech.error(gap)} apart` : "just meet"}, at ${speech.length(at[0])} and ${speech.length(at[1])} from the middle of its cell; set to their marks they may be ${speech.error(budget)} out to each other.`,
+    remedy: `A hair line of ground or of both paints shows there. Cut them apart, or one over the other, by twice that.`,
   }),
   "thin-bridge": ({ stencil, overlay, width, at }, speech) => ({
     say: `${stencil}, overlay ${overlay}: a bridge is only ${speech.error(width)} wide, ${onSheet(at, speech)}. It tears, and paint creeps under it.`,

@@ -7,6 +7,7 @@ import type { WallTeller } from "./describeWall";
 import type { LaidOutJob } from "./layOutJob";
 import type { PlanSchool } from "./planDayTypes";
 import type { Plan, PlanStencil, PlanWall } from "./planTypes";
+import { blankFor } from "../stencil/blanks";
 import { tryCutSheet } from "../stencil/cutSheet";
 import type { Job } from "./schema";
 import { speakFinding } from "./speakFinding";
@@ -58,7 +59,7 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
 function describeStencil(stencil: Job["stencils"][number]): PlanStencil[] {
   const sheet = tryCutSheet(stencil);
   if (!sheet) return [];
-  const { slots, islands, bridges, hasHalfTurn, cuttingMm } = sheet;
+  const { slots, islands, bridges, between, hasHalfTurn, cuttingMm } = sheet;
   const open: Record<string, number> = {};
   for (const { slot, openMm2 } of slots) open[slot] = (open[slot] ?? 0) + openMm2;
   return [
@@ -67,6 +68,16 @@ function describeStencil(stencil: Job["stencils"][number]): PlanStencil[] {
       open_mm2: open,
       islands: islands.map(({ overlay, at, areaMm2 }) => ({ overlay, at: [at.x, at.y], area_mm2: areaMm2 })),
       bridges: bridges.map(({ overlay, width, at }) => ({ overlay, width, at: [at.x, at.y] })),
+      ...(between.length > 0 && {
+        between: between.map(({ overlays: [first, second], gapMm, overlapMm2, overlapMm, at }) => ({
+          overlays: [first, second] as [string, string],
+          gap: gapMm,
+          overlap_mm2: overlapMm2,
+          overlap: overlapMm,
+          at: at && ([at.x, at.y] as [number, number]),
+        })),
+      }),
+      blank: blankFor(sheet),
       turns: hasHalfTurn,
       cutting_m: cuttingMm / 1000,
     },

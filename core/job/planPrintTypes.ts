@@ -147,8 +147,20 @@ export interface PlanStencil {
   islands: { overlay: string; at: PlanPoint; area_mm2: number }[];
   /** Thin places, under 3 mm. */
   bridges: { overlay: string; width: number; at: PlanPoint }[];
+  /** How the holes of each two overlays lie to each other; absent for one overlay. */
+  between?: {
+    overlays: [string, string];
+    /** 0 where they touch or lie over each other, null where they are further apart than 12 mm. */
+    gap: number | null;
+    overlap_mm2: number;
+    /** About how wide the widest overlap is. */
+    overlap: number;
+    at: PlanPoint | null;
+  }[];
   /** Whether it is the same turned by half. */
   turns: boolean;
+  /** The smallest blank that its plastic is cut from; null for a roll. */
+  blank: string | null;
   /** All edges that are cut into its overlays, m. */
   cutting_m: number;
 }

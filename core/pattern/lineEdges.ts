@@ -1,5 +1,7 @@
 import type { Segment } from "../geometry/curve";
 import { cross, dot, midpoint, subtract, type Point } from "../geometry/point";
+import { distanceToSegment } from "../geometry/distanceToSegment";
+import { nearestOnSegment } from "../geometry/nearestOnSegment";
 import { groupBy } from "../geometry/groupBy";
 import { lengthOf } from "../geometry/trig";
 import { placeTolerance } from "../wall/outline";
@@ -39,7 +41,8 @@ function lineEdgeOf(
   const { id, path, width } = lines.reduce((near, other) =>
     offLine(other.path, middle) < offLine(near.path, middle) ? other : near,
   );
-  const isLeft = cross(subtract(curve.b, curve.a), subtract(nearestOn(path, middle), middle)) > 0;
+  const isLeft =
+    cross(subtract(curve.b, curve.a), subtract(nearestOnSegment(middle, path.a, path.b), middle)) > 0;
   const [under, painted] = isLeft ? [left, right] : [right, left];
   return [{ index, line: id, path: curve, under, painted, isSide: isAlong(path, curve, width) }];
 }
@@ -50,21 +53,13 @@ export function shareOf({ a, b }: Segment, point: Point): number {
   return dot(subtract(point, a), along) / dot(along, along);
 }
 
-function nearestOn(line: Segment, point: Point): Point {
-  const share = Math.min(1, Math.max(0, shareOf(line, point)));
-  return pointAt(line, share);
-}
-
 /** The place at a share of a line. */
 export const pointAt = ({ a, b }: Segment, share: number): Point => ({
   x: a.x + (b.x - a.x) * share,
   y: a.y + (b.y - a.y) * share,
 });
 
-function offLine(line: Segment, point: Point): number {
-  const near = nearestOn(line, point);
-  return lengthOf(point.x - near.x, point.y - near.y);
-}
+const offLine = ({ a, b }: Segment, point: Point): number => distanceToSegment(point, a, b);
 
 /** Whether an edge runs along a line, half a tape away from its middle. */
 function isAlong(line: Segment, { a, b }: Segment, width: number): boolean {

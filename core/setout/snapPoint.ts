@@ -1,5 +1,6 @@
 import type { Segment } from "../geometry/curve";
 import { intersectCurves } from "../geometry/intersectCurves";
+import { nearestOnSegment } from "../geometry/nearestOnSegment";
 import { distance, dot, type Point } from "../geometry/point";
 import { roundToDivision } from "../measure/roundToDivision";
 import { placeTolerance } from "../wall/outline";
@@ -93,7 +94,7 @@ export function snapPoint(
     return { at: { x: from.x + along.x * reading, y: from.y + along.y * reading }, to: [] };
   }
   const near = targets.lines.flatMap((line) => {
-    const at = nearestOn(line.path, place);
+    const at = nearestOnSegment(place, line.path.a, line.path.b);
     return distance(at, place) <= reach ? [{ ...line, at }] : [];
   });
   const corner = nearestCorner(place, near, reach);
@@ -117,13 +118,6 @@ const moved = (targets: readonly SnapTarget[], by: number): SnapTarget[] =>
 function snapAxis(value: number, targets: readonly SnapTarget[], reach: number, tapeDivision: number) {
   const { value: at, to } = snapPlace(value, 0, targets, reach, tapeDivision);
   return { value: at, to: to === null ? [] : [to] };
-}
-
-function nearestOn({ a, b }: Segment, point: Point): Point {
-  const [dx, dy] = [b.x - a.x, b.y - a.y];
-  const share = ((point.x - a.x) * dx + (point.y - a.y) * dy) / (dx * dx + dy * dy);
-  const kept = Math.min(1, Math.max(0, share));
-  return { x: a.x + dx * kept, y: a.y + dy * kept };
 }
 
 /** The nearest crossing or end of lines. */

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { blankFor } from "./blanks";
 import { cutSheet } from "./cutSheet";
 import { stencilSchema } from "./schema";
 
@@ -190,4 +191,15 @@ it("a sheet of 2,000 edges is searched for bridges in well under 300 ms", () => 
   const { slots, bridges } = sheetOf(paths);
   expect(performance.now() - start).toBeLessThan(1500);
   expect([slots[0]!.contours.length, bridges]).toEqual([100, []]);
+});
+
+it.each([
+  [120, 200, "A4"],
+  [210, 300, "A3"],
+  [420, 297, "A3"],
+  [500, 400, "A2"],
+  [600, 600, null],
+])("plastic of %i by %i is cut from %s", (width, height, name) => {
+  const plastic = { minX: -width / 2, maxX: width / 2, minY: -height / 2, maxY: height / 2 };
+  expect(blankFor({ plastic })).toBe(name);
 });

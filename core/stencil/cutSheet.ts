@@ -4,6 +4,7 @@ import { interiorPoint } from "../geometry/interiorPoint";
 import { placeContour } from "../geometry/placeContour";
 import type { Point } from "../geometry/point";
 import { OverLimit } from "../trade/allowance";
+import { betweenOverlays, type BetweenOverlays } from "./betweenOverlays";
 import { windingAt } from "./openParts";
 import { flattenContour } from "../geometry/flatten";
 import { findBridges, type Bridge } from "./findBridges";
@@ -32,6 +33,8 @@ export interface Sheet {
   readonly islands: readonly { readonly overlay: string; readonly at: Point; readonly areaMm2: number }[];
   /** Thin places, the thinnest first. */
   readonly bridges: readonly (Bridge & { readonly overlay: string })[];
+  /** How the holes of each two overlays lie to each other. */
+  readonly between: readonly BetweenOverlays[];
   /** Whether it is the same turned by half. */
   readonly hasHalfTurn: boolean;
   /** All edges that are cut, mm. */
@@ -105,10 +108,18 @@ function cut(stencil: Stencil): Sheet {
         findBridges(whole.open, leastBridgeMm).map((bridge) => ({ ...bridge, overlay: id })),
       )
       .sort((a, b) => a.width - b.width),
+    between: pairsOf(overlays.map(({ id, whole }) => ({ id, outlines: outlinesOf(whole.open) }))),
     hasHalfTurn: slots.every(isSameTurned),
     cuttingMm: overlays.reduce((sum, { whole }) => sum + lengthOf(outlinesOf(whole.open)), 0),
   };
 }
+
+const pairsOf = (overlays: readonly { readonly id: string; readonly outlines: readonly Contour[] }[]) =>
+  overlays.flatMap((first, index) =>
+    overlays
+      .slice(index + 1)
+      .map((second) => betweenOverlays([first.id, second.id], [first.outlines, second.outlines])),
+  );
 
 const boxAround = (width: number, height: number): Box => ({
   minX: -width / 2,

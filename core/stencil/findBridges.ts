@@ -1,6 +1,7 @@
 import Flatbush from "flatbush";
 import type { Face } from "../geometry/arrange";
 import { flattenContour } from "../geometry/flatten";
+import { nearestOnSegment } from "../geometry/nearestOnSegment";
 import { distance, dot, midpoint, subtract, type Point } from "../geometry/point";
 
 /** A thin place of the material: between two cuts, or between a cut and itself. */
@@ -80,21 +81,15 @@ function sidesOf(points: readonly Point[], cut: number): Side[] {
 /** The shortest way between two edges, if it is under `least` and shorter than any beside it. */
 function across(first: Side, second: Side, least: number): Bridge | null {
   const ways = [
-    [first.a, nearestOn(second, first.a)],
-    [first.b, nearestOn(second, first.b)],
-    [nearestOn(first, second.a), second.a],
-    [nearestOn(first, second.b), second.b],
+    [first.a, nearestOnSegment(first.a, second.a, second.b)],
+    [first.b, nearestOnSegment(first.b, second.a, second.b)],
+    [nearestOnSegment(second.a, first.a, first.b), second.a],
+    [nearestOnSegment(second.b, first.a, first.b), second.b],
   ] as const;
   const [p, q] = ways.reduce((best, way) => (distance(...way) < distance(...best) - 1e-9 ? way : best));
   const width = distance(p, q);
   if (width <= 1e-6 || width >= least) return null;
   return isLocal(first, p, q) && isLocal(second, q, p) ? { width, at: midpoint(p, q), ends: [p, q] } : null;
-}
-
-function nearestOn({ a, b }: Side, point: Point): Point {
-  const along = subtract(b, a);
-  const share = Math.min(1, Math.max(0, dot(subtract(point, a), along) / dot(along, along)));
-  return { x: a.x + along.x * share, y: a.y + along.y * share };
 }
 
 /** Whether going from p along its edge, and past its corner where it is one, comes no nearer to q. */

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { useDropzone } from "react-dropzone";
 import { readSvgSheet } from "@/formats/readSvgSheet";
 import { formatArea, formatLength, formatRun } from "@/core/measure/formatLength";
+import { blankFor } from "@/core/stencil/blanks";
 import { tryCutSheet } from "@/core/stencil/cutSheet";
 import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
 import type { Stencil } from "@/core/stencil/schema";
@@ -43,6 +44,17 @@ export function SheetSection({ finish: finishId, sheet: sheetId, colours }: Prop
           ({ ...finish, stencil: stencil.id, colours: coloursFor(stencil, colours) }) as FinishDocument,
       ),
     }));
+  const recut = (stencil: Stencil) =>
+    change((before) => {
+      const { stencils } = withSheets(before, [stencil]);
+      return {
+        ...before,
+        stencils: changeById(stencils ?? [], stencil.id, (sheet) => ({
+          ...sheet,
+          overlays: stencil.overlays,
+        })),
+      };
+    });
   return (
     <Section name="pattern/sheet" title="Sheet" sum={own?.name ?? sheetId}>
       <ul className="grid grid-cols-3 gap-2 pb-2">
@@ -61,7 +73,7 @@ export function SheetSection({ finish: finishId, sheet: sheetId, colours }: Prop
         ))}
       </ul>
       <OwnDrawing onRead={choose} />
-      {own && <Plastic stencil={own} />}
+      {own && <Plastic stencil={own} onHold={(overlays) => recut({ ...own, overlays })} />}
     </Section>
   );
 }
@@ -140,7 +152,13 @@ function Thumbnail({ stencil }: { stencil: Stencil }) {
 }
 
 /** What the plastic is like: its size, what falls out, where it is thin, whether it can be turned. */
-function Plastic({ stencil }: { stencil: Stencil }) {
+function Plastic({
+  stencil,
+  onHold,
+}: {
+  readonly stencil: Stencil;
+  readonly onHold: (overlays: Stencil["overlays"]) => void;
+}) {
   const { units } = useJob();
   const [shown, setShown] = useState<string | null>(null);
   const sheet = tryCutSheet(stencil);
@@ -165,6 +183,7 @@ function Plastic({ stencil }: { stencil: Stencil }) {
         <Measure>
           {[
             `Repeats every ${length(cell.maxX - cell.minX)} by ${length(cell.maxY - cell.minY)}, plastic ${length(plastic.maxX - plastic.minX)} by ${length(plastic.maxY - plastic.minY)}.`,
+            `Cut from ${blankFor(sheet) ?? "a roll"}, one for each overlay and each copy.`,
             `${formatArea(openMm2 / 1e6, units)} open, ${formatRun(cuttingMm / 1000, units)} to cut.`,
             hasHalfTurn ? "The same turned by half." : "Not the same turned by half.",
           ].join(" ")}
@@ -173,6 +192,18 @@ function Plastic({ stencil }: { stencil: Stencil }) {
       {islands.length > 0 && (
         <p className="text-[0.9375rem] text-brick">
           {`${islands.length} ${islands.length === 1 ? "piece falls" : "pieces fall"} out: nothing holds ${islands.length === 1 ? "it" : "them"}.`}
+          <Button
+            look="quiet"
+            className="text-violet"
+            onClick={() =>
+              // Brought only when it is asked for: clipping is heavy.
+              void import("@/core/stencil/holdIslands").then(({ proposeBridges, withBridges }) =>
+                onHold(withBridges(stencil, proposeBridges(stencil))),
+              )
+            }
+          >
+            Hold with bridges
+          </Button>
         </p>
       )}
       {bridges.map(({ width, at }, index) => (
