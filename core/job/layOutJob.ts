@@ -262,5 +262,6 @@ function dependenciesOf(job: Job, walls: readonly Wall[]): string {
     job.viewingDistance,
     job.edges.markAt,
     job.edges.tapes,
+    job.work.rates,
   ]);
 }

@@ -29,6 +29,21 @@ const paperOf = (...of: Parameters<typeof document>) => planned(...of).walls[0]!
 const codesOf = (...of: Parameters<typeof document>) =>
   planned(...of).walls[0]!.findings.map(({ code }) => code);
 
+/** Its left end is 12 mm out of plumb. */
+const leaning = {
+  height: undefined,
+  survey: {
+    stations: [
+      { x: 0, down: 1000, up: 1600 },
+      { x: 3150, down: 1000, up: 1600 },
+    ],
+    left: [
+      { y: -1000, off: 0 },
+      { y: 1600, off: 12 },
+    ],
+  },
+};
+
 describe("sheets", () => {
   it.each([
     // 3150 is five rolls' widths of 530 and 500 over.
@@ -202,24 +217,7 @@ describe("what is said of paper", () => {
       {},
       { openings: [{ id: "o", kind: "window", x: 1090, y: 900, width: 700, height: 900 }] },
     ],
-    [
-      "a first sheet into a corner out of plumb",
-      "paper-into-corner",
-      {},
-      {
-        height: undefined,
-        survey: {
-          stations: [
-            { x: 0, down: 1000, up: 1600 },
-            { x: 3150, down: 1000, up: 1600 },
-          ],
-          left: [
-            { y: -1000, off: 0 },
-            { y: 1600, off: 12 },
-          ],
-        },
-      },
-    ],
+    ["a first sheet into a corner out of plumb", "paper-into-corner", {}, leaning],
   ] as const)("%s", (_, code, finish, wall) => expect(codesOf(finish, wall)).toContain(code));
 
   it.each([
@@ -235,20 +233,10 @@ describe("what is said of paper", () => {
 
 describe("hanging", () => {
   it("cuts over into corners by what they are out of plumb and a little, and tells what gap passes unseen", () => {
-    const survey = {
-      stations: [
-        { x: 0, down: 1000, up: 1600 },
-        { x: 3150, down: 1000, up: 1600 },
-      ],
-      left: [
-        { y: -1000, off: 0 },
-        { y: 1600, off: 12 },
-      ],
-    };
     const hang = (wall: object, job: object = {}) =>
       planned({ start: "right" }, wall, { ...job }).steps.find(({ kind }) => kind === "hang")!.say;
     expect(hang({})).toMatch(/cut 10 mm over and trim there: a gap of up to 1 mm/);
-    expect(hang({ height: undefined, survey })).toContain("cut 22 mm over");
+    expect(hang(leaning)).toContain("cut 22 mm over");
   });
 
   it("waits until the base has cured and a patch has held for a day; rolls are paid for at their own price", () => {

@@ -111,6 +111,8 @@ describe("a field", () => {
     expect(best!.why).toEqual([
       "A column of 400 mm at both ends.",
       "No print is cut.",
+      // Forty at a minute and a half.
+      "1 h of printing, cleaning and waits aside.",
       "10 columns run from floor to ceiling uncut.",
     ]);
     const chosen = offers.find(({ isChosen }) => isChosen)!;
@@ -207,6 +209,20 @@ it.each([
     path,
     message: expect.stringMatching(message) as string,
   });
+});
+
+it("starts tell how long their prints take at the painter's own pace", () => {
+  const minutesOf = (rates: object) =>
+    planned({ method: "roller" }, {}, { work: { rates } }).walls[0]!.offers.map(({ why }) => {
+      const [cut, prints] = /(\d+) of (\d+) prints are cut/.exec(why.join(" "))?.slice(1).map(Number) ?? [];
+      const told = /(?:(\d+) h)? ?(?:(\d+)(?: min)?)? of printing/.exec(why.join(" "))!;
+      return [60 * Number(told[1] ?? 0) + Number(told[2] ?? 0), cut, prints] as const;
+    });
+  for (const [minutes, cut, prints] of minutesOf({ stencilRoller_min: 7 }))
+    if (cut !== undefined) expect(minutes).toBe(7 * (prints! + cut));
+  expect(minutesOf({ stencilRoller_min: 7 })[0]![0]).toBeGreaterThan(
+    minutesOf({ stencilRoller_min: 3 })[0]![0],
+  );
 });
 
 describe("prints that go by the ticks of the one before", () => {

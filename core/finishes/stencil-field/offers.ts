@@ -3,6 +3,8 @@ import { verdictOf, type Offer } from "../../fit/offer";
 import { nameOf } from "../../wall/surface";
 import { placeBox } from "../../geometry/placeContour";
 import type { Box } from "../../geometry/curve";
+import { partPrintFactor } from "../../work/prints/constants";
+import { overlaysOf } from "../stencilMotif";
 import { layOutStencilField, type StencilFieldLayout } from "./layout";
 import type { StencilFieldSpec } from "./spec";
 
@@ -74,6 +76,7 @@ function judge(layout: StencilFieldLayout, name: string, isChosen: boolean): Off
   const reasons: Reason[] = [
     { code: "field-ends", values: { first, last } },
     { code: "field-cuts", values: { cut, prints: places.length } },
+    { code: "field-minutes", values: { minutes: minutesOf(layout, cut) } },
     ...(columns.size > 0 ? [{ code: "field-whole", values: { columns: columns.size } } as const] : []),
   ];
   return {
@@ -84,6 +87,13 @@ function judge(layout: StencilFieldLayout, name: string, isChosen: boolean): Off
     set: { start: { x: spec.start.x, y: spec.start.y } },
     isChosen,
   };
+}
+
+/** Of printing all overlays, cut ones at their own pace; without cleaning and waits, which hang on the turn of prints. */
+function minutesOf({ spec, sheet, places, context }: StencilFieldLayout, cut: number): number {
+  const rates = context.work.rates as Readonly<Record<string, number>>;
+  const each = rates[spec.method === "brush" ? "stencilBrush_min" : "stencilRoller_min"]!;
+  return each * overlaysOf(sheet).length * (places.length + (partPrintFactor - 1) * cut);
 }
 
 /** How wide the column at an end is, which lies so far from the middle of the first print. */

@@ -9,6 +9,7 @@ const context = (markAt: "middle" | "edge") => ({
   tapeDivision: 1,
   viewingDistance: 2500,
   stencils: [],
+  work: { rates: {} },
   edges: { markAt, tapes: [] },
 });
 
