@@ -6,6 +6,6 @@ export default defineConfig({
   test: {
     include: ["**/*.test.{ts,tsx}"],
     exclude: ["node_modules/**", ".next/**", "e2e/**"],
-    testTimeout: 90_000,
+    testTimeout: 240_000,
   },
 });
