@@ -2,9 +2,7 @@ import type { Share, ShareOfWall, Site } from "../finishes/defineFinish";
 import { finishOf, type AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
 import { coveredBy } from "../pattern/covered";
-import { setOut } from "../work/room/markWall";
-import { unmaskedAround } from "../work/room/besideBases";
-import { groundReady } from "../work/room/groundReady";
+import { wallReady } from "../work/room/besideBases";
 import type { Wall } from "../wall/schema";
 import type { WorkSite } from "../work/site";
 import type { StepDraft, Wait } from "../work/step";
@@ -32,9 +30,7 @@ export function contributionsOf(
     paints,
     rate: (name) => (work.rates as Readonly<Record<string, number>>)[name]!,
     ready: (wall) => [
-      ...setOut(wall.id),
-      ...groundReady(wall),
-      ...walls.filter((on) => on.wall.id === wall.id).flatMap((on) => unmaskedAround(on, paints)),
+      ...walls.filter((on) => on.wall.id === wall.id).flatMap((on) => wallReady(on, paints)),
       ...(ready.get(wall.id) ?? []),
       ...dryBefore(wall),
     ],

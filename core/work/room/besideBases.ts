@@ -1,6 +1,10 @@
 import type { Paint } from "../../paint/schema";
 import type { BaseBeside, WorkWall } from "../site";
+import { groundReady } from "./groundReady";
 import { waitFor, type Wait, type WaitKind } from "../step";
+
+/** All marks of a wall, and the look at its chips. */
+const setOut = (wall: string): (Wait | null)[] => [waitFor(`${wall}/mark`), waitFor(`${wall}/chips`)];
 
 type Paints = ReadonlyMap<string, Paint>;
 
@@ -18,6 +22,13 @@ const baseDone = (
 /** Nothing but its own base goes onto a wall while masks of a base around its corner lie there. */
 export const unmaskedAround = ({ maskedFrom }: WorkWall, paints: Paints): (Wait | null)[] =>
   maskedFrom.flatMap((beside) => baseDone(beside, paints));
+
+/** What everything put on a wall waits for: it is set out, its ground ready, and no mask from around a corner lies on it. */
+export const wallReady = (on: WorkWall, paints: Paints): (Wait | null)[] => [
+  ...setOut(on.wall.id),
+  ...groundReady(on.wall),
+  ...unmaskedAround(on, paints),
+];
 
 /** Masks of a base lie on what is painted around its corners before: that takes tape. */
 export const tapedAround = ({ base }: WorkWall, paints: Paints): (Wait | null)[] =>

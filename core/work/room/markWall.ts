@@ -3,7 +3,7 @@ import { cautionsOnSteps } from "../cautions";
 import type { WorkMarking, WorkSite, WorkWall } from "../site";
 import { unmaskedAround } from "./besideBases";
 import { curedUnder } from "../curedUnder";
-import { waitFor, type StepDraft, type Wait } from "../step";
+import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 import { groundReady } from "./groundReady";
 
@@ -54,6 +54,3 @@ const drawingMinutes = (marking: WorkMarking): number =>
       sum + (length / 1000) * (roomMinutes.arcPerM + (radius / 1000) * roomMinutes.arcPerMOfString),
     0,
   );
-
-/** What taping and painting wait for before anything is put on a wall: all its marks, and the look at its chips. */
-export const setOut = (wall: string): (Wait | null)[] => [waitFor(`${wall}/mark`), waitFor(`${wall}/chips`)];

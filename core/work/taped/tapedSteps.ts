@@ -5,9 +5,7 @@ import { cautionsOfPaint, cautionsOnSteps } from "../cautions";
 import { isCaulk } from "../../tape/sealEdge";
 import { warmestOpenShare } from "../climate";
 import { nextCoat } from "../nextCoat";
-import { setOut } from "../room/markWall";
-import { unmaskedAround } from "../room/besideBases";
-import { groundReady } from "../room/groundReady";
+import { wallReady } from "../room/besideBases";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type Latest, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
@@ -76,7 +74,7 @@ class TapedSteps {
           coat: round.coat,
           ids,
           tape,
-          after: [...this.beforeAll(on), ...under, ...done],
+          after: [...wallReady(on, this.paints), ...under, ...done],
           say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
           cautions: cautionsOnSteps(on),
         },
@@ -206,11 +204,6 @@ class TapedSteps {
     };
   }
 
-  /** A wall is set out, its ground ready, and no mask from around a corner lies on it. */
-  private beforeAll(on: WorkWall): (Wait | null)[] {
-    return [...setOut(on.wall.id), ...groundReady(on.wall), ...unmaskedAround(on, this.paints)];
-  }
-
   /** Tape and seal here, and on walls whose tape is painted up to from here; a dry ground, and dry neighbours. */
   private readyToPaint(on: WorkWall, round: Round, place: number): (Wait | null)[] {
     const { wall } = on;
@@ -220,7 +213,7 @@ class TapedSteps {
         this.plan.laid(other.wall.id, place).some(({ corner }) => corner === wall.id),
     );
     return [
-      ...this.beforeAll(on),
+      ...wallReady(on, this.paints),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
       ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.waitBeside(on, bundle)),
