@@ -28,6 +28,17 @@ it("a square in a square is held by the two shortest ways over, on opposite side
   expect(openOf(whole)).toBeCloseTo(180 * 180 - 60 * 60 - 2 * 60 * bridgeMm, 1);
 });
 
+it("a ring within a ring is held to the hole that it falls out of, and what it holds to it", () => {
+  const square = (half: number, way: 1 | -1) =>
+    `M ${-half} ${-half} ${way === 1 ? `h ${2 * half} v ${2 * half} h ${-2 * half}` : `v ${2 * half} h ${2 * half} v ${-2 * half}`} z`;
+  const stencil = sheetOf([`${square(90, 1)} ${square(70, -1)} ${square(50, 1)} ${square(30, -1)}`]);
+  expect(cutSheet(stencil).islands).toHaveLength(2);
+  // All ways are 20 mm long: from 70 to 90, and from 30 to 50.
+  const lengths = proposeBridges(stencil).map(({ ends: [p, q] }) => Math.hypot(q.x - p.x, q.y - p.y));
+  expect(lengths.map((length) => Math.round(length * 1000) / 1000)).toEqual([20, 20, 20, 20]);
+  expect(held(stencil).islands).toEqual([]);
+});
+
 it("whatever falls out of rings of any shape is held, and no more is lost of them than its bridges take", () => {
   const ring = fc.record({
     radius: fc.integer({ min: 40, max: 80 }),

@@ -1,6 +1,6 @@
 import polygonClipping, { type MultiPolygon, type Ring } from "polygon-clipping";
 import type { Face } from "../geometry/arrange";
-import { isInsideContour } from "../geometry/contour";
+import { isInsideContour, signedArea } from "../geometry/contour";
 import { flattenContour } from "../geometry/flatten";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { nearestOnSegment } from "../geometry/nearestOnSegment";
@@ -26,11 +26,17 @@ export function proposeBridges({ overlays }: Pick<Stencil, "overlays">): Propose
   return overlays.flatMap(({ id, cuts }) => {
     const { open, islands } = openPartsOf(cuts.flatMap(({ path }) => parsePath(path)));
     return islands.flatMap((island) => {
-      const around = open.find(({ outer }) => isInsideContour(interiorPoint(island), outer));
+      // Of holes within holes the innermost is the one that it would fall out of.
+      const around = open
+        .filter(({ outer }) => isInsideContour(interiorPoint(island), outer))
+        .sort((a, b) => extentOf(a) - extentOf(b))[0];
       return around ? waysAcross(island, around).map((ends) => ({ overlay: id, ends })) : [];
     });
   });
 }
+
+/** What a face takes up with its own holes. */
+const extentOf = ({ outer }: Face): number => Math.abs(signedArea(outer));
 
 type Way = readonly [Point, Point];
 
