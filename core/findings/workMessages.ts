@@ -125,8 +125,9 @@ export const workMessages: {
       "Leave a bridge to it, 3 mm wide or more, where it shows least; paint the bridge in by hand afterwards.",
   }),
   "overlays-hairline": ({ stencil, overlays: [first, second], gap, overlap, at, budget }, speech) => ({
-    say: `Overlays ${first} and ${second} of ${stencil} ${overlap > 0 ? `lie over each other by only ${speech.error(overlap)}` : gap > 0 ? `are only ${speech.error(gap)} apart` : "just meet"}, at ${speech.length(at[0])} and ${speech.length(at[1])} from the middle of its cell; set to their marks they may be ${speech.error(budget)} out to each other.`,
-    remedy: `A hair line of ground or of both paints shows there. Cut them apart, or one over the other, by twice that.`,
+    say: `Overlays ${first} and ${second} of ${stencil} ${overlap > 0 ? `lie over each other by only ${speech.error(overlap)}` : gap > 0 ? `are only ${speech.error(gap)} apart` : "just meet"}, ${onSheet(at, speech)}; set to their marks they may be ${speech.error(budget)} out to each other.`,
+    remedy:
+      "A hair line of ground or of both paints shows there. Cut them apart, or one over the other, by twice that.",
   }),
   "thin-bridge": ({ stencil, overlay, width, at }, speech) => ({
     say: `${stencil}, overlay ${overlay}: a bridge is only ${speech.error(width)} wide, ${onSheet(at, speech)}. It tears, and paint creeps under it.`,

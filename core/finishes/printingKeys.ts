@@ -10,6 +10,10 @@ export const printingKeys = {
   fixing: z.enum(["tape", "adhesive"]).default("tape").describe("what holds the sheet"),
 };
 
+/** The name of the painter's pace at printing so. */
+export const paceOfPrinting = ({ method }: { readonly method: "brush" | "roller" }) =>
+  method === "brush" ? "stencilBrush_min" : "stencilRoller_min";
+
 interface PrintingSpec {
   readonly stencil: string;
   readonly colours: Readonly<Record<string, string>>;

@@ -9,6 +9,7 @@ import {
   printSteps,
   type Printing,
 } from "../work/prints/printSteps";
+import { paceOfPrinting } from "./printingKeys";
 import type { Laid, Share, Site } from "./defineFinish";
 
 interface PrintingSpec {
@@ -35,7 +36,7 @@ export function workPrints(
     finish: spec.id,
     method: spec.method,
     fixing: spec.fixing,
-    eachMin: rate(spec.method === "brush" ? "stencilBrush_min" : "stencilRoller_min"),
+    eachMin: rate(paceOfPrinting(spec)),
     passes,
     by,
     hasTopSheet,

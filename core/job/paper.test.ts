@@ -236,6 +236,7 @@ describe("hanging", () => {
     const hang = (wall: object, job: object = {}) =>
       planned({ start: "right" }, wall, { ...job }).steps.find(({ kind }) => kind === "hang")!.say;
     expect(hang({})).toMatch(/cut 10 mm over and trim there: a gap of up to 1 mm/);
+    expect(hang({ leftEdge: "external", rightEdge: "stop" })).not.toContain("Into the corners");
     expect(hang(leaning)).toContain("cut 22 mm over");
   });
 

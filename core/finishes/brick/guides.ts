@@ -2,7 +2,7 @@ import { visibleTolerance } from "../../trade/visibleDifference";
 import type { BrickLayout } from "./layout";
 
 /** How far a stamp set by eye on the joint under the one before lands from where it should, mm: a pencil line's width. */
-const handMm = 0.5;
+export const handMm = 0.5;
 
 /**
  * A guide line every so many courses is enough for a hand. What k courses go astray by adds up like chance does, to

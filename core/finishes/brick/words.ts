@@ -1,4 +1,5 @@
 import type { Speech } from "../../findings/speech";
+import { handMm } from "./guides";
 
 interface Faces {
   readonly wall: string;
@@ -69,7 +70,7 @@ export const brickFindings = {
   ) => ({
     say:
       every > enough
-        ? `A guide line every ${every} courses leaves a hand more room than passes unseen: it strays by ${length(0.5)} a course, and the bed over the next line takes it all up.`
+        ? `A guide line every ${every} courses leaves a hand more room than passes unseen: it strays by ${length(handMm)} a course, and the bed over the next line takes it all up.`
         : `A guide line ${every === 1 ? "at every course" : `every ${every} courses`} is more than a hand needs: between two of them ${enough} courses stray by no more than passes unseen.`,
     remedy: `Mark every ${enough === 1 ? "" : `${ordinal(enough)} `}course, ${lines} ${lines === 1 ? "line" : "lines"}, and set the stamps between by their joints.`,
   }),

@@ -47,12 +47,12 @@ function dropsOf(on: ShareOfWall, { drops, strip }: PaperLayout): Drop[] {
 const limitOf = ({ context }: PaperLayout): number =>
   Math.max(leastLimitMm, (resolvedMmPerMetre * context.viewingDistance) / 1000);
 
-/** What a wall's end sheets have over into its corners: where both ends run on around corners of a run there is none. */
+/** What a wall's end sheets have over into its corners: where both ends run on around corners of a run, or are no inner corners, there is none. */
 function spareIn({ wall }: ShareOfWall, { strip }: PaperLayout): number {
   const out = outOfPlumb(strip);
   const ends = [
-    ...(strip.parts[0]!.wall.id === wall.id ? [out.left] : []),
-    ...(strip.parts.at(-1)!.wall.id === wall.id ? [out.right] : []),
+    ...(strip.parts[0]!.wall.id === wall.id && wall.leftEdge === "internal" ? [out.left] : []),
+    ...(strip.parts.at(-1)!.wall.id === wall.id && wall.rightEdge === "internal" ? [out.right] : []),
   ];
   return ends.length === 0 ? 0 : spareMm + Math.max(...ends);
 }

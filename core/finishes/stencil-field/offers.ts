@@ -4,6 +4,7 @@ import { nameOf } from "../../wall/surface";
 import { placeBox } from "../../geometry/placeContour";
 import type { Box } from "../../geometry/curve";
 import { partPrintFactor } from "../../work/prints/constants";
+import { paceOfPrinting } from "../printingKeys";
 import { overlaysOf } from "../stencilMotif";
 import { layOutStencilField, type StencilFieldLayout } from "./layout";
 import type { StencilFieldSpec } from "./spec";
@@ -92,7 +93,7 @@ function judge(layout: StencilFieldLayout, name: string, isChosen: boolean): Off
 /** Of printing all overlays, cut ones at their own pace; without cleaning and waits, which hang on the turn of prints. */
 function minutesOf({ spec, sheet, places, context }: StencilFieldLayout, cut: number): number {
   const rates = context.work.rates as Readonly<Record<string, number>>;
-  const each = rates[spec.method === "brush" ? "stencilBrush_min" : "stencilRoller_min"]!;
+  const each = rates[paceOfPrinting(spec)]!;
   return each * overlaysOf(sheet).length * (places.length + (partPrintFactor - 1) * cut);
 }
 
