@@ -100,7 +100,7 @@ test("brick: another number of courses, fewer guide lines, what it takes otherwi
   await expect(ways.getByRole("button", { pressed: true })).toContainText("35 courses");
   await page.getByRole("button", { name: "A guide line every 2 courses" }).click();
   await expect(page.getByLabel("A guide line every, courses")).toHaveValue("2");
-  await page.getByRole("button", { name: /^Come to otherwise/ }).click();
+  await page.getByRole("button", { name: /^Other ways to this look/ }).click();
   const table = page.getByRole("table", { name: "Ways beside each other" });
   await expect(table.getByRole("row")).toHaveCount(4);
   await page.goto(`/jobs/${id}/w/days`);

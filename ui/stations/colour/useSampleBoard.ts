@@ -21,7 +21,8 @@ export function useSampleBoard(wall: Wall, finishId: string): { wall: Wall; plan
     const own = JSON.parse(key) as JobDocument;
     const parsed = parseKept(own);
     const made = parsed.ok ? parsed.job.walls[0] : undefined;
-    void askForPicture(key, boardId, own.finishes[0]!).then((plan) => {
+    const asked = askForPicture(key, boardId, own.finishes[0]!).catch(() => null);
+    void asked.then((plan) => {
       if (!isOver && made && plan) setBoard({ wall: made, plan });
     });
     return () => {

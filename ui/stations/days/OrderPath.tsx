@@ -1,9 +1,7 @@
-import { useMemo } from "react";
-import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
-import { ordersOf } from "./orders";
 import { useOrderShown } from "./orderShown";
+import { useOrders } from "./useOrders";
 
 /** Numbers stand this far apart at least, px. */
 const betweenNumbersPx = 34;
@@ -11,19 +9,8 @@ const dotPx = 3.5;
 
 /** The way of what is printed, stamped or worked place by place, a line a load, from its ring and number on. */
 export function OrderPath({ wallId, frame }: { readonly wallId: string; readonly frame: LayerFrame }) {
-  const found = useShownWall(wallId);
-  const { paints } = useJob();
   const shown = useOrderShown((state) => state.shown);
-  const plan = found?.plan;
-  const order = useMemo(
-    () =>
-      plan && shown !== null
-        ? ordersOf(plan, (id) => paints.find((paint) => paint.id === id)?.name ?? id).find(
-            ({ key }) => key === shown,
-          )
-        : undefined,
-    [plan, paints, shown],
-  );
+  const order = useOrders(wallId).find(({ key }) => key === shown);
   if (!order) return null;
   const placed = order.rounds.map(({ number, stops }) => ({
     number,

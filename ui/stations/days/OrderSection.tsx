@@ -1,21 +1,16 @@
 "use client";
 
-import { useJob, useWall } from "@/ui/job/JobProvider";
 import { useAddress } from "@/ui/job/useAddress";
 import { Choice } from "@/ui/parts/Choice";
 import { Section } from "@/ui/parts/Section";
-import { ordersOf } from "./orders";
 import { useOrderShown } from "./orderShown";
+import { useOrders } from "./useOrders";
 
 /** What is printed, stamped or worked place by place: its way over the wall is drawn there when it is asked for. */
 export function OrderSection() {
-  const { paints } = useJob();
   const { wallId } = useAddress();
-  const found = useWall(wallId);
   const { shown, show } = useOrderShown();
-  const orders = found?.plan
-    ? ordersOf(found.plan, (id) => paints.find((paint) => paint.id === id)?.name ?? id)
-    : [];
+  const orders = useOrders(wallId);
   if (orders.length === 0) return null;
   const chosen = orders.find(({ key }) => key === shown);
   const loads = chosen?.rounds.length ?? 0;

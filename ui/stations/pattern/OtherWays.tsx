@@ -16,14 +16,17 @@ export function OtherWays({ finish }: { readonly finish: string }) {
   const [ways, setWays] = useState<readonly ComparedWay[] | null>(null);
   useEffect(() => {
     let isOver = false;
-    void askForWays(textOf(document), finish).then((answer) => {
-      if (!isOver) setWays(answer);
-    });
+    void askForWays(textOf(document), finish)
+      .catch(() => [])
+      .then((answer) => {
+        if (!isOver) setWays(answer);
+      });
     return () => {
       isOver = true;
     };
   }, [document, finish]);
   if (!ways) return <p className="text-soft">Working it out.</p>;
+  if (ways.length === 0) return <p className="text-soft">It cannot be worked out for these walls.</p>;
   const money = ({ cost, unpriced }: ComparedWay) =>
     `${unpriced > 0 ? "from " : ""}${priceText(cost, currency)}`;
   return (

@@ -180,7 +180,7 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
       )}
       {offers.length > 1 && <OfferList job={job} wall={wall} spec={spec} offers={offers} onChoose={choose} />}
       {definition.otherWays && (
-        <Section name={section("ways")} title="Come to otherwise" isFolded>
+        <Section name={section("ways")} title="Other ways to this look" isFolded>
           <OtherWays finish={spec.id} />
         </Section>
       )}
