@@ -26,7 +26,7 @@ export function PaintFold({ folded }: { folded: readonly PlanPaint[] }) {
           {folded.slice(0, 3).map(({ colour }) => (
             <span
               key={colour}
-              className="-ml-2 size-7 rounded-full border-2 border-card first:ml-0"
+              className="-ml-2 size-7 rounded-full border-2 border-card first:ml-0 nth-3:max-md:hidden"
               style={{ background: hexOf(colour) }}
             />
           ))}

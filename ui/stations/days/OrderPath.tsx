@@ -48,13 +48,17 @@ interface Numbered {
   readonly at: readonly [number, number];
 }
 
-/** Those that leave room for each other, the first ones first. */
+/** Those that leave room for each other, the first ones first; only what is in the cells around one can be too near. */
 function apart(numbers: readonly Numbered[]): Numbered[] {
-  const taken = new Set<string>();
-  return numbers.filter(({ at: [x, y] }) => {
-    const cell = `${Math.floor(x / betweenNumbersPx)} ${Math.floor(y / betweenNumbersPx)}`;
-    if (taken.has(cell)) return false;
-    taken.add(cell);
+  const taken = new Map<string, readonly [number, number]>();
+  return numbers.filter(({ at }) => {
+    const [column, row] = at.map((px) => Math.floor(px / betweenNumbersPx)) as [number, number];
+    for (let x = column - 1; x <= column + 1; x++)
+      for (let y = row - 1; y <= row + 1; y++) {
+        const other = taken.get(`${x} ${y}`);
+        if (other && Math.hypot(other[0] - at[0], other[1] - at[1]) < betweenNumbersPx) return false;
+      }
+    taken.set(`${column} ${row}`, at);
     return true;
   });
 }
