@@ -1,5 +1,7 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from "node:http";
+import { join } from "node:path";
 import next from "next";
+import sirv from "sirv";
 import { parseJobText } from "@/core/job/parseJob";
 import { restore } from "@/store/backups";
 import { dataFolder, openStore, type Store } from "@/store/openStore";
@@ -25,7 +27,7 @@ export async function serve(isDevelopment: boolean, restoring?: string): Promise
   const settings = { ...readSettings(), isDevelopment };
   const { host, port } = settings;
   const address = urlOf(host, port);
-  let handle: ((request: IncomingMessage, response: ServerResponse) => Promise<void>) | null = null;
+  let handle: Handle | null = null;
   const server = createServer((request, response) => {
     if (!passes(request, response, settings)) return;
     if (handle) void handle(request, response);
@@ -42,9 +44,31 @@ export async function serve(isDevelopment: boolean, restoring?: string): Promise
   });
   const app = next({ dev: isDevelopment, hostname: host, port, dir: process.cwd() });
   await app.prepare();
-  handle = app.getRequestHandler();
+  handle = isDevelopment ? app.getRequestHandler() : withScripts(app.getRequestHandler());
   if (isDevelopment) server.on("upgrade", app.getUpgradeHandler());
   console.log(`Jacaranda is ready at ${address}`);
+}
+
+type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>;
+
+const scripts = "/_next/static";
+
+/** Built scripts and styles as they were compressed at the build; all else goes on to the pages. */
+function withScripts(pages: Handle): Handle {
+  const answer = sirv(join(process.cwd(), ".next", "static"), {
+    brotli: true,
+    immutable: true,
+    maxAge: 31_536_000,
+  });
+  return async (request, response) => {
+    const { url = "" } = request;
+    if (!url.startsWith(`${scripts}/`)) return pages(request, response);
+    request.url = url.slice(scripts.length);
+    answer(request, response, () => {
+      request.url = url;
+      void pages(request, response);
+    });
+  };
 }
 
 async function restoreInto({ jobs, close }: Store, path: string): Promise<void> {

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { allFinishes } from "@/core/finishes/registry";
-import { stripOfFinish } from "@/core/job/layOutWalls";
+import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { sheetsAtHand } from "@/core/stencil/library";
 import { trialPicture } from "./trialPicture";

@@ -6,7 +6,7 @@ import { expect, it, vi } from "vitest";
 import { runPlan } from "@/cli/runPlan";
 import { finishOf } from "@/core/finishes/registry";
 import { emitPlan } from "@/core/job/emitPlan";
-import { stripOfFinish } from "@/core/job/layOutWalls";
+import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import { plan } from "@/core/job/plan";
 import { parsed } from "@/core/job/tests/jobs";
 import { dayPlanCsv } from "@/formats/dayPlanCsv";

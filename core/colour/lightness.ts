@@ -1,4 +1,9 @@
-import { lab65, lch65, parse } from "culori";
+import { modeLab65, modeLch65, modeRgb, parseHex, useMode as mode } from "culori/fn";
+
+// Only the spaces that are asked for: the whole of the library is ten times as long to load.
+mode(modeRgb);
+const lab65 = mode(modeLab65);
+const lch65 = mode(modeLch65);
 
 export type Tone = "light" | "middle" | "dark";
 
@@ -12,7 +17,7 @@ const kept = new Map<string, number>();
 export function lightnessOf(hex: string): number {
   const before = kept.get(hex);
   if (before !== undefined) return before;
-  const colour = parse(hex);
+  const colour = parseHex(hex);
   const lightness = colour ? Math.round(lab65(colour).l * 10) / 10 : 100;
   kept.set(hex, lightness);
   return lightness;
@@ -26,6 +31,6 @@ export function toneOf(hex: string): Tone {
 
 /** Chroma and hue (CIE LCh, D65; degrees from 0) of an sRGB colour as #rrggbb; whole tenths. Greys have hue 0. */
 export function strengthOf(hex: string): { chroma: number; hue: number } {
-  const { c, h } = lch65(parse(hex))!;
+  const { c, h } = lch65(parseHex(hex))!;
   return { chroma: Math.round(c * 10) / 10, hue: Math.round((h ?? 0) * 10) / 10 };
 }

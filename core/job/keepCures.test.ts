@@ -2,7 +2,7 @@ import { expect, it } from "vitest";
 import type { Cure, Finding } from "../findings/finding";
 import { finishOf } from "../finishes/registry";
 import { keepCures } from "./keepCures";
-import { stripOfFinish } from "./layOutWalls";
+import { stripOfFinish } from "./wallsOfFinish";
 import { oneWall, parsed } from "./tests/jobs";
 
 /** A block that stands beside the wall, and what its own check says of it. */

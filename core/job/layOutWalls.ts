@@ -19,6 +19,7 @@ import { buildSurface, type Surface } from "../wall/surface";
 import type { Wall } from "../wall/schema";
 import type { SideName } from "../wall/wallShape";
 import type { Job, JobFinish } from "./schema";
+import { wallsOfFinish } from "./wallsOfFinish";
 
 /** A wall with its finishes laid out on it. */
 export interface LaidOutWall {
@@ -95,20 +96,6 @@ export function layOutWalls(job: Job, walls: readonly Wall[]): LaidOutWall[] {
     return layOutWall(job, wall, surface, findings, here);
   });
 }
-
-/** The walls that a finish is laid on, in the order of the run. */
-export function wallsOfFinish(job: Job, { on }: Pick<JobFinish, "on">): Wall[] {
-  const ids = job.runs.find((run) => run.id === on)?.walls ?? [on];
-  return ids.map((id) => job.walls.find((wall) => wall.id === id)!);
-}
-
-/** Whether a finish lies on a wall, by itself or as part of a run. */
-export const isOnWall = (job: Job, finish: Pick<JobFinish, "on">, wallId: string): boolean =>
-  wallsOfFinish(job, finish).some(({ id }) => id === wallId);
-
-/** The strip that a finish is laid on, for the screens that edit it. */
-export const stripOfFinish = (job: Job, finish: Pick<JobFinish, "on">): Strip =>
-  joinWalls(wallsOfFinish(job, finish), (wall) => buildSurface(wall).surface);
 
 function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
   if (strip.corners.length === 0)

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { stripOfFinish } from "./layOutWalls";
+import { stripOfFinish } from "./wallsOfFinish";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import { oneWall, parsed, randomJob } from "./tests/jobs";

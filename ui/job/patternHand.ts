@@ -1,5 +1,5 @@
 import { create } from "zustand";
-import { isOnWall } from "@/core/job/layOutWalls";
+import { isOnWall } from "@/core/job/wallsOfFinish";
 import type { Job, JobFinish } from "@/core/job/schema";
 import { useJob } from "./JobProvider";
 import type { Point } from "@/core/geometry/point";

@@ -4,7 +4,7 @@ import { plan } from "@/core/job/plan";
 import type { Plan } from "@/core/job/planTypes";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { allFinishes } from "@/core/finishes/registry";
-import { stripOfFinish } from "@/core/job/layOutWalls";
+import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import { stations } from "./registry";
 import type { Seen } from "./station";
 

@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { stripOfFinish } from "@/core/job/layOutWalls";
+import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, useJobState } from "@/ui/job/JobProvider";

@@ -1,16 +1,14 @@
 "use client";
 
 import { Swatch } from "@/ui/parts/Swatch";
-import dynamic from "next/dynamic";
 import { useEffect, useRef, useState } from "react";
 import type { Plan } from "@/core/job/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
 import { useWidth } from "@/ui/parts/useWidth";
 import { countFitting } from "./fitFigures";
+import { PaintFold } from "./PaintFold";
 import { jobFigures, paintFigures, type Figure } from "./ledgerFigures";
-
-const PaintFold = dynamic(() => import("./PaintFold").then((module) => module.PaintFold));
 
 /** What the job comes to, always in sight: paint, tape, days, cost and what is still to decide. */
 export function Ledger() {

@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import { allFinishes } from "@/core/finishes/registry";
 import type { Job } from "@/core/job/schema";
-import { stripOfFinish } from "@/core/job/layOutWalls";
+import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import { sheetsAtHand } from "@/core/stencil/library";
 import type { Wall } from "@/core/wall/schema";
 import { useDocument, useJob } from "@/ui/job/JobProvider";

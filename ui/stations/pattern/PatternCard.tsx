@@ -4,7 +4,7 @@ import { Plus } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { finishOf } from "@/core/finishes/registry";
-import { isOnWall, stripOfFinish } from "@/core/job/layOutWalls";
+import { isOnWall, stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { JobFinish } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";

@@ -3,7 +3,7 @@ import type { Editing, SpecChange } from "@/core/finishes/editing";
 import { lineWords } from "@/core/findings/wording";
 import { finishOf } from "@/core/finishes/registry";
 import { moveCurve } from "@/core/geometry/curve";
-import { stripOfFinish } from "@/core/job/layOutWalls";
+import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { JobFinish } from "@/core/job/schema";
 import type { Plan } from "@/core/job/planTypes";
 import { segment } from "@/core/geometry/curve";
