@@ -17,13 +17,20 @@ import { ShoppingList } from "@/ui/print/ShoppingList";
 import { FinishFields } from "@/ui/stations/pattern/FinishFields";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 
-// The one line with which a finish is registered.
+// The two lines with which a finish is registered.
 vi.mock("@/core/finishes/list", async (given) =>
   withDiscs(await given(), await import("@/core/finishes/tests/discs/definition")),
+);
+vi.mock("@/core/finishes/craftList", async (given) =>
+  withDiscsCraft(await given(), await import("@/core/finishes/tests/discs/craft")),
 );
 
 function withDiscs({ list }: { list: readonly object[] }, { discs }: { discs: object }) {
   return { list: [...list, discs] };
+}
+
+function withDiscsCraft({ craftList }: { craftList: object }, { discsCraft }: { discsCraft: object }) {
+  return { craftList: { ...craftList, discs: discsCraft } };
 }
 
 /** A wall of 2,000 by 1,000 with a hatch from 500 up; discs of 200 every 250: eight, 25 from both ends. */

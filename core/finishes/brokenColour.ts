@@ -5,7 +5,8 @@ import type { EffectHand } from "../pattern/placement";
 import type { Design } from "../pattern/pattern";
 import type { BrokenWall } from "../work/broken/steps";
 import { fillTool, type Editing } from "./editing";
-import type { CardField, Share, Site, SpecReference } from "./defineFinish";
+import type { Share, Site } from "./defineCraft";
+import type { CardField, SpecReference } from "./defineFinish";
 
 /** What broken colour lies on. */
 export const overSchema = z

@@ -1,22 +1,7 @@
 import type * as z from "zod";
-import type { Cure, Finding } from "../findings/finding";
-import type { Offer } from "../fit/offer";
-import type { Candidate } from "../fit/candidates";
-import type { Point } from "../geometry/point";
-import type { FindingWords } from "../findings/messages";
-import type { Words } from "../findings/said";
-import type { Paint } from "../paint/schema";
-import type { Design, Region, WallBricks, WallSheets } from "../pattern/pattern";
-import type { Covered } from "../pattern/covered";
-import type { Effect, Placement, WallMotif } from "../pattern/placement";
 import type { Stencil } from "../stencil/schema";
 import type { Edges } from "../tape/schema";
-import type { Visibility } from "../trade/visibleDifference";
-import type { Wall } from "../wall/schema";
 import type { Strip } from "../wall/strip";
-import type { Contribution, SundryKind } from "../work/contribution";
-import type { Work } from "../work/schema";
-import type { Wait } from "../work/step";
 import type { Editing } from "./editing";
 
 /** What a finish may know about the job around it. */
@@ -34,20 +19,6 @@ export interface Laid<Spec> {
   readonly spec: Spec;
   readonly strip: Strip;
   readonly context: FinishContext;
-}
-
-/** How a finish divided the wall, and the other ways it could. */
-export interface FitReport {
-  /** What one division is called: "stripe". */
-  readonly noun: string;
-  /** The axis across the divisions: a point p lies at normal . p, counted from start. */
-  readonly axis: { readonly normal: Point; readonly start: number };
-  /** The paints in turn, by a division's colour. */
-  readonly colours: readonly string[];
-  readonly candidates: readonly Candidate[];
-  readonly chosen: Candidate;
-  /** Far-end error in mm if the rounded division had been stepped; null when divisions are not equal. */
-  readonly steppedAtEnd: number | null;
 }
 
 /** A value of the card: what is shown, and where in the finish a change is written. */
@@ -102,19 +73,10 @@ export interface StencilReference extends SpecReference {
   readonly coloursPath: readonly string[];
 }
 
-/** A part of a way on one wall: its length, the repeats on it, by how much each is stretched, mm, and whether that shows. */
-export interface FittedLeg {
-  readonly wall: string;
-  readonly name: string;
-  readonly length: number;
-  readonly repeats: number;
-  readonly stretch: number;
-  readonly verdict: Visibility;
-}
-
 /**
- * A finish: plain data and pure functions. Adding one is one folder and one line in the registry. (Its functions are
- * written as methods so that the registry can hold finishes of different specs in one list.)
+ * A finish as a document and the screens know it: plain data and pure functions. What comes of it on the wall is its craft.
+ * Adding one is a folder with a line in each of the two lists. (Its functions are written as methods so that the registry
+ * can hold finishes of different specs in one list.)
  */
 export interface FinishDefinition<
   Kind extends string,
@@ -132,33 +94,14 @@ export interface FinishDefinition<
   things(spec: Spec): readonly SpecReference[];
   /** Every sheet that it prints with; absent for one that prints nothing. */
   stencils?(spec: Spec): readonly StencilReference[];
-  /** Lays it out on a strip, once; the methods below take what it answers. What only some of them ask for is worked out then. */
+  /** Lays it out on a strip, once; the methods of its craft, and `edit`, take what it answers. What only some of them ask for is worked out then. */
   layOut(spec: Spec, strip: Strip, context: FinishContext): Layout;
-  /** What it makes of the strip: one design, or several that lie over each other, the lowest first. */
-  design(layout: Layout): readonly Design[];
-  check(layout: Layout): readonly Finding[];
-  /** How it divides the wall and could otherwise; absent for a finish that divides nothing. */
-  fit?(layout: Layout): FitReport | null;
-  /** The legs of a way that whole repeats are fitted to; absent for what has none. */
-  legs?(layout: Layout): readonly FittedLeg[];
-  /** Ranked ways to lay it out otherwise, for a finish that is not divided as `fit` reports. */
-  offers?(layout: Layout): readonly Offer[];
   /** Other ways to come to much the same look, this one first; null: the walls painted all over instead. */
   otherWays?(spec: Spec): readonly OtherWay[];
   /** The few numbers that the card shows; of the spec, since they have to be there when nothing can be laid out. */
   card(spec: Spec, strip: Strip): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
   edit(layout: Layout): Editing;
-  /** The change that lets it follow the floor or the ceiling, where a level line beside that makes a wedge. */
-  follow?(layout: Layout, side: "top" | "bottom"): Cure | null;
-  /** What is done beside taping and rolling its regions, and what that takes; absent for a finish that is taped paint alone. */
-  work?(share: Share<Layout>, site: Site): Contribution;
-  /** Sentences of its own: of its steps, cautions, evenings, tables and sundries. */
-  readonly words?: Words;
-  /** What its own findings say. */
-  readonly findings?: FindingWords;
-  /** Things that it needs bought beside the usual ones. */
-  readonly sundries?: Readonly<Record<string, SundryKind>>;
   /** Paces of its own, until the painter's are known. */
   readonly rates?: Readonly<Record<string, RateKind>>;
   /** A first spec for a wall that has none; `stencils` are those at hand to print with. */
@@ -182,36 +125,6 @@ export interface RateKind {
   readonly as: "a minute" | "minutes";
   /** What it is called beside its field: "Dabbing, discs". */
   readonly label: string;
-}
-
-/** A finish's part of a job. */
-export interface Share<Layout> {
-  readonly layout: Layout;
-  readonly walls: readonly ShareOfWall[];
-}
-
-/** What of one wall is a finish's own. */
-export interface ShareOfWall {
-  readonly wall: Wall;
-  readonly surfaceM2: number;
-  readonly regions: readonly Region[];
-  readonly motifs: readonly WallMotif[];
-  readonly placements: readonly Placement[];
-  readonly effects: readonly Effect[];
-  readonly bricks: readonly WallBricks[];
-  readonly sheets: readonly WallSheets[];
-  /** What its effects lie over; null for what breaks up no paint. */
-  readonly covered: Covered | null;
-}
-
-/** What a finish's work may know of the job. */
-export interface Site {
-  readonly work: Work;
-  readonly paints: ReadonlyMap<string, Paint>;
-  /** The painter's pace at something that a finish has brought a rate for. */
-  rate(name: string): number;
-  /** What has to be over before anything goes onto a wall: set out, its ground and all taped paint dry, the tape off. */
-  ready(wall: Wall): readonly (Wait | null)[];
 }
 
 /** Copies and freezes a definition, so that no caller can change a finish for the others. */

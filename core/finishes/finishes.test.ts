@@ -8,6 +8,7 @@ import { wallSchema } from "../wall/schema";
 import { joinWalls } from "../wall/strip";
 import { buildSurface } from "../wall/surface";
 import { allFinishes, finishKinds, finishRates, finishSpecs } from "./registry";
+import { craftOf } from "./crafts";
 import type { AnySpec } from "./registry";
 
 const paints = ["oyster", "kelp", "brine"];
@@ -43,6 +44,7 @@ const context = {
 } as const;
 
 describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s", (kind, finish) => {
+  const craft = craftOf(kind);
   const start = (strip: Parameters<typeof finish.start>[0]) =>
     specOf(kind).parse({
       id: "f",
@@ -52,7 +54,16 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
     }) as AnySpec;
 
   it("has a folder like every other, and is not asked for by name outside it", () => {
-    for (const role of ["spec", "layout", "design", "check", "edit", "definition", "tests/arbitrary"]) {
+    for (const role of [
+      "spec",
+      "layout",
+      "design",
+      "check",
+      "edit",
+      "definition",
+      "craft",
+      "tests/arbitrary",
+    ]) {
       expect(existsSync(`core/finishes/${kind}/${role}.ts`), role).toBe(true);
     }
   });
@@ -62,7 +73,7 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
       fc.property(anyStrip, (strip) => {
         const spec = start(strip);
         const uses = finish.paints(spec);
-        const designs = finish.design(finish.layOut(spec, strip, context));
+        const designs = craft.design(finish.layOut(spec, strip, context));
         // It is put on in paint, or brings its own look.
         expect(uses.length > 0 || designs.some(({ sheets }) => sheets)).toBe(true);
         for (const { id } of uses) expect(paints).toContain(id);
@@ -75,9 +86,9 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
         }
         for (const { id } of finish.things(spec)) expect(id).toBe("bench");
         expect(
-          finish.check(finish.layOut(spec, strip, context)).map(({ severity }) => severity),
+          craft.check(finish.layOut(spec, strip, context)).map(({ severity }) => severity),
         ).not.toContain("stop");
-        expect(finish.design(finish.layOut(spec, strip, context)).length).toBeGreaterThan(0);
+        expect(craft.design(finish.layOut(spec, strip, context)).length).toBeGreaterThan(0);
       }),
       { numRuns: 40 },
     );

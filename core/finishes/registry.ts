@@ -1,8 +1,6 @@
 import type * as z from "zod";
-import type { FindingWords } from "../findings/messages";
-import type { Words } from "../findings/said";
-import type { SundryKind } from "../work/contribution";
 import type { FinishDefinition, Laid, RateKind } from "./defineFinish";
+import { gather } from "./gather";
 import { list } from "./list";
 
 /** All that is told of every finish is derived here from the one list. */
@@ -21,24 +19,10 @@ export function finishOf(kind: FinishKind): AnyFinish {
   return allFinishes.find((finish) => finish.kind === kind)!;
 }
 
-/** What the finishes bring of their own, by its name; two of one name are refused. */
-export const finishWords: Words = gather((finish) => finish.words);
-export const findingWords: FindingWords = gather((finish) => finish.findings);
-export const finishSundries: Readonly<Record<string, SundryKind>> = gather((finish) => finish.sundries);
-export const finishRates: Readonly<Record<string, RateKind>> = gather((finish) => finish.rates);
-
-function gather<Value>(
-  of: (finish: AnyFinish) => Readonly<Record<string, Value>> | undefined,
-): Record<string, Value> {
-  const all: Record<string, Value> = {};
-  for (const finish of allFinishes) {
-    for (const [name, value] of Object.entries(of(finish) ?? {})) {
-      if (Object.hasOwn(all, name)) throw new Error(`Two finishes bring ${name}`);
-      all[name] = value;
-    }
-  }
-  return all;
-}
+/** Paces of their own, by their names; two of one name are refused. */
+export const finishRates: Readonly<Record<string, RateKind>> = gather(
+  allFinishes.map((finish) => finish.rates),
+);
 
 /** The schemas of all kinds, as a tuple, for a discriminated union. */
 export const finishSpecs = specsOf(list);

@@ -10,7 +10,8 @@ import {
   type Printing,
 } from "../work/prints/printSteps";
 import { paceOfPrinting } from "./printingKeys";
-import type { Laid, Share, Site } from "./defineFinish";
+import type { Share, Site } from "./defineCraft";
+import type { Laid } from "./defineFinish";
 
 interface PrintingSpec {
   readonly id: string;

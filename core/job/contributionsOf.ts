@@ -1,5 +1,6 @@
-import type { Share, ShareOfWall, Site } from "../finishes/defineFinish";
-import { finishOf, type AnyLayout } from "../finishes/registry";
+import type { Share, ShareOfWall, Site } from "../finishes/defineCraft";
+import { craftOf } from "../finishes/crafts";
+import type { AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
 import { coveredBy } from "../pattern/covered";
 import { wallReady } from "../work/room/besideBases";
@@ -36,10 +37,10 @@ export function contributionsOf(
     ],
   };
   return laidOut.job.finishes.flatMap((finish): OwnContribution[] => {
-    const definition = finishOf(finish.kind);
-    const share = definition.work && shareOf(finish, laidOut);
+    const craft = craftOf(finish.kind);
+    const share = craft.work && shareOf(finish, laidOut);
     if (!share) return [];
-    const contribution = definition.work!(share, site);
+    const contribution = craft.work!(share, site);
     before.push(...contribution.steps);
     return [{ finish: finish.id, ...contribution }];
   });

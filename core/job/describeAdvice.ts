@@ -4,7 +4,7 @@ import type { Speech } from "../findings/speech";
 import type { Candidate } from "../fit/candidates";
 import { worstReadingError } from "../fit/proof";
 import type { Point } from "../geometry/point";
-import type { FitReport } from "../finishes/defineFinish";
+import type { FitReport } from "../finishes/defineCraft";
 import type { TapeNeed } from "../fit/offer";
 import type { Box } from "../geometry/curve";
 import type { OrderedWall } from "./layOutJob";

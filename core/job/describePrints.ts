@@ -1,7 +1,7 @@
 import { flattenContour } from "../geometry/flatten";
 import { placeBox } from "../geometry/placeContour";
 import type { Point } from "../geometry/point";
-import { finishOf } from "../finishes/registry";
+import { craftOf } from "../finishes/crafts";
 import type { Placement, WallMotif } from "../pattern/placement";
 import type { Step } from "../work/step";
 import type { OrderedWall } from "./layOutJob";
@@ -47,7 +47,7 @@ export function describePrints(on: OrderedWall): Pick<PlanWall, "prints" | "bord
 
 const describeBorders = ({ wall, finishes }: OrderedWall): PlanBorder[] =>
   finishes.flatMap(({ finish, layout }) => {
-    const legs = (layout ? (finishOf(finish.kind).legs?.(layout) ?? []) : []).filter(
+    const legs = (layout ? (craftOf(finish.kind).legs?.(layout) ?? []) : []).filter(
       (leg) => leg.wall === wall.id,
     );
     return legs.length === 0

@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
 import type { Cure, Finding } from "../findings/finding";
+import { craftOf } from "../finishes/crafts";
 import { finishOf } from "../finishes/registry";
 import { keepCures } from "./keepCures";
 import { stripOfFinish } from "./wallsOfFinish";
@@ -12,7 +13,8 @@ function astray() {
   const job = parsed(oneWall({ width: 4000 }, {}, { finishes }));
   const finish = job.finishes[0]!;
   const strip = stripOfFinish(job, finish);
-  const { layOut, check } = finishOf(finish.kind);
+  const { layOut } = finishOf(finish.kind);
+  const { check } = craftOf(finish.kind);
   const found = check(layOut(finish, strip, job)).find(({ code }) => code === "off-wall")!;
   return { job, finish, strip, found };
 }

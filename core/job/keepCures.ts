@@ -1,5 +1,6 @@
 import type { Cure, Finding } from "../findings/finding";
 import { applyChange } from "../finishes/applyChange";
+import { craftOf } from "../finishes/crafts";
 import { finishOf } from "../finishes/registry";
 import { OverLimit } from "../trade/allowance";
 import type { Point } from "../geometry/point";
@@ -50,7 +51,8 @@ export function keepCures(
 /** What a finish's check says of it changed; null when no document may have it so. */
 function checkChanged(finish: JobFinish, cure: Cure, strip: Strip, job: Job): readonly Finding[] | null {
   const changed = changeOf(finish, cure);
-  const { layOut, check } = finishOf(finish.kind);
+  const { layOut } = finishOf(finish.kind);
+  const { check } = craftOf(finish.kind);
   try {
     return changed && check(layOut(changed, strip, job));
   } catch (error) {

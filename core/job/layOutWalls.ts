@@ -1,6 +1,7 @@
 import type { Cure, Finding } from "../findings/finding";
 import type { Offer } from "../fit/offer";
-import type { FitReport } from "../finishes/defineFinish";
+import type { FitReport } from "../finishes/defineCraft";
+import { craftOf } from "../finishes/crafts";
 import { finishOf, type AnyLayout } from "../finishes/registry";
 import { cutWall, type Layer } from "../pattern/cutWall";
 import type { Design, Pattern, WallLine } from "../pattern/pattern";
@@ -100,9 +101,9 @@ export function layOutWalls(job: Job, walls: readonly Wall[]): LaidOutWall[] {
 function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
   if (strip.corners.length === 0)
     return { finish, strip, layout: null, checks: [], cured: () => [], isStopped: true, designs: [] };
-  const definition = finishOf(finish.kind);
-  const layout = definition.layOut(finish, strip, job);
-  const checks = definition.check(layout);
+  const craft = craftOf(finish.kind);
+  const layout = finishOf(finish.kind).layOut(finish, strip, job);
+  const checks = craft.check(layout);
   const isStopped = checks.some((finding) => finding.severity === "stop");
   return {
     finish,
@@ -111,7 +112,7 @@ function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
     checks,
     cured: once(() => keepCures(finish, strip, job, checks)),
     isStopped,
-    designs: isStopped ? [] : definition.design(layout),
+    designs: isStopped ? [] : craft.design(layout),
   };
 }
 
@@ -173,11 +174,11 @@ function layOutWall(
 /** How the finish on top divides the wall and could otherwise, and what the finishes offer. */
 function otherWays(wall: Wall, finishes: readonly LaidFinish[]): Omit<Advice, "findings"> {
   const top = finishes.at(-1);
-  const report = top?.layout && finishOf(top.finish.kind).fit?.(top.layout);
+  const report = top?.layout && craftOf(top.finish.kind).fit?.(top.layout);
   return {
     fit: report ? { finish: top.finish.id, report, offset: offsetOf(wall, top.strip) } : null,
     offers: finishes.flatMap(({ finish, layout }) =>
-      (layout ? (finishOf(finish.kind).offers?.(layout) ?? []) : []).map((offer) => ({
+      (layout ? (craftOf(finish.kind).offers?.(layout) ?? []) : []).map((offer) => ({
         finish: finish.id,
         offer,
       })),
@@ -220,7 +221,7 @@ const distinct = (findings: readonly Finding[]): Finding[] =>
 function followOf(finishes: readonly LaidFinish[], line: WallLine, side: SideName): Cure | null {
   const laid = finishes.find(({ finish }) => finish.id === line.finish);
   if (!laid?.layout || side === "left" || side === "right") return null;
-  const cure = finishOf(laid.finish.kind).follow?.(laid.layout, side) ?? null;
+  const cure = craftOf(laid.finish.kind).follow?.(laid.layout, side) ?? null;
   return cure && changeOf(laid.finish, cure) ? cure : null;
 }
 

@@ -1,6 +1,6 @@
 import { aboutFinding } from "../findings/about";
 import { cureLabels } from "../findings/cureLabels";
-import { findingWords } from "../finishes/registry";
+import { findingWords } from "../finishes/crafts";
 import { describeFinding } from "../findings/messages";
 import type { Cure, Finding } from "../findings/finding";
 import type { Speech } from "../findings/speech";

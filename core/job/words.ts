@@ -1,4 +1,4 @@
-import { finishSundries, finishWords } from "../finishes/registry";
+import { finishSundries, finishWords } from "../finishes/crafts";
 import type { Words } from "../findings/said";
 import type { SundryKind } from "../work/contribution";
 import { sundryKinds } from "../work/sundries";

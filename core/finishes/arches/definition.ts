@@ -1,10 +1,7 @@
 import { defineFinish } from "../defineFinish";
 import { cardOfArches } from "./card";
-import { checkArches } from "./check";
-import { designArches } from "./design";
 import { editArches } from "./edit";
 import { layOutArches } from "./layout";
-import { offerArches } from "./offers";
 import { archesSpec } from "./spec";
 
 export const arches = defineFinish({
@@ -17,10 +14,7 @@ export const arches = defineFinish({
     ),
   things: () => [],
   layOut: layOutArches,
-  design: designArches,
-  check: checkArches,
   card: cardOfArches,
-  offers: offerArches,
   edit: editArches,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {
     // As wide as two thirds of the wall allows under the ceiling, in bands of a sixth of the radius.

@@ -1,12 +1,8 @@
 import { defineFinish } from "../defineFinish";
 import { optionalPaint } from "../optionalPaint";
 import { cardOfBands } from "./card";
-import { checkBands } from "./check";
-import { designBands } from "./design";
 import { editBands } from "./edit";
-import { followSide } from "./follow";
 import { layOutBands } from "./layout";
-import { offerHeights } from "./offers";
 import { bandsSpec } from "./spec";
 
 export const bands = defineFinish({
@@ -24,12 +20,8 @@ export const bands = defineFinish({
       around === undefined ? [] : [{ path: ["bands", index, "around"], id: around }],
     ),
   layOut: layOutBands,
-  design: designBands,
-  check: checkBands,
   card: cardOfBands,
-  offers: offerHeights,
   edit: editBands,
-  follow: followSide,
   start: ({ extent }, paints, base) => {
     // A band a tenth of the wall high, a third of the way up.
     const from = Math.round(extent.minY + (extent.maxY - extent.minY) / 3);

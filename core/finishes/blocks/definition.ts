@@ -1,7 +1,5 @@
 import { defineFinish } from "../defineFinish";
 import { cardOfBlocks } from "./card";
-import { checkBlocks } from "./check";
-import { designBlocks } from "./design";
 import { editBlocks } from "./edit";
 import { layOutBlocks } from "./layout";
 import { blocksSpec } from "./spec";
@@ -24,8 +22,6 @@ export const blocks = defineFinish({
         : [],
     ),
   layOut: layOutBlocks,
-  design: designBlocks,
-  check: checkBlocks,
   card: cardOfBlocks,
   edit: editBlocks,
   start: ({ parts, extent }, paints, base) => {

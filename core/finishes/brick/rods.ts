@@ -1,5 +1,5 @@
 import type { Table } from "../../work/contribution";
-import type { ShareOfWall } from "../defineFinish";
+import type { ShareOfWall } from "../defineCraft";
 import { bricksIn, rowOf } from "./bond";
 import type { BrickLayout } from "./layout";
 

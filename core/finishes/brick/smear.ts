@@ -5,7 +5,7 @@ import type { PaintUse, SundryUse } from "../../work/contribution";
 import { printedUses } from "../../work/prints/printedUses";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
-import type { ShareOfWall, Site } from "../defineFinish";
+import type { ShareOfWall, Site } from "../defineCraft";
 import type { BrickLayout } from "./layout";
 
 /** m2 of wall that filler and white are dragged across in a minute, and minutes for the board that is tried first. */

@@ -5,7 +5,7 @@ import { areasByPaint, printedUses } from "../../work/prints/printedUses";
 import { tapedOver } from "../../work/tapedOver";
 import { brickPieces } from "../../pattern/brickPieces";
 import type { Box } from "../../geometry/curve";
-import type { Share, ShareOfWall, Site } from "../defineFinish";
+import type { Share, ShareOfWall, Site } from "../defineCraft";
 import type { BrickLayout } from "./layout";
 import { rodsTable } from "./rods";
 import { checkJoints, smearSteps, smearUses } from "./smear";

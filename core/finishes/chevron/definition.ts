@@ -2,11 +2,8 @@ import { divideCells } from "../../fit/divideCells";
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
 import { cellFitFields } from "../cellFitFields";
-import { checkChevron } from "./check";
-import { designChevron } from "./design";
 import { editChevron } from "./edit";
 import { layOutChevron, riseOf } from "./layout";
-import { offerChevrons } from "./offers";
 import { chevronSpec, type ChevronSpec } from "./spec";
 
 /** A length of its own, or one that follows the height of a row. */
@@ -36,8 +33,6 @@ export const chevron = defineFinish({
   paints: gridPaints,
   things: () => [],
   layOut: layOutChevron,
-  design: designChevron,
-  check: checkChevron,
   card: ({ columns, rows, rise, lineWidth, uprights, colours, colouring }, { extent }) => [
     ...cellFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...cellFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
@@ -54,7 +49,6 @@ export const chevron = defineFinish({
     { type: "colours", label: "Colours", path: ["colours"], value: colours },
     ...colouringFields("Cells coloured", colouring, colours),
   ],
-  offers: offerChevrons,
   edit: editChevron,
   start: (_, paints, base) => ({
     columns: { by: "near", width: starting.column },

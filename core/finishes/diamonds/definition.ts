@@ -1,11 +1,8 @@
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
 import { cellFitFields } from "../cellFitFields";
-import { checkDiamonds } from "./check";
-import { designDiamonds } from "./design";
 import { editDiamonds } from "./edit";
 import { layOutDiamonds } from "./layout";
-import { offerDiamonds } from "./offers";
 import { diamondsSpec, type DiamondsSpec } from "./spec";
 
 const starting = { width: 420, height: 600 } as const;
@@ -44,8 +41,6 @@ export const diamonds = defineFinish({
   ],
   things: () => [],
   layOut: layOutDiamonds,
-  design: designDiamonds,
-  check: checkDiamonds,
   card: ({ columns, rows, colours, lineWidth, colouring, overLines }, { extent }) => [
     ...cellFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
     ...cellFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
@@ -65,7 +60,6 @@ export const diamonds = defineFinish({
         ] as const)),
     ...overLineFields(overLines, colours[0]!),
   ],
-  offers: offerDiamonds,
   edit: editDiamonds,
   start: (_, paints, base) => ({
     columns: { by: "near", width: starting.width },

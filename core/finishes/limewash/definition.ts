@@ -2,13 +2,9 @@ import { defineFinish } from "../defineFinish";
 import { overPaint } from "../brokenColour";
 import { optionalPaint } from "../optionalPaint";
 import { cardOfLimewash } from "./card";
-import { checkLimewash } from "./check";
-import { designLimewash } from "./design";
 import { editLimewash } from "./edit";
 import { layOutLimewash } from "./layout";
 import { limewashSpec } from "./spec";
-import { limewashFindings, limewashWords } from "./words";
-import { workLimewash } from "./work";
 
 export const limewash = defineFinish({
   kind: "limewash",
@@ -21,18 +17,8 @@ export const limewash = defineFinish({
   ],
   things: () => [],
   layOut: layOutLimewash,
-  design: designLimewash,
-  check: checkLimewash,
   card: cardOfLimewash,
   edit: editLimewash,
-  work: workLimewash,
-  words: limewashWords,
-  findings: limewashFindings,
-  sundries: {
-    "block-brush": { name: "Block brush, large and soft", serves: 1, why: "why-block-brush" },
-    goggles: { name: "Goggles", serves: 10, why: "why-goggles" },
-    gloves: { name: "Long gloves, a pair", serves: 1, why: "why-gloves" },
-  },
   rates: { limewash_m2_min: { usual: 0.25, as: "a minute", label: "Limewash, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, over: "all" }),
 });

@@ -15,7 +15,7 @@ import {
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineFinish";
+import type { Share, Site } from "../defineCraft";
 import { missesOn } from "../misses";
 import type { LimewashLayout } from "./layout";
 import type { LimewashSpec } from "./spec";

@@ -1,13 +1,8 @@
 import { defineFinish } from "../defineFinish";
 import { cardOfPaper } from "./card";
-import { checkPaper } from "./check";
-import { designPaper } from "./design";
 import { editPaper } from "./edit";
 import { layOutPaper } from "./layout";
-import { offerPaper } from "./offers";
 import { paperSpec } from "./spec";
-import { paperFindings, paperWords } from "./words";
-import { workPaper } from "./work";
 
 export const paper = defineFinish({
   kind: "paper",
@@ -16,24 +11,12 @@ export const paper = defineFinish({
   paints: () => [],
   things: () => [],
   layOut: layOutPaper,
-  design: designPaper,
-  check: checkPaper,
-  offers: offerPaper,
   otherWays: (spec) => [
     { name: "paper", finish: spec },
     { name: "painted all over", finish: null },
   ],
   card: cardOfPaper,
   edit: editPaper,
-  work: workPaper,
-  words: paperWords,
-  findings: paperFindings,
-  sundries: {
-    "paper-roll": { name: "Roll of self-adhesive paper", serves: 1, why: "why-paper-roll" },
-    blades: { name: "Snap-off blade", serves: 1, why: "why-blades" },
-    squeegee: { name: "Squeegee with felt", serves: 1, why: "why-squeegee" },
-    straightedge: { name: "Straightedge to cut along", serves: 1, why: "why-straightedge" },
-  },
   rates: { paperDrop_min: { usual: 12, as: "minutes", label: "A sheet of paper" } },
   start: ({ extent }) => ({
     roll: { width: 530, length: Math.max(10050, Math.ceil((extent.maxY - extent.minY + 100) / 1000) * 1000) },

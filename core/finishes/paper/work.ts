@@ -3,7 +3,7 @@ import type { Contribution, SundryUse, Table } from "../../work/contribution";
 import { curedUnder } from "../../work/curedUnder";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
 import { resolvedMmPerMetre } from "../../trade/constants";
-import type { Share, ShareOfWall, Site } from "../defineFinish";
+import type { Share, ShareOfWall, Site } from "../defineCraft";
 import { outOfPlumb, spareMm } from "./check";
 import type { Drop, PaperLayout } from "./layout";
 import { leastPart } from "./sheets";

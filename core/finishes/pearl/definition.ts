@@ -1,13 +1,9 @@
 import { defineFinish } from "../defineFinish";
 import { overPaint } from "../brokenColour";
 import { cardOfPearl } from "./card";
-import { checkPearl } from "./check";
-import { designPearl } from "./design";
 import { editPearl } from "./edit";
 import { layOutPearl } from "./layout";
 import { pearlSpec } from "./spec";
-import { pearlFindings, pearlWords } from "./words";
-import { workPearl } from "./work";
 
 export const pearl = defineFinish({
   kind: "pearl",
@@ -16,20 +12,8 @@ export const pearl = defineFinish({
   paints: (spec) => [{ path: ["paint"], id: spec.paint }, ...overPaint(spec)],
   things: () => [],
   layOut: layOutPearl,
-  design: designPearl,
-  check: checkPearl,
   card: cardOfPearl,
   edit: editPearl,
-  work: workPearl,
-  words: pearlWords,
-  findings: pearlFindings,
-  sundries: {
-    "pearl-sleeve": {
-      name: { metric: "Short-nap sleeve, 230 mm", imperial: 'Short-nap sleeve, 9"' },
-      serves: 1,
-      why: "why-pearl-sleeve",
-    },
-  },
   rates: { pearl_m2_min: { usual: 0.45, as: "a minute", label: "Pearl coat, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, over: "all" }),
 });

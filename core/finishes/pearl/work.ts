@@ -12,7 +12,7 @@ import {
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineFinish";
+import type { Share, Site } from "../defineCraft";
 import { missesOn } from "../misses";
 import { lampFor } from "./lamp";
 import type { PearlLayout } from "./layout";

@@ -1,9 +1,6 @@
 import { defineFinish } from "../defineFinish";
 import { cardOfStripes } from "./card";
-import { checkStripes } from "./check";
-import { designStripes } from "./design";
 import { editStripes } from "./edit";
-import { fitStripes } from "./fit";
 import { layOutStripes } from "./layout";
 import { stripesSpec } from "./spec";
 
@@ -16,9 +13,6 @@ export const stripes = defineFinish({
   paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], id: paint })),
   things: () => [],
   layOut: layOutStripes,
-  design: designStripes,
-  check: checkStripes,
-  fit: fitStripes,
   card: cardOfStripes,
   edit: editStripes,
   start: (_, paints, base) => ({

@@ -1,7 +1,7 @@
 import { wishOf, type Candidate } from "../../fit/candidates";
 import { isPart, judgeDivision } from "../../fit/judgeDivision";
 import { steppedError } from "../../fit/proof";
-import type { FitReport } from "../defineFinish";
+import type { FitReport } from "../defineCraft";
 import type { Frame } from "./frame";
 import type { StripeLayout } from "./layout";
 

@@ -1,7 +1,5 @@
 import { defineFinish } from "../defineFinish";
 import { cardOfTapeLines } from "./card";
-import { checkTapeLines } from "./check";
-import { designTapeLines } from "./design";
 import { editTapeLines } from "./edit";
 import { layOutTapeLines } from "./layout";
 import { tapeLinesSpec } from "./spec";
@@ -16,8 +14,6 @@ export const tapeLines = defineFinish({
   ],
   things: () => [],
   layOut: layOutTapeLines,
-  design: designTapeLines,
-  check: checkTapeLines,
   card: cardOfTapeLines,
   edit: editTapeLines,
   start: ({ extent: { minX, maxX, minY, maxY } }, paints, base) => {

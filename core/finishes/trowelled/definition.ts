@@ -2,13 +2,9 @@ import { defineFinish } from "../defineFinish";
 import { overPaint } from "../brokenColour";
 import { optionalPaint } from "../optionalPaint";
 import { cardOfTrowelled } from "./card";
-import { checkTrowelled } from "./check";
-import { designTrowelled } from "./design";
 import { editTrowelled } from "./edit";
 import { layOutTrowelled } from "./layout";
 import { trowelledSpec } from "./spec";
-import { trowelledFindings, trowelledWords } from "./words";
-import { workTrowelled } from "./work";
 
 export const trowelled = defineFinish({
   kind: "trowelled",
@@ -24,14 +20,8 @@ export const trowelled = defineFinish({
   ],
   things: () => [],
   layOut: layOutTrowelled,
-  design: designTrowelled,
-  check: checkTrowelled,
   card: cardOfTrowelled,
   edit: editTrowelled,
-  work: workTrowelled,
-  words: trowelledWords,
-  findings: trowelledFindings,
-  sundries: { spreader: { name: "Spreader, flexible, rounded corners", serves: 1, why: "why-spreader" } },
   rates: { trowel_m2_min: { usual: 0.06, as: "a minute", label: "Trowelling, m2" } },
   start: (_, paints, base) => {
     const others = paints.filter((paint) => paint !== base);

@@ -14,7 +14,7 @@ import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { Paint } from "../../paint/schema";
 import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineFinish";
+import type { Share, Site } from "../defineCraft";
 import type { TrowelledLayout } from "./layout";
 import { edgeTone, mainTone, tonesOf, type TrowelledSpec } from "./spec";
 

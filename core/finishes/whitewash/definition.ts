@@ -1,13 +1,9 @@
 import { defineFinish } from "../defineFinish";
 import { overPaint } from "../brokenColour";
 import { cardOfWhitewash } from "./card";
-import { checkWhitewash } from "./check";
-import { designWhitewash } from "./design";
 import { editWhitewash } from "./edit";
 import { layOutWhitewash } from "./layout";
 import { whitewashSpec } from "./spec";
-import { whitewashFindings, whitewashWords } from "./words";
-import { workWhitewash } from "./work";
 
 export const whitewash = defineFinish({
   kind: "whitewash",
@@ -16,18 +12,8 @@ export const whitewash = defineFinish({
   paints: (spec) => [{ path: ["paint"], id: spec.paint }, ...overPaint(spec)],
   things: () => [],
   layOut: layOutWhitewash,
-  design: designWhitewash,
-  check: checkWhitewash,
   card: cardOfWhitewash,
   edit: editWhitewash,
-  work: workWhitewash,
-  words: whitewashWords,
-  findings: whitewashFindings,
-  sundries: {
-    candles: { name: "Candle", serves: 1, why: "why-candles" },
-    rags: { name: "Bag of rags", serves: 1, why: "why-rags" },
-    scraper: { name: { metric: "Scraper, 100 mm", imperial: 'Scraper, 4"' }, serves: 1, why: "why-scraper" },
-  },
   rates: { whitewash_m2_min: { usual: 0.3, as: "a minute", label: "Whitewash, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, way: "brushed" }),
 });

@@ -12,7 +12,7 @@ import type { Contribution, SundryUse, Table } from "../../work/contribution";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineFinish";
+import type { Share, Site } from "../defineCraft";
 import type { WhitewashLayout } from "./layout";
 import type { WhitewashSpec } from "./spec";
 import { spreadTones } from "../../work/broken/spreadTones";

@@ -1,4 +1,4 @@
-import type { Share, ShareOfWall, Site } from "../../defineFinish";
+import type { Share, ShareOfWall, Site } from "../../defineCraft";
 import type { Contribution, PaintUse, Table } from "../../../work/contribution";
 import { waitFor, type StepDraft } from "../../../work/step";
 import type { DiscsLayout } from "./layout";

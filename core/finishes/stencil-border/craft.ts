@@ -1,0 +1,36 @@
+import type { Speech } from "../../findings/speech";
+import { overlaysOf } from "../stencilMotif";
+import { workPrints } from "../workPrints";
+import { checkStencilBorder } from "./check";
+import { designStencilBorder } from "./design";
+import { defineCraft } from "../defineCraft";
+
+interface Stretch {
+  readonly name: string;
+  readonly length: number;
+  readonly repeats: number;
+  readonly stretch: number;
+  readonly repeat: number;
+  readonly verdict: string;
+}
+
+/** What comes of it on the wall. */
+export const stencilBorderCraft = defineCraft({
+  design: designStencilBorder,
+  check: checkStencilBorder,
+  legs: ({ legs }) => legs,
+  work: (share, site) => {
+    const { sheet, corner, spec } = share.layout;
+    const sheets = corner ? [sheet, corner.sheet] : [sheet];
+    const overlays = [...new Set(sheets.flatMap(overlaysOf))];
+    const passes = spec.order === "repeat" ? [overlays] : overlays.map((overlay) => [overlay]);
+    return workPrints(share, { sheets, passes, by: "repeat" }, site);
+  },
+  findings: {
+    "stretch-shows": ({ name, length, repeats, stretch, repeat, verdict }: Stretch, speech: Speech) => ({
+      say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats} repeats of ${speech.length(repeat)} do not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,
+      remedy:
+        "Widen the gap around it a little, keep the repeat and hide the part prints in a corner, or set a corner motif.",
+    }),
+  },
+});
