@@ -83,7 +83,7 @@ test("the days answer to air, hands and hours, and the wall to the moment that i
   await expect(main).toContainText("everything dries 2.1 times as long");
   await cold.fill("3");
   await cold.press("Enter");
-  await expect(main.getByRole("list", { name: "Findings" })).toContainText("Warm the room to 8 C or more");
+  await expect(main.getByRole("list", { name: "Findings" })).toContainText("Warm the room to 8 °C or more");
   await expect(page.getByRole("contentinfo")).toContainText("no day plan");
   await cold.fill("20");
   await cold.press("Enter");

@@ -9,6 +9,9 @@ export interface Speech {
   volume(ml: number): string;
   /** A run of tape or of an edge. */
   run(m: number): string;
+  temperature(celsius: number): string;
+  /** By how many degrees. */
+  degrees(celsius: number): string;
   money(amount: number): string;
   paint(id: string): string;
   wall(id: string): string;

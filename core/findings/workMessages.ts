@@ -1,6 +1,7 @@
 import { coatReasons } from "./coatReasons";
 import type { FindingValues } from "./finding";
 import { listed } from "./listed";
+import { paintingClimate } from "../trade/constants";
 import { trimDecimals } from "../measure/formatReading";
 import type { Message } from "./messages";
 import type { Speech } from "./speech";
@@ -35,16 +36,16 @@ type Codes =
 export const workMessages: {
   [Code in Codes]: (values: FindingValues[Code], speech: Speech) => Message;
 } = {
-  "room-climate": ({ why, temperature, humidity }) => ({
+  "room-climate": ({ why, temperature, humidity }, speech) => ({
     say: {
-      cold: `At ${temperature} C paint does not form a sound film, so there is no day plan.`,
-      warm: `At ${temperature} C paint dries under the brush, so there is no day plan.`,
+      cold: `At ${speech.temperature(temperature)} paint does not form a sound film, so there is no day plan.`,
+      warm: `At ${speech.temperature(temperature)} paint dries under the brush, so there is no day plan.`,
       damp: `At ${humidity} % humidity paint hardly dries, so there is no day plan.`,
     }[why],
     remedy: {
-      cold: "Warm the room to 8 C or more, walls too, and keep it there until the paint is dry.",
-      warm: "Wait for a cooler hour, or shade and cool the room to 35 C or less.",
-      damp: "Air, heat or dry the room to 85 % or less.",
+      cold: `Warm the room to ${speech.temperature(paintingClimate.coldest)} or more, walls too, and keep it there until the paint is dry.`,
+      warm: `Wait for a cooler hour, or shade and cool the room to ${speech.temperature(paintingClimate.warmest)} or less.`,
+      damp: `Air, heat or dry the room to ${paintingClimate.dampest} % or less.`,
     }[why],
   }),
   "more-coats": ({ paint, coats, advised, because, primer }, speech) => ({
@@ -152,7 +153,7 @@ export const workMessages: {
   }),
   "cannot-join-wet": ({ wall, colour, front, open, hands, by, needed, cooler }, speech) => ({
     say: `${capital(speech.wall(wall))}: what joins a wet edge of ${speech.paint(colour)} is on after ${minutesOf(front)}, and the edge stays wet for ${minutesOf(open)}${hands > 1 ? ` with ${hands} pairs of hands` : ""}. It would leave lap marks.`,
-    remedy: `${{ hands: `Take ${needed} pairs of hands, or wait`, sections: "Work smaller sections, or wait", air: "Wait" }[by]} for air that is ${cooler} C cooler and not dry; or end at a corner, and do the rest on another day.`,
+    remedy: `${{ hands: `Take ${needed} pairs of hands, or wait`, sections: "Work smaller sections, or wait", air: "Wait" }[by]} for air that is ${speech.degrees(cooler)} cooler and not dry; or end at a corner, and do the rest on another day.`,
   }),
   "paint-down-to": ({ at, overlap, savedM2 }, { length, area }) => ({
     say: `What is lower is covered later, so the base need not go further down than a tentative line at ${length(at)}: what covers it laps ${length(overlap)} over.`,

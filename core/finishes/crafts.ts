@@ -1,6 +1,5 @@
 import type { FindingWords } from "../findings/messages";
 import type { Words } from "../findings/said";
-import type { SundryKind } from "../work/contribution";
 import { craftList } from "./craftList";
 import type { FinishCraft } from "./defineCraft";
 import { gather } from "./gather";
@@ -13,6 +12,3 @@ const crafts: readonly FinishCraft<AnyLayout>[] = Object.values(craftList);
 /** What the finishes bring of their own, by its name; two of one name are refused. */
 export const finishWords: Words = gather(crafts.map(({ words }) => words));
 export const findingWords: FindingWords = gather(crafts.map(({ findings }) => findings));
-export const finishSundries: Readonly<Record<string, SundryKind>> = gather(
-  crafts.map(({ sundries }) => sundries),
-);

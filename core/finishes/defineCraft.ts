@@ -10,7 +10,7 @@ import type { Design, Region, WallBricks, WallSheets } from "../pattern/pattern"
 import type { Effect, Placement, WallMotif } from "../pattern/placement";
 import type { Visibility } from "../trade/visibleDifference";
 import type { Wall } from "../wall/schema";
-import type { Contribution, SundryKind } from "../work/contribution";
+import type { Contribution } from "../work/contribution";
 import type { Work } from "../work/schema";
 import type { Wait } from "../work/step";
 
@@ -60,8 +60,6 @@ export interface FinishCraft<Layout> {
   readonly words?: Words;
   /** What its own findings say. */
   readonly findings?: FindingWords;
-  /** Things that it needs bought beside the usual ones. */
-  readonly sundries?: Readonly<Record<string, SundryKind>>;
 }
 
 /** A finish's part of a job. */

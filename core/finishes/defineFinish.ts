@@ -1,6 +1,7 @@
 import type * as z from "zod";
 import type { Stencil } from "../stencil/schema";
 import type { Edges } from "../tape/schema";
+import type { SundryKind } from "../work/contribution";
 import type { Strip } from "../wall/strip";
 import type { Editing } from "./editing";
 
@@ -102,6 +103,8 @@ export interface FinishDefinition<
   card(spec: Spec, strip: Strip): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
   edit(layout: Layout): Editing;
+  /** Things that it needs bought beside the usual ones. */
+  readonly sundries?: Readonly<Record<string, SundryKind>>;
   /** Paces of its own, until the painter's are known. */
   readonly rates?: Readonly<Record<string, RateKind>>;
   /** A first spec for a wall that has none; `stencils` are those at hand to print with. */

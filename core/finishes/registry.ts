@@ -1,4 +1,5 @@
 import type * as z from "zod";
+import type { SundryKind } from "../work/contribution";
 import type { FinishDefinition, Laid, RateKind } from "./defineFinish";
 import { gather } from "./gather";
 import { list } from "./list";
@@ -19,7 +20,10 @@ export function finishOf(kind: FinishKind): AnyFinish {
   return allFinishes.find((finish) => finish.kind === kind)!;
 }
 
-/** Paces of their own, by their names; two of one name are refused. */
+/** What the finishes bring of their own, by its name; two of one name are refused. */
+export const finishSundries: Readonly<Record<string, SundryKind>> = gather(
+  allFinishes.map((finish) => finish.sundries),
+);
 export const finishRates: Readonly<Record<string, RateKind>> = gather(
   allFinishes.map((finish) => finish.rates),
 );

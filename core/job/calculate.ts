@@ -11,7 +11,7 @@ import type { LaidOutJob } from "./layOutJob";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
 import type { WorkWall } from "../work/site";
-import { allSundries } from "./words";
+import { allSundries } from "./allSundries";
 
 /** What a job comes to in one school of rounds. */
 export function workOut(laidOut: LaidOutJob, walls: readonly WorkWall[], school: School): WorkedOut {

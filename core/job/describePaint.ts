@@ -7,7 +7,7 @@ import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "
 import { formatMeasure, tintLoad } from "../paint/mix";
 import type { SundryKind } from "../work/contribution";
 import { toolKinds, type ToolItem } from "../work/tools";
-import { allSundries } from "./words";
+import { allSundries } from "./allSundries";
 
 /** What the job takes of one paint, in the words of the plan. */
 export function describePaint({

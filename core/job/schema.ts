@@ -10,7 +10,7 @@ import { toolItems } from "../work/tools";
 import { stencilSchema } from "../stencil/schema";
 import { edgesSchema } from "../tape/schema";
 import { meetsSchema, runSchema, wallSchema } from "../wall/schema";
-import { allSundries } from "./words";
+import { allSundries } from "./allSundries";
 
 export const jobFormat = "jacaranda-job/1";
 export const longestJobName = 200;

@@ -2,10 +2,12 @@ import { speak } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import {
   formatArea,
+  formatDegrees,
   formatDuration,
   formatError,
   formatLength,
   formatRun,
+  formatTemperature,
   formatVolume,
 } from "../measure/formatLength";
 import type { Job } from "./schema";
@@ -22,6 +24,8 @@ export function speechOf(job: Job): Speech {
     volume: (ml) => formatVolume(ml, job.volumes),
     run: (m) => formatRun(m, job.units),
     wall: (id) => walls.get(id) ?? id,
+    temperature: (celsius) => formatTemperature(celsius, job.volumes),
+    degrees: (celsius) => formatDegrees(celsius, job.volumes),
     money: (amount) => `${amount.toFixed(2)} ${job.currency}`,
     paint: (id) => names.get(id) ?? id,
     duration: formatDuration,

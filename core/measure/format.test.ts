@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import {
   formatArea,
+  formatDegrees,
   formatDuration,
   formatError,
   formatLength,
@@ -9,7 +10,9 @@ import {
   formatTin,
   convertSpread,
   formatSpread,
+  formatTemperature,
   formatVolume,
+  readTemperature,
 } from "./formatLength";
 import { trimDecimals } from "./formatReading";
 import { normaliseText } from "./normaliseText";
@@ -26,6 +29,24 @@ describe("numbers for people", () => {
     expect(trimDecimals(-0.0001, 2)).toBe("0");
     expect(formatSpan(3000, "metric")).toBe("3000 mm");
     expect(formatLength(620, "metric")).toBe("620 mm");
+  });
+
+  it("tell warmth in Fahrenheit's degrees where tins are in gallons", () => {
+    // Water freezes at 32 and boils at 212; -40 is the same in both.
+    expect([0, 20, 100, -40].map((celsius) => formatTemperature(celsius, "us"))).toEqual([
+      "32 °F",
+      "68 °F",
+      "212 °F",
+      "-40 °F",
+    ]);
+    expect(formatTemperature(18.25, "litres")).toBe("18.3 °C");
+    expect([formatDegrees(4, "us"), formatDegrees(5, "us"), formatDegrees(4, "litres")]).toEqual([
+      "8 °F",
+      "9 °F",
+      "4 °C",
+    ]);
+    expect(readTemperature(212, "us")).toBeCloseTo(100, 9);
+    expect(readTemperature(21, "litres")).toBe(21);
   });
 
   it("are lengths in the job's own system", () => {

@@ -70,6 +70,27 @@ export function formatSpread(m2PerL: number, units: UnitSystem, volumes: VolumeS
   return `${trimDecimals(rate, rate < 20 ? 1 : 0)} ${spreadUnit(units, volumes)}`;
 }
 
+/** What a room's warmth is told in: where tins are in gallons, degrees are Fahrenheit's. */
+export const temperatureUnit = (volumes: VolumeSystem): string => (volumes === "us" ? "°F" : "°C");
+
+/** Celsius as a number in `temperatureUnit`; 1.8 degrees and an offset of 32, exact by definition. */
+export const convertTemperature = (celsius: number, volumes: VolumeSystem): number =>
+  volumes === "us" ? celsius * 1.8 + 32 : celsius;
+
+/** The way back: a number in `temperatureUnit` as Celsius. */
+export const readTemperature = (shown: number, volumes: VolumeSystem): number =>
+  volumes === "us" ? (shown - 32) / 1.8 : shown;
+
+/** A temperature for people: `18.5 °C`, `65 °F`. */
+export function formatTemperature(celsius: number, volumes: VolumeSystem): string {
+  const shown = convertTemperature(celsius, volumes);
+  return `${trimDecimals(shown, volumes === "us" ? 0 : 1)} ${temperatureUnit(volumes)}`;
+}
+
+/** By how many degrees, whole ones and never fewer than are needed: `4 °C`, `8 °F`. */
+export const formatDegrees = (celsius: number, volumes: VolumeSystem): string =>
+  `${Math.ceil((volumes === "us" ? celsius * 1.8 : celsius) - 1e-9)} ${temperatureUnit(volumes)}`;
+
 /** A run of tape: metres or feet with one decimal. */
 export function formatRun(lengthM: number, units: UnitSystem): string {
   return units === "metric"

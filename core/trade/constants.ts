@@ -225,6 +225,8 @@ export const curedDays = 28;
 /** A film of sealer along an edge: a bead of 2 mm, 3.1 ml a metre, wiped out; and what a tube of it holds. */
 export const sealerMlPerM = 3;
 export const sealerTubeMl = 300;
+/** What a tube of fine filler holds, ml. */
+export const fillerTubeMl = 300;
 
 /** What covers and masks, as it is usually sold: sheets by their longer side, film by the roll, paper by the sheet. */
 export const dustSheetM = 3.6;

@@ -17,6 +17,8 @@ interface Props {
   readonly inputMode?: "text" | "decimal";
   /** A cell of a table: its label is for those who listen, and what was understood shows while typing. */
   readonly isCell?: boolean;
+  /** What the form that it is part of finds wrong with it. */
+  readonly refused?: string;
   readonly onFocus?: () => void;
   readonly inputRef?: Ref<HTMLInputElement>;
 }
@@ -34,17 +36,19 @@ export function EntryField({
   hint,
   inputMode = "text",
   isCell = false,
+  refused,
   onFocus,
   inputRef,
 }: Props) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const problem = wrong ?? (typed === null ? (refused ?? null) : null);
   const commit = () => {
-    if (typed === null || (typed === shown && problem === null)) return setTyped(null);
-    const refused = onEntry(typed);
-    setProblem(refused);
-    if (refused === null) setTyped(null);
+    if (typed === null || (typed === shown && wrong === null)) return setTyped(null);
+    const answer = onEntry(typed);
+    setWrong(answer);
+    if (answer === null) setTyped(null);
   };
   // What was typed before the page listened stands in the field, and is taken as typed.
   const input = useRef<HTMLInputElement>(null);
@@ -56,7 +60,7 @@ export function EntryField({
   }, []);
   const restore = () => {
     setTyped(null);
-    setProblem(null);
+    setWrong(null);
   };
   return (
     <div className="min-w-0">
@@ -81,7 +85,7 @@ export function EntryField({
           aria-describedby={`${id}-note`}
           onChange={(event) => {
             setTyped(event.target.value);
-            setProblem(null);
+            setWrong(null);
           }}
           onBlur={commit}
           onKeyDown={(event) => {

@@ -1,6 +1,3 @@
-"use client";
-
-import { Tooltip } from "radix-ui";
 import type { ButtonHTMLAttributes, ReactNode } from "react";
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
@@ -17,30 +14,14 @@ export const iconLook =
 /** A button of an icon alone, with its name as a hint. */
 export function IconButton({ label, hint, children, className = "", ...rest }: Props) {
   return (
-    <Hint text={hint ? `${label} (${hint})` : label}>
-      <button type="button" aria-label={label} className={`${iconLook} ${className}`} {...rest}>
-        {children}
-      </button>
-    </Hint>
-  );
-}
-
-/** What a thing is, shown when it is pointed at or has the focus. */
-export function Hint({ text, children }: { text: string; children: ReactNode }) {
-  return (
-    <Tooltip.Provider delayDuration={350}>
-      <Tooltip.Root>
-        <Tooltip.Trigger asChild>{children}</Tooltip.Trigger>
-        <Tooltip.Portal>
-          <Tooltip.Content
-            sideOffset={4}
-            collisionPadding={8}
-            className="z-50 max-w-64 rounded-md bg-ink px-2.5 py-1.5 text-sm text-paper"
-          >
-            {text}
-          </Tooltip.Content>
-        </Tooltip.Portal>
-      </Tooltip.Root>
-    </Tooltip.Provider>
+    <button
+      type="button"
+      aria-label={label}
+      data-hint={hint ? `${label} (${hint})` : label}
+      className={`${iconLook} ${className}`}
+      {...rest}
+    >
+      {children}
+    </button>
   );
 }

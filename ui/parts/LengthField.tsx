@@ -18,11 +18,13 @@ interface Props {
   /** What a laser is pointed at to fill this field; without it the field takes typing alone. */
   readonly aim?: Aim;
   readonly isCell?: boolean;
+  /** What the form that it is part of finds wrong with it. */
+  readonly refused?: string;
   readonly inputRef?: Ref<HTMLInputElement>;
 }
 
 /** A length as a painter would write it, with what the program understood beside its label. */
-export function LengthField({ label, written, units, onChange, aim, isCell, inputRef }: Props) {
+export function LengthField({ label, written, units, onChange, aim, isCell, refused, inputRef }: Props) {
   const laser = useLaserFields();
   const understoodAs = (typed: string | null) => {
     // What is written is taken at its own worth; only what is being typed is read off the screen.
@@ -45,6 +47,7 @@ export function LengthField({ label, written, units, onChange, aim, isCell, inpu
       aside={understoodAs}
       onEntry={onEntry}
       isCell={isCell}
+      refused={refused}
       inputRef={inputRef}
       onFocus={laser && aim ? () => laser.pointAt({ label, aim, fill: onChange }) : undefined}
     />

@@ -3,6 +3,7 @@ import { cardOfBrick } from "./card";
 import { editBrick } from "./edit";
 import { layOutBrick } from "./layout";
 import { otherWaysOfBrick } from "./otherWays";
+import { fillerTubeMl } from "../../trade/constants";
 import { brickSpec } from "./spec";
 
 export const brick = defineFinish({
@@ -19,6 +20,15 @@ export const brick = defineFinish({
   otherWays: otherWaysOfBrick,
   card: cardOfBrick,
   edit: editBrick,
+  sundries: {
+    "sponge-block": { name: "Block of sponge", serves: 1, why: "why-sponge" },
+    "smear-filler": { name: "Filler, fine, tube", serves: fillerTubeMl, why: "why-smear-filler" },
+    "brick-tape": {
+      name: { metric: "Tape to slit, 48 mm", imperial: 'Tape to slit, 1 7/8"' },
+      serves: 1,
+      why: "why-brick-tape",
+    },
+  },
   rates: { brickFaces_per_min: { usual: 6, as: "a minute", label: "Brick faces" } },
   start: (_, paints, base) => {
     const others = paints.filter((paint) => paint !== base);

@@ -13,7 +13,6 @@ const smearing = 0.15;
 const boardMin = 20;
 /** White dragged on thinly goes so far, m2 a litre; what a spatula keeps, ml. */
 const white = { spreadRate: 14, toolsMl: 20 } as const;
-export const tubeMl = 300;
 /** Joints read while they are at least so many times as wide as what the eye resolves, and differ by so much of L*. */
 const timesResolved = 3;
 const leastContrast = 8;

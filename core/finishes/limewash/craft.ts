@@ -11,9 +11,4 @@ export const limewashCraft = defineCraft({
   work: workLimewash,
   words: limewashWords,
   findings: limewashFindings,
-  sundries: {
-    "block-brush": { name: "Block brush, large and soft", serves: 1, why: "why-block-brush" },
-    goggles: { name: "Goggles", serves: 10, why: "why-goggles" },
-    gloves: { name: "Long gloves, a pair", serves: 1, why: "why-gloves" },
-  },
 });

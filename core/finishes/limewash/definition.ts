@@ -19,6 +19,11 @@ export const limewash = defineFinish({
   layOut: layOutLimewash,
   card: cardOfLimewash,
   edit: editLimewash,
+  sundries: {
+    "block-brush": { name: "Block brush, large and soft", serves: 1, why: "why-block-brush" },
+    goggles: { name: "Goggles", serves: 10, why: "why-goggles" },
+    gloves: { name: "Long gloves, a pair", serves: 1, why: "why-gloves" },
+  },
   rates: { limewash_m2_min: { usual: 0.25, as: "a minute", label: "Limewash, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, over: "all" }),
 });

@@ -13,10 +13,4 @@ export const paperCraft = defineCraft({
   work: workPaper,
   words: paperWords,
   findings: paperFindings,
-  sundries: {
-    "paper-roll": { name: "Roll of self-adhesive paper", serves: 1, why: "why-paper-roll" },
-    blades: { name: "Snap-off blade", serves: 1, why: "why-blades" },
-    squeegee: { name: "Squeegee with felt", serves: 1, why: "why-squeegee" },
-    straightedge: { name: "Straightedge to cut along", serves: 1, why: "why-straightedge" },
-  },
 });

@@ -11,11 +11,4 @@ export const pearlCraft = defineCraft({
   work: workPearl,
   words: pearlWords,
   findings: pearlFindings,
-  sundries: {
-    "pearl-sleeve": {
-      name: { metric: "Short-nap sleeve, 230 mm", imperial: 'Short-nap sleeve, 9"' },
-      serves: 1,
-      why: "why-pearl-sleeve",
-    },
-  },
 });

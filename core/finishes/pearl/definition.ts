@@ -14,6 +14,13 @@ export const pearl = defineFinish({
   layOut: layOutPearl,
   card: cardOfPearl,
   edit: editPearl,
+  sundries: {
+    "pearl-sleeve": {
+      name: { metric: "Short-nap sleeve, 230 mm", imperial: 'Short-nap sleeve, 9"' },
+      serves: 1,
+      why: "why-pearl-sleeve",
+    },
+  },
   rates: { pearl_m2_min: { usual: 0.45, as: "a minute", label: "Pearl coat, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, over: "all" }),
 });

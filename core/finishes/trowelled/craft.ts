@@ -11,5 +11,4 @@ export const trowelledCraft = defineCraft({
   work: workTrowelled,
   words: trowelledWords,
   findings: trowelledFindings,
-  sundries: { spreader: { name: "Spreader, flexible, rounded corners", serves: 1, why: "why-spreader" } },
 });

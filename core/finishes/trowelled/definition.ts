@@ -22,6 +22,7 @@ export const trowelled = defineFinish({
   layOut: layOutTrowelled,
   card: cardOfTrowelled,
   edit: editTrowelled,
+  sundries: { spreader: { name: "Spreader, flexible, rounded corners", serves: 1, why: "why-spreader" } },
   rates: { trowel_m2_min: { usual: 0.06, as: "a minute", label: "Trowelling, m2" } },
   start: (_, paints, base) => {
     const others = paints.filter((paint) => paint !== base);

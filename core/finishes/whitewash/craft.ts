@@ -11,9 +11,4 @@ export const whitewashCraft = defineCraft({
   work: workWhitewash,
   words: whitewashWords,
   findings: whitewashFindings,
-  sundries: {
-    candles: { name: "Candle", serves: 1, why: "why-candles" },
-    rags: { name: "Bag of rags", serves: 1, why: "why-rags" },
-    scraper: { name: { metric: "Scraper, 100 mm", imperial: 'Scraper, 4"' }, serves: 1, why: "why-scraper" },
-  },
 });

@@ -14,6 +14,11 @@ export const whitewash = defineFinish({
   layOut: layOutWhitewash,
   card: cardOfWhitewash,
   edit: editWhitewash,
+  sundries: {
+    candles: { name: "Candle", serves: 1, why: "why-candles" },
+    rags: { name: "Bag of rags", serves: 1, why: "why-rags" },
+    scraper: { name: { metric: "Scraper, 100 mm", imperial: 'Scraper, 4"' }, serves: 1, why: "why-scraper" },
+  },
   rates: { whitewash_m2_min: { usual: 0.3, as: "a minute", label: "Whitewash, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, way: "brushed" }),
 });

@@ -5,6 +5,12 @@ import dynamic from "next/dynamic";
 import { useMemo } from "react";
 import { allFinishes } from "@/core/finishes/registry";
 import { clockOf, minutesOfClock } from "@/core/measure/calendar";
+import {
+  convertTemperature,
+  formatTemperature,
+  readTemperature,
+  temperatureUnit,
+} from "@/core/measure/formatLength";
 import { inchesPerFoot, m2PerFt2, mmPerInch } from "@/core/measure/units";
 import type { Rates } from "@/core/work/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
@@ -23,7 +29,7 @@ type WorkDocument = NonNullable<JobDocument["work"]>;
 
 /** Who works, when and in what air. */
 export function WorkSettings() {
-  const { work } = useJob();
+  const { work, volumes } = useJob();
   const document = useDocument();
   const change = useJobState((state) => state.change);
   const jobId = useJobState((state) => state.jobId);
@@ -73,9 +79,9 @@ export function WorkSettings() {
         />
         <NumberField
           label="Room temperature"
-          value={work.temperature}
-          unit="°C"
-          onChange={(temperature) => edit({ temperature })}
+          value={convertTemperature(work.temperature, volumes)}
+          unit={temperatureUnit(volumes)}
+          onChange={(shown) => edit({ temperature: readTemperature(shown, volumes) })}
         />
         <NumberField
           label="Humidity"
@@ -207,11 +213,15 @@ function SensorButton({
       }),
     [seed],
   );
+  const { volumes } = useJob();
   const { isBusy, word, run, stop } = useDevice();
   const read = () =>
     run(async (signal) => {
       const reading = await sensor.read(signal);
-      return onRead(reading) ?? `Read ${reading.temperature} °C and ${reading.humidity} %.`;
+      return (
+        onRead(reading) ??
+        `Read ${formatTemperature(reading.temperature, volumes)} and ${reading.humidity} %.`
+      );
     });
   return (
     <div className="flex items-center gap-2 pt-3">

@@ -1,8 +1,12 @@
 "use client";
 
+import { zodResolver } from "@hookform/resolvers/zod";
 import { Crosshair } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useMemo, useState, type ComponentProps } from "react";
+import { Controller, useForm, useWatch, type UseFormReturn } from "react-hook-form";
+import * as z from "zod";
+import { nameSchema } from "@/core/measure/schema";
 import type { UnitSystem } from "@/core/measure/units";
 import { imaginedRoom } from "@/devices/laser/simulatedRoom";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
@@ -30,24 +34,42 @@ const whenEach: Record<How, string> = {
     "Serves for a first look, a price, or a wall that you trust: it takes the corners as square. It can be surveyed later, and nothing is lost.",
 };
 
+const length = z.union([z.number(), z.string()]);
+
+/** What is asked of a new wall; the readings themselves are checked with the document that they come into. */
+const schema = z
+  .object({
+    name: nameSchema(),
+    how: z.enum(["survey", "quick"]),
+    survey: z.custom<SurveyDocument>(),
+    width: length.optional(),
+    height: length.optional(),
+  })
+  .superRefine(({ how, survey, width, height }, context) => {
+    const ask = (path: string, message: string) =>
+      context.addIssue({ code: "custom", path: [path], message });
+    if (how === "survey") {
+      if (survey.stations.length < 2)
+        ask("survey", "Read two stations at least: one at each end of the level line.");
+      return;
+    }
+    if (width === undefined) ask("width", "Write the width.");
+    if (height === undefined) ask("height", "Write the height.");
+  });
+
+type NewWall = z.infer<typeof schema>;
+
 /** A new wall: surveyed from a level line, or the quick way by width and height. The outline grows as readings arrive. */
 export function AddWallCard() {
-  const job = useJob();
-  const [how, setHow] = useState<How>("survey");
-  const [name, setName] = useState("");
-  const [survey, setSurvey] = useState<SurveyDocument>({ stations: [] });
-  const [sides, setSides] = useState<{ width?: number | string; height?: number | string }>({});
-  const { units, walls } = job;
-  const seed = `${job.name} ${walls.length}`;
-  const room = useMemo(() => imaginedRoom(seed), [seed]);
-  const side = (key: "width" | "height") => (value: number | string) => {
-    setSides((before) => ({ ...before, [key]: value }));
-    return null;
-  };
+  const { name: jobName, units, walls } = useJob();
+  const form = useForm<NewWall>({
+    resolver: zodResolver(schema),
+    defaultValues: { name: "", how: "survey", survey: { stations: [] } },
+  });
+  const { how, survey, width, height } = useWatch({ control: form.control }) as NewWall;
+  const seed = `${jobName} ${walls.length}`;
   const drawn =
-    how === "survey"
-      ? survey
-      : { stations: [0, mmOf(sides.width)].map((x) => ({ x, down: 0, up: sides.height ?? 0 })) };
+    how === "survey" ? survey : { stations: [0, mmOf(width)].map((x) => ({ x, down: 0, up: height ?? 0 })) };
   return (
     <div className="flex min-h-full flex-col gap-x-8 md:flex-row">
       <div className="h-44 shrink-0 md:flex-1 md:sticky md:top-0 md:h-[calc(100dvh-190px)]">
@@ -60,43 +82,97 @@ export function AddWallCard() {
             ? "Strike a level line. From its left end read along it, and at each station down to the floor and up to the ceiling."
             : "Its width along the floor and its height at the left end. Skirting, openings and plates come next."}
         </p>
-        <div className="flex flex-col gap-2">
-          <TextField
-            label="What you call it"
-            value={name}
-            onChange={(value) => {
-              setName(value);
-              return null;
-            }}
-          />
-          <Choice
-            label="How it is measured"
-            options={[
-              { label: "from a level line", selected: how === "survey", how: "survey" as const },
-              { label: "as a plain rectangle", selected: how === "quick", how: "quick" as const },
-            ]}
-            onChoose={(option) => setHow(option.how)}
-          />
-          <p className="pb-1 text-[0.9375rem] text-soft">{whenEach[how]}</p>
-          <LaserFields>
-            {how === "survey" ? (
-              <>
-                <SurveyFields survey={survey} units={units} onChange={setSurvey} />
-                <LaserOnDemand room={room} seed={seed} units={units} />
-              </>
-            ) : (
-              <>
-                <LengthField label="Width" written={sides.width} units={units} onChange={side("width")} />
-                <LengthField label="Height" written={sides.height} units={units} onChange={side("height")} />
-              </>
-            )}
-          </LaserFields>
-        </div>
-        <AddButtons name={name} parts={how === "survey" ? { survey } : sides} />
+        <WallFields form={form} seed={seed} />
+        <AddButtons form={form} />
       </div>
     </div>
   );
 }
+
+interface FormProps {
+  readonly form: UseFormReturn<NewWall>;
+}
+
+/** Its name, how it is measured, and the readings of that way. */
+function WallFields({ form, seed }: FormProps & { seed: string }) {
+  const { control } = form;
+  const { units } = useJob();
+  const how = useWatch({ control, name: "how" });
+  const room = useMemo(() => imaginedRoom(seed), [seed]);
+  return (
+    <div className="flex flex-col gap-2">
+      <Controller
+        control={control}
+        name="name"
+        render={({ field, fieldState }) => (
+          <TextField
+            label="What you call it"
+            value={field.value}
+            refused={fieldState.error?.message}
+            onChange={taken(field.onChange)}
+          />
+        )}
+      />
+      <Controller
+        control={control}
+        name="how"
+        render={({ field }) => (
+          <Choice
+            label="How it is measured"
+            options={[
+              { label: "from a level line", selected: field.value === "survey", how: "survey" as const },
+              { label: "as a plain rectangle", selected: field.value === "quick", how: "quick" as const },
+            ]}
+            onChoose={(option) => {
+              form.clearErrors();
+              field.onChange(option.how);
+            }}
+          />
+        )}
+      />
+      <p className="pb-1 text-[0.9375rem] text-soft">{whenEach[how]}</p>
+      <LaserFields>
+        {how === "survey" ? (
+          <>
+            <Controller
+              control={control}
+              name="survey"
+              render={({ field }) => (
+                <SurveyFields survey={field.value} units={units} onChange={field.onChange} />
+              )}
+            />
+            <LaserOnDemand room={room} seed={seed} units={units} />
+          </>
+        ) : (
+          (["width", "height"] as const).map((side) => (
+            <Controller
+              key={side}
+              control={control}
+              name={side}
+              render={({ field, fieldState }) => (
+                <LengthField
+                  label={{ width: "Width", height: "Height" }[side]}
+                  written={field.value}
+                  units={units}
+                  refused={fieldState.error?.message}
+                  onChange={taken(field.onChange)}
+                />
+              )}
+            />
+          ))
+        )}
+      </LaserFields>
+    </div>
+  );
+}
+
+/** A field's change, which nothing is wrong with yet. */
+const taken =
+  <Value,>(change: (value: Value) => void) =>
+  (value: Value) => {
+    change(value);
+    return null;
+  };
 
 interface SurveyProps {
   readonly survey: SurveyDocument;
@@ -132,35 +208,20 @@ function LaserOnDemand(props: ComponentProps<typeof LaserPanel>) {
   );
 }
 
-interface AddProps {
-  readonly name: string;
-  readonly parts: Pick<WallDocument, "width" | "height" | "survey">;
-}
-
 /** Keeps the wall: by itself, or as the one around the corner from a wall that is there. */
-function AddButtons({ name, parts }: AddProps) {
-  const job = useJob();
-  const document = useDocument();
-  const jobId = useJobState((state) => state.jobId);
-  const change = useJobState((state) => state.change);
-  const router = useRouter();
-  const [problem, setProblem] = useState<string | null>(null);
-  const before = job.walls.findLast((wall) => (wall.survey !== undefined) === (parts.survey !== undefined));
-  const add = (after: string | null) => {
-    const missing = missingFrom(parts);
-    if (missing) return setProblem(missing);
-    const id = freshId(name || "wall", [...job.walls, ...job.runs]);
-    const wall = { id, name: name || "Wall", base: job.paints[0]?.id ?? "ground", ...parts };
-    const next = {
-      ...document,
-      paints:
-        document.paints.length > 0 ? document.paints : [{ id: "ground", name: "Ground", hex: "#EFE9DC" }],
-      walls: [...document.walls, wall],
-    };
-    const problems = change(() => (after === null ? next : joinToRun(next, after, id)));
-    if (problems.length > 0) return setProblem(problems.map(({ message }) => message).join(" "));
-    router.push(stationPath(jobId, id, "measure"));
-  };
+function AddButtons({ form }: FormProps) {
+  const { formState, handleSubmit } = form;
+  const how = useWatch({ control: form.control, name: "how" });
+  const { walls } = useJob();
+  const add = useAddWall();
+  const before = walls.findLast((wall) => (wall.survey !== undefined) === (how === "survey"));
+  const addAfter = (after: string | null) =>
+    void handleSubmit((asked) => {
+      const problems = add(asked, after);
+      if (problems.length > 0)
+        form.setError("root", { message: problems.map(({ message }) => message).join(" ") });
+    })();
+  const problem = formState.errors.survey?.message ?? formState.errors.root?.message;
   // They stay at the foot of the screen: a button that moves as a field is left would lose the click.
   return (
     <div className="sticky -bottom-4 -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-3">
@@ -169,21 +230,38 @@ function AddButtons({ name, parts }: AddProps) {
           {problem}
         </p>
       )}
-      <Button look="primary" onClick={() => add(null)}>
+      <Button look="primary" onClick={() => addAfter(null)}>
         Add this wall
       </Button>
       {before && (
         <Button
-          onClick={() => add(before.id)}
+          onClick={() => addAfter(before.id)}
         >{`Add it around the corner from ${before.name ?? before.id}`}</Button>
       )}
     </div>
   );
 }
 
-function missingFrom({ survey, width, height }: AddProps["parts"]): string | null {
-  if (!survey) {
-    return width === undefined || height === undefined ? "Write the width and the height first." : null;
-  }
-  return survey.stations.length < 2 ? "Read two stations at least: one at each end of the level line." : null;
+/** Puts a wall into the job, by itself or after another of a run, and goes there; answers what is wrong with it. */
+function useAddWall() {
+  const job = useJob();
+  const document = useDocument();
+  const jobId = useJobState((state) => state.jobId);
+  const change = useJobState((state) => state.change);
+  const router = useRouter();
+  return ({ name, how, survey, width, height }: NewWall, after: string | null) => {
+    const id = freshId(name || "wall", [...job.walls, ...job.runs]);
+    const measured: Pick<WallDocument, "width" | "height" | "survey"> =
+      how === "survey" ? { survey } : { width, height };
+    const wall = { id, name: name || "Wall", base: job.paints[0]?.id ?? "ground", ...measured };
+    const next = {
+      ...document,
+      paints:
+        document.paints.length > 0 ? document.paints : [{ id: "ground", name: "Ground", hex: "#EFE9DC" }],
+      walls: [...document.walls, wall],
+    };
+    const problems = change(() => (after === null ? next : joinToRun(next, after, id)));
+    if (problems.length === 0) router.push(stationPath(jobId, id, "measure"));
+    return problems;
+  };
 }

@@ -23,5 +23,4 @@ export const discsCraft = defineCraft({
       remedy: "Make the discs a little larger, or the gaps wider.",
     }),
   },
-  sundries: { dabber: { name: "Foam dabber", serves: 1, why: "why-dabber" } },
 });

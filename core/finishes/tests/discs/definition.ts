@@ -13,6 +13,7 @@ export const discs = defineFinish({
   layOut: layOutDiscs,
   card: ({ radius }) => [{ type: "length", label: "Radius of a disc", path: ["radius"], value: radius }],
   edit: editDiscs,
+  sundries: { dabber: { name: "Foam dabber", serves: 1, why: "why-dabber" } },
   rates: { dabbing_min: { usual: 1.25, as: "minutes", label: "Dabbing a disc" } },
   start: ({ extent }, paints, base) => ({
     radius: 100,
