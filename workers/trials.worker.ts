@@ -1,4 +1,5 @@
 import { expose } from "comlink";
+import { compareCrews, type ComparedCrew } from "@/core/job/compareCrews";
 import { compareWays, type ComparedWay } from "@/core/job/compareWays";
 import { parseJobText } from "@/core/job/parseJob";
 import { trialPicture } from "./trialPicture";
@@ -9,6 +10,10 @@ const trials = {
   ways(documentText: string, finishId: string): ComparedWay[] {
     const answer = parseJobText(documentText);
     return answer.ok ? compareWays(answer.job, finishId) : [];
+  },
+  crews(documentText: string): ComparedCrew[] {
+    const answer = parseJobText(documentText);
+    return answer.ok ? compareCrews(answer.job) : [];
   },
 };
 

@@ -1,4 +1,5 @@
 import { wrap, type Remote } from "comlink";
+import type { ComparedCrew } from "@/core/job/compareCrews";
 import type { ComparedWay } from "@/core/job/compareWays";
 import type { PlanWall } from "@/core/job/planTypes";
 import type { TrialsApi } from "./trials.worker";
@@ -17,3 +18,6 @@ export const askForPicture = (documentText: string, wallId: string, spec: object
 /** What a finish and other ways to come to its look take, each by itself. */
 export const askForWays = (documentText: string, finishId: string): Promise<ComparedWay[]> =>
   trials().ways(documentText, finishId);
+
+/** What the job comes to with one pair of hands to four, in both schools of rounds. */
+export const askForCrews = (documentText: string): Promise<ComparedCrew[]> => trials().crews(documentText);

@@ -12,5 +12,7 @@ interface Props {
 
 /** A line of plain text. */
 export function TextField({ label, value, refused, onChange }: Props) {
-  return <EntryField label={label} shown={value} refused={refused} onEntry={(typed) => onChange(typed.trim())} />;
+  return (
+    <EntryField label={label} shown={value} refused={refused} onEntry={(typed) => onChange(typed.trim())} />
+  );
 }

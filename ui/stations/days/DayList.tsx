@@ -2,13 +2,14 @@
 
 import { Swatch } from "@/ui/parts/Swatch";
 import { Moon, TriangleAlert } from "lucide-react";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import type { Plan } from "@/core/job/planTypes";
 import type { PlanDay, PlanStep } from "@/core/job/planDayTypes";
 import { whoDoesIt } from "@/formats/whoDoes";
 import { Measure } from "@/ui/parts/Measure";
 import { useAddress } from "@/ui/job/useAddress";
+import { WindowedList } from "@/ui/parts/WindowedList";
 import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
@@ -32,15 +33,15 @@ export function DayList() {
         ]}
         onChoose={({ label }) => setWallOnly(label === "of this wall")}
       />
-      {plan.days.map((day) => (
-        <OneDay
-          key={`${day.day} ${day.day === lookedAt}`}
-          day={day}
-          plan={plan}
-          isOpen={day.day === lookedAt}
-          onlyWall={isWallOnly ? wallId : null}
-        />
-      ))}
+      <WindowedList
+        name="Day by day"
+        items={plan.days}
+        keyOf={({ day }) => `${day} ${day === lookedAt}`}
+        height={46}
+        show={(day) => (
+          <OneDay day={day} plan={plan} isOpen={day.day === lookedAt} onlyWall={isWallOnly ? wallId : null} />
+        )}
+      />
     </Section>
   );
 }
@@ -60,7 +61,7 @@ function OneDay({
   const [isMade, setMade] = useState(isOpen);
   return (
     <details
-      className="border-b border-hairline last:border-0"
+      className="border-b border-hairline [li:last-child>&]:border-0"
       open={isOpen}
       onToggle={(event) => event.currentTarget.open && setMade(true)}
     >
@@ -74,11 +75,7 @@ function OneDay({
 }
 
 function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWall: string | null }) {
-  const steps = plan.steps.filter(
-    (step) =>
-      step.day === day.day && (onlyWall === null || step.wall === undefined || step.wall === onlyWall),
-  );
-  const said = new Set<string>();
+  const steps = useMemo(() => stepsOf(plan, day, onlyWall), [plan, day, onlyWall]);
   return (
     <>
       {day.evening.length > 0 && (
@@ -93,16 +90,35 @@ function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWal
           </ul>
         </div>
       )}
-      <ol className="pb-2">
-        {steps.map((step) => {
-          // A caution is told once a day, where it first counts.
-          const cautions = step.cautions.filter((caution) => !said.has(caution));
-          for (const caution of cautions) said.add(caution);
-          return <OneStep key={step.id} step={step} plan={plan} cautions={cautions} />;
-        })}
-      </ol>
+      <WindowedList
+        name={`Steps of ${dayTitle(day)}`}
+        className="pb-2"
+        items={steps}
+        keyOf={({ step }) => step.id}
+        height={58}
+        show={({ step, cautions }) => <OneStep step={step} plan={plan} cautions={cautions} />}
+      />
     </>
   );
+}
+
+interface ShownStep {
+  readonly step: PlanStep;
+  /** Those that no earlier step of the day has told: a caution is told once a day, where it first counts. */
+  readonly cautions: readonly string[];
+}
+
+function stepsOf({ steps }: Plan, { day }: PlanDay, onlyWall: string | null): ShownStep[] {
+  const said = new Set<string>();
+  return steps
+    .filter(
+      (step) => step.day === day && (onlyWall === null || step.wall === undefined || step.wall === onlyWall),
+    )
+    .map((step) => {
+      const cautions = step.cautions.filter((caution) => !said.has(caution));
+      for (const caution of cautions) said.add(caution);
+      return { step, cautions };
+    });
 }
 
 function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; cautions: readonly string[] }) {
@@ -111,7 +127,7 @@ function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; caution
   const hex = job.paints.find(({ id }) => id === step.colour)?.hex;
   const isNow = at !== null && step.start <= at && at < step.end;
   return (
-    <li className={`flex gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""}`}>
+    <div className={`flex gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""}`}>
       <button
         type="button"
         className="min-h-8 w-12 shrink-0 text-left text-soft hover:text-violet"
@@ -133,6 +149,6 @@ function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; caution
           </p>
         ))}
       </div>
-    </li>
+    </div>
   );
 }

@@ -12,6 +12,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 import { FindingList } from "@/ui/parts/FindingList";
 import { useAddress } from "@/ui/job/useAddress";
+import { Crews } from "./Crews";
 import { useDayClock } from "./dayClock";
 import { DayList } from "./DayList";
 import { dayAt, shortDate } from "./dayWords";
@@ -55,6 +56,7 @@ export function DaysCard() {
       <OrderSection />
       <Schools />
       <Critical plan={plan} />
+      <Crews />
       <Mishaps />
       {plan.work && (
         <Section name="days/care" title="When it is hard" isFolded>

@@ -4,13 +4,9 @@ import { formatDuration, formatRun } from "@/core/measure/formatLength";
 import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
+import { schoolNames } from "./schoolNames";
 import { TapeWidths } from "./TapeWidths";
 import { useAddress } from "@/ui/job/useAddress";
-
-const names = {
-  finish: "Finish each round",
-  "coat-by-coat": "One coat everywhere, then the next",
-} as const;
 
 /** The schools of rounds side by side with what they cost, and those of edges. */
 export function Schools() {
@@ -38,7 +34,7 @@ export function Schools() {
                 className={`w-full rounded-md border px-3 py-2 text-left ${isChosen ? "border-violet bg-violet-wash" : "border-hairline bg-paper hover:border-violet"}`}
                 onClick={() => change((before) => ({ ...before, school }))}
               >
-                <span className="font-semibold">{names[school]}</span>
+                <span className="font-semibold">{schoolNames[school]}</span>
                 <span className="block text-[0.9375rem] text-soft">
                   {[
                     `${cost.rounds} ${cost.rounds === 1 ? "round" : "rounds"} of taping`,

@@ -68,8 +68,9 @@ export function AddWallCard() {
   });
   const { how, survey, width, height } = useWatch({ control: form.control }) as NewWall;
   const seed = `${jobName} ${walls.length}`;
-  const drawn =
-    how === "survey" ? survey : { stations: [0, mmOf(width)].map((x) => ({ x, down: 0, up: height ?? 0 })) };
+  const isSized = width !== undefined && height !== undefined;
+  const quick = { stations: isSized ? [0, mmOf(width)].map((x) => ({ x, down: 0, up: height })) : [] };
+  const drawn = how === "survey" ? survey : quick;
   return (
     <div className="flex min-h-full flex-col gap-x-8 md:flex-row">
       <div className="h-44 shrink-0 md:flex-1 md:sticky md:top-0 md:h-[calc(100dvh-190px)]">

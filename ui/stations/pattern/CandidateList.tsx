@@ -1,6 +1,6 @@
 "use client";
 
-import { useId, useState } from "react";
+import { memo, useId, useState } from "react";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import type { PlanCandidate, PlanWall } from "@/core/job/planTypes";
 import type { UnitSystem } from "@/core/measure/units";
@@ -27,7 +27,7 @@ const firstShown = 4;
 const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" } as const;
 
 /** The ranked ways to divide the wall, each drawn as it would look, with its reasons. */
-export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
+export const CandidateList = memo(function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
   const [isOpen, setOpen] = useState(false);
   const { candidates, chosen, axis } = plan.fit!;
   const span = spanOf(plan);
@@ -75,7 +75,7 @@ export function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
       </ul>
     </Section>
   );
-}
+});
 
 function spanOf({ fit }: PlanWall): number {
   const { boundaries, endWidths } = fit!.chosen;

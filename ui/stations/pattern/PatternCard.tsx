@@ -2,7 +2,7 @@
 
 import { Plus } from "lucide-react";
 import dynamic from "next/dynamic";
-import { useState } from "react";
+import { useCallback, useDeferredValue, useState } from "react";
 import { finishOf } from "@/core/finishes/registry";
 import { isOnWall, stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { PlanWall } from "@/core/job/planTypes";
@@ -127,7 +127,9 @@ interface InHandProps {
 }
 
 /** The finish in hand: what is to decide about it, the ways that it could be laid out, its own numbers and tools. */
-function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
+function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
+  // What hangs on the whole plan, the little walls above all, comes in slices between frames.
+  const plan = useDeferredValue(newest);
   const job = useJob();
   const wholePlan = usePlan();
   const document = useDocument();
@@ -135,12 +137,20 @@ function InHand({ wall, plan, spec, stack, onAdd }: InHandProps) {
   const take = usePatternHand((hand) => hand.take);
   const takeOff = useTakeOff();
   const handed = useHandedFinish(wall.id);
+  const update = useCallback(
+    (edit: (finish: FinishDocument) => FinishDocument) =>
+      change((before) => ({
+        ...before,
+        finishes: changeById<FinishDocument>(before.finishes, spec.id, edit),
+      })),
+    [change, spec.id],
+  );
+  const choose = useCallback(
+    (set: Readonly<Record<string, unknown>>) => update((finish) => ({ ...finish, ...set }) as FinishDocument),
+    [update],
+  );
   const written = document.finishes.find(({ id }) => id === spec.id);
   if (!written) return null;
-  const update = (edit: (finish: FinishDocument) => FinishDocument) =>
-    change((before) => ({ ...before, finishes: changeById<FinishDocument>(before.finishes, spec.id, edit) }));
-  const choose = (set: Readonly<Record<string, unknown>>) =>
-    update((finish) => ({ ...finish, ...set }) as FinishDocument);
   const definition = finishOf(spec.kind);
   const sheet = definition.stencils?.(spec)[0];
   const decisions = findingsAt(plan, "pattern");
