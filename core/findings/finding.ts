@@ -177,6 +177,7 @@ export type CureKind =
   | "smaller-sections"
   | "truer-end"
   | "spare-at-end"
+  | "mitre"
   | "tape-straight"
   | "float-corner";
 

@@ -1,3 +1,4 @@
+import type { Contour } from "../geometry/curve";
 import { placeBox } from "../geometry/placeContour";
 import { openBox, type Motif, type PlacementDraft } from "../pattern/placement";
 import type { Sheet } from "../stencil/cutSheet";
@@ -12,6 +13,8 @@ export interface SheetPlace {
   readonly turn: number;
   readonly column: number;
   readonly row: number;
+  /** What is left of it where a mitre is masked. */
+  readonly within?: Contour;
 }
 
 /**
@@ -42,7 +45,7 @@ export function printsAt(
       loadMl,
     );
     const drafts = order.map((place, turn): PlacementDraft => {
-      const { id, at, turn: turned, column, row } = places[place]!;
+      const { id, at, turn: turned, column, row, within } = places[place]!;
       return {
         id: index === 0 ? id : `${id}/${overlay}`,
         motif: motif.id,
@@ -54,6 +57,7 @@ export function printsAt(
         row,
         order: before + turn + 1,
         load: loads[turn]!,
+        ...(within && { within }),
       };
     });
     before += drafts.length;

@@ -92,6 +92,54 @@ describe("a border", () => {
     expect(printed.sort()).toEqual(list.map(({ id }) => id).sort());
   });
 
+  describe("at the corners around a thing", () => {
+    /** A solid band 40 high in a repeat of 100, so that what is printed around a hatch is a plain frame. */
+    const band = {
+      id: "band",
+      repeat: { x: 100, y: 60 },
+      overlays: [{ id: "1", cuts: [{ slot: "line", path: "M -50 -20 h 100 v 40 h -100 z" }] }],
+    };
+    const openings = [{ id: "hatch", kind: "window", x: 1500, y: 900, width: 900, height: 1000 }];
+    const framed = (corners: string) =>
+      planned(
+        {
+          ...border({ around: "hatch", gap: 100 }, { corners }),
+          stencil: "band",
+          colours: { line: "kelp" },
+        },
+        { openings },
+        { stencils: [band] },
+      );
+
+    it("is mitred: the legs run past the corners, and the diagonals leave a whole frame and nothing twice", () => {
+      const whole = framed("mitre");
+      const { list } = whole.walls[0]!.prints![0]!;
+      // The way is 1100 by 1200, a band of 40 along it: 1140 x 1240 less 1060 x 1160 are 184,000, or 46 repeats of 4,000.
+      expect(list.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(46, 6);
+      const cut = list.filter(({ share }) => share < 1);
+      // At each corner both legs have a piece beyond it, a triangle of 20 by 20 / 2, and lose one inside it.
+      expect(cut.map(({ share, cutBy }) => [Math.round(share * 1000), cutBy.join()]).sort()).toEqual([
+        ...Array.from({ length: 8 }, () => [50, "mitre"]),
+        ...Array.from({ length: 8 }, () => [950, "mitre"]),
+      ]);
+      expect(list.length - cut.length).toBe(46 - 8);
+      expect(whole.steps.flatMap(({ cautions }) => cautions).join()).toContain("Mask each mitre");
+      // Sixteen diagonals of a print 60 high beside four pieces of 60 for each of 54 prints: 1.36 and 12.96 m.
+      expect(whole.sundries.find(({ item }) => item === "stencil-tape")!.why).toContain("14.3 m");
+    });
+
+    it("is told where butted legs print a corner twice, with the mitre as its cure; not where the sheet leaves a gap", () => {
+      const told = (plan: ReturnType<typeof planned>) =>
+        plan.walls[0]!.findings.filter(({ code }) => code === "corners-overprint");
+      const [found] = told(framed("butt"));
+      expect(found!.say).toContain("up to 20 mm deep");
+      expect(found!.change!.set).toEqual({ corners: "mitre" });
+      expect(told(framed("mitre"))).toEqual([]);
+      // The line ends 50 before its repeat does, and reaches 20 to its lower side.
+      expect(told(planned(border({ around: "hatch", gap: 100 }), { openings }))).toEqual([]);
+    });
+  });
+
   it("follows a ceiling that slopes, and prints its overlays one after the other, or repeat by repeat", () => {
     const survey = {
       stations: [

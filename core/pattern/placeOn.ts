@@ -41,13 +41,18 @@ export function placeOn(
     motifs.push(...own);
     const byId = new Map(own.map((motif) => [motif.id, motif]));
     return design.placements!.flatMap((draft): Placement[] => {
-      const at = offset === 0 ? draft.at : { x: draft.at.x - offset, y: draft.at.y };
-      const placed = edge.place({ ...draft, at }, byId.get(draft.motif)!);
+      const placed = edge.place(shifted(draft, -offset), byId.get(draft.motif)!);
       return placed ? [{ ...placed, id: `${finish}/${draft.id}`, finish }] : [];
     });
   });
   return { motifs, placements };
 }
+
+const shifted = ({ at, within, ...draft }: PlacementDraft, by: number): PlacementDraft => ({
+  ...draft,
+  at: by === 0 ? at : { x: at.x + by, y: at.y },
+  ...(within && { within: placeContour(within, { at: { x: by, y: 0 }, turn: 0, mirrored: false }) }),
+});
 
 function measured(motif: Motif, finish: string): WallMotif {
   const drawn = motif.cutouts.map(({ contours, trueMm2 }) =>
@@ -78,14 +83,18 @@ const isOpenAt = (contours: readonly Contour[], at: Point): boolean =>
 
 type Placed = Omit<Placement, "finish">;
 
+/** What cuts a print: the surface's edge, or the tape along a mitre. */
+type CutSource = EdgeSource | "mitre";
+
 /** The edge of a surface, with an index of what of it lies where. */
 class SurfaceEdge {
   private readonly index: Flatbush;
   /** What each piece of the edge is called: a side as the eye has it, an opening by its id. */
-  private readonly names: ReadonlyMap<EdgeSource, string>;
+  private readonly names: ReadonlyMap<CutSource, string>;
 
   constructor(private readonly surface: Surface) {
-    this.names = new Map<EdgeSource, string>([
+    this.names = new Map<CutSource, string>([
+      ["mitre", "mitre"],
       ...sides,
       ...surface.covers.map(({ opening: { id } }) => [`opening ${id}`, id] as const),
     ]);
@@ -98,22 +107,27 @@ class SurfaceEdge {
   }
 
   /** A print as it lies on the surface; null for one that does not reach it. */
-  place(draft: PlacementDraft, motif: WallMotif): Placed | null {
+  place({ within, ...draft }: PlacementDraft, motif: WallMotif): Placed | null {
     const face = placeBox(motif.face, draft);
-    const near = this.near(face);
+    const mask = within && !isBoxInside(face, within) ? within : null;
+    const near = [
+      ...this.near(face),
+      ...(mask ?? []).map((curve): SourcedCurve<CutSource> => ({ curve, source: "mitre" })),
+    ];
     const bends = motif.sheet ? this.meeting(placeBox(motif.sheet, draft)) : [];
     if (near.length === 0) {
       const middle = { x: (face.minX + face.maxX) / 2, y: (face.minY + face.maxY) / 2 };
       return isOnSurface(this.surface, middle) ? { ...draft, share: 1, cutBy: [], bends, kept: null } : null;
     }
-    return this.cut(draft, motif, near, bends);
+    return this.cut(draft, motif, near, bends, mask);
   }
 
   private cut(
-    draft: PlacementDraft,
+    draft: Omit<PlacementDraft, "within">,
     motif: WallMotif,
-    near: readonly SourcedCurve<EdgeSource>[],
+    near: readonly SourcedCurve<CutSource>[],
     bends: readonly string[],
+    mask: Contour | null,
   ): Placed | null {
     let [open, left] = [0, 0];
     const cutBy = new Set<string>();
@@ -122,7 +136,7 @@ class SurfaceEdge {
       if (overlay !== draft.overlay) return;
       const areaM2 = motif.openM2[place]!;
       const own = contours.map((contour) => placeContour(contour, draft));
-      const part = this.partOf(own, near);
+      const part = this.partOf(own, near, mask);
       const leftM2 = part.areaM2 * motif.trueShare[place]!;
       open += areaM2;
       left += leftM2;
@@ -143,12 +157,15 @@ class SurfaceEdge {
   }
 
   /** What of an open part lies on the surface, and what of the surface's edge runs through it. */
-  private partOf(own: readonly Contour[], near: readonly SourcedCurve<EdgeSource>[]) {
+  private partOf(own: readonly Contour[], near: readonly SourcedCurve<CutSource>[], mask: Contour | null) {
     const curves = own.flatMap((contour) => contour.map((curve) => ({ curve, source: null })));
-    const { faces, edges } = arrange<EdgeSource | null>([...near, ...curves], placeTolerance);
+    const { faces, edges } = arrange<CutSource | null>([...near, ...curves], placeTolerance);
     const middles = faces.map(interiorPoint);
     const isOpen = middles.map((at) => isOpenAt(own, at));
-    const isKept = middles.map((at, face) => isOpen[face]! && isOnSurface(this.surface, at));
+    const isKept = middles.map(
+      (at, face) =>
+        isOpen[face]! && isOnSurface(this.surface, at) && (mask === null || isInsideContour(at, mask)),
+    );
     const keptFaces = faces.filter((_, face) => isKept[face]);
     return {
       areaM2: keptFaces.reduce((sum, { area }) => sum + area, 0) / 1e6,
@@ -179,6 +196,9 @@ class SurfaceEdge {
     return [...new Set(met.map(({ source }) => this.names.get(source)!))];
   }
 }
+
+const isBoxInside = ({ minX, minY, maxX, maxY }: Box, contour: Contour): boolean =>
+  rectangleContour(minX, minY, maxX, maxY).every(({ a }) => isInsideContour(a, contour));
 
 const sides: readonly (readonly [EdgeSource, string])[] = [
   ["left", "left"],

@@ -53,14 +53,16 @@ export interface PlacementDraft {
   /** In which turn it is printed, and from which load of the tool; both from 1. */
   readonly order: number;
   readonly load: number;
+  /** All of it that is printed lies in here: what a mitre leaves, in the strip's coordinates. Absent where nothing is masked. */
+  readonly within?: Contour;
 }
 
 /** A print as it lies on one wall, in the wall's coordinates. */
-export interface Placement extends PlacementDraft {
+export interface Placement extends Omit<PlacementDraft, "within"> {
   readonly finish: string;
   /** The part of its open area that lies on the surface, 0 to 1. */
   readonly share: number;
-  /** What cuts into its open parts, and what only its sheet is bent by: left, right, floor, ceiling, or an opening's id. */
+  /** What cuts into its open parts, and what only its sheet is bent by: left, right, floor, ceiling, an opening's id, or a mitre. */
   readonly cutBy: readonly string[];
   readonly bends: readonly string[];
   /** What is left of its open parts, by paint; null for a whole print, which is the motif's own. */

@@ -80,6 +80,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   },
   "table-part-prints": {},
   "care-print": {},
+  "care-mitre": {},
   "care-spray": {},
   "ready-sheets": { copies: 2 },
   "why-sheets": {},

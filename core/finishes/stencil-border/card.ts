@@ -36,9 +36,29 @@ export function cardOfStencilBorder(spec: StencilBorderSpec, strip: Strip): Card
     { type: "choice", label: "Runs", options: ways(along, strip) },
     way,
     choice("Repeats", "fit", fit, { stretch: "whole, stretched", keep: "kept, part at both ends" }),
+    ...("around" in along ? [cornersChoice(spec)] : []),
     choice("Order", "order", order, { overlay: "overlay by overlay", repeat: "repeat by repeat" }),
     ...printingFields(spec),
   ];
+}
+
+/** A motif of its own keeps its place once a document has one. */
+function cornersChoice({ corners }: StencilBorderSpec): CardField {
+  const words = { butt: "butt", mitre: "mitred" } as const;
+  return {
+    type: "choice",
+    label: "Corners",
+    options: [
+      ...(["butt", "mitre"] as const).map((way) => ({
+        label: words[way],
+        selected: corners === way,
+        set: { corners: way },
+      })),
+      ...(typeof corners === "object"
+        ? [{ label: "a motif of their own", selected: true, set: { corners } }]
+        : []),
+    ],
+  };
 }
 
 type Along = StencilBorderSpec["along"];

@@ -27,6 +27,11 @@ export const stencilBorderCraft = defineCraft({
     return workPrints(share, { sheets, passes, by: "repeat" }, site);
   },
   findings: {
+    "corners-overprint": ({ side }: { side: number }, { length }: Speech) => ({
+      say: `Where legs butt at a corner the prints of both lie over each other, up to ${length(side)} deep: it is printed twice, and reads as a knot of paint.`,
+      remedy:
+        "Mitre the corners, set a motif of their own there, or leave a gap wider than that in the sheet's ends.",
+    }),
     "stretch-shows": ({ name, length, repeats, stretch, repeat, verdict }: Stretch, speech: Speech) => ({
       say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats} repeats of ${speech.length(repeat)} do not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,
       remedy:

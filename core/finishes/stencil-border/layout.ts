@@ -4,6 +4,7 @@ import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import type { SheetPlace } from "../printTurns";
 import { isTooMuch, sheetOf } from "../stencilMotif";
+import { betweenMitres } from "./mitre";
 import { alongLeg, legsOf, type Leg } from "./legs";
 import type { StencilBorderSpec } from "./spec";
 
@@ -41,7 +42,7 @@ export function layOutStencilBorder(
     context,
     sheet,
     legs,
-    places: isOver ? [] : legs.flatMap((leg, index) => placesOn(leg, index, repeat, spec.fit)),
+    places: isOver ? [] : mitred(spec, sheet, legs),
     corner: isOver ? null : cornersOf(spec, legs, context),
     count,
     isOver,
@@ -64,17 +65,34 @@ function divide(
   return { ...leg, repeats, stretch, verdict };
 }
 
-/** Middles of the prints; kept repeats are centred, and a part of one stands at either end where there is room. */
+/** The prints along every leg; where the corners are mitred they run on past them, and are cut along the diagonals. */
+function mitred(
+  spec: StencilBorderSpec,
+  { stencil, cuts }: Sheet,
+  legs: readonly DividedLeg[],
+): SheetPlace[] {
+  const isMitred = spec.corners === "mitre" && legs.length === 4;
+  const reach = Math.max(cuts.maxY, -cuts.minY, cuts.maxX, -cuts.minX) + stencil.repeat.x;
+  return legs.flatMap((leg, index) => {
+    const places = placesOn(leg, index, stencil.repeat.x, spec.fit, isMitred);
+    if (!isMitred) return places;
+    const within = betweenMitres(leg, legs[(index + 1) % legs.length]!.length, reach);
+    return places.map((place) => ({ ...place, within }));
+  });
+}
+
+/** Middles of the prints; kept repeats are centred, and a part of one stands at either end where there is room or a mitre. */
 function placesOn(
   leg: DividedLeg,
   index: number,
   repeat: number,
   fit: StencilBorderSpec["fit"],
+  isMitred: boolean,
 ): SheetPlace[] {
   const { repeats, length } = leg;
   const pitch = fit === "keep" ? repeat : length / repeats;
   const over = (length - repeats * pitch) / 2;
-  const isParted = fit === "keep" && over > 1e-6;
+  const isParted = isMitred || (fit === "keep" && over > 1e-6);
   const count = repeats + (isParted ? 2 : 0);
   const first = over + (isParted ? -pitch / 2 : pitch / 2);
   return Array.from({ length: count }, (_, place) => ({

@@ -99,6 +99,7 @@ export function printSteps(own: Printing): StepDraft[] {
           cautions: [
             ...(own.fixing === "adhesive" ? [{ code: "care-spray", values: {} }] : []),
             { code: "care-print", values: {} },
+            ...(prints.some(isMitred) ? [{ code: "care-mitre", values: {} }] : []),
           ],
           evening: [
             { code: "ready-tins", values: { colours } },
@@ -243,10 +244,24 @@ export function printedSundries(own: Printing): SundryUse[] {
     { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.passes.flat().length },
     ...tools,
     { item: "blotting-paper", amount: loads },
-    { item: "stencil-tape", amount: (prints.length * tapeAPrintMm) / 1000 },
+    { item: "stencil-tape", amount: (prints.length * tapeAPrintMm + mitresMm(own)) / 1000 },
     ...(own.fixing === "adhesive" ? [{ item: "stencil-adhesive", amount: prints.length }] : []),
   ];
 }
+
+/** Tape along the diagonals of mitres: of a square as high as the print is, at each print that one cuts. */
+const mitresMm = ({ walls }: Printing): number =>
+  walls.reduce(
+    (sum, { motifs, placements }) =>
+      sum +
+      placements.filter(isMitred).reduce((length, { motif }) => {
+        const { face } = motifs.find(({ id }) => id === motif)!;
+        return length + Math.SQRT2 * (face.maxY - face.minY);
+      }, 0),
+    0,
+  );
+
+const isMitred = ({ cutBy }: Placement): boolean => cutBy.includes("mitre");
 
 /** Prints that are cut, by place, with what cuts them; and those that only bend the sheet. */
 export const partPrintTables = ({ finish, walls, hasTopSheet }: Printing): Table[] =>

@@ -52,6 +52,8 @@ export const printWords = {
     ].join(""),
   "table-part-prints": () => "Prints that are cut or bend the sheet",
   "care-print": () => "Too wet or too hard and it creeps under the sheet: blot first, and dab, never push.",
+  "care-mitre": () =>
+    "Mask each mitre along its diagonal, from the inner corner to the outer; the tape goes on the neighbour's prints only once they are dry.",
   "care-spray": () =>
     "Spray the sheet in a box away from the wall, with air and without flames; its label tells the rest.",
   "ready-sheets": ({ copies }: { copies: number }) =>

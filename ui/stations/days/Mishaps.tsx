@@ -1,11 +1,12 @@
 "use client";
 
 import { useState } from "react";
-import { formatDuration } from "@/core/measure/formatLength";
 import { speechOf } from "@/core/job/speechOf";
 import { mendPlan } from "@/core/work/mend/mendPlan";
 import { mishapKinds, mishaps, type MishapKind } from "@/core/work/mend/mishaps";
 import { useJob } from "@/ui/job/JobProvider";
+import { MendingSteps } from "./MendingSteps";
+import { RedoPrint } from "./RedoPrint";
 import { Choice } from "@/ui/parts/Choice";
 import { Section } from "@/ui/parts/Section";
 
@@ -49,23 +50,9 @@ export function Mishaps() {
           />
         </div>
       </div>
+      {kind === "misprint" && <RedoPrint />}
       <p className="pb-1 text-[0.9375rem] text-soft">{`To see it early: ${see}`}</p>
-      <ol className="list-decimal pl-5">
-        {steps.map(({ say, minutes: own, dryMin }) => (
-          <li key={say} className="py-1">
-            {say}
-            <span className="text-[0.9375rem] text-soft">
-              {own > 0 && ` ${own} min.`}
-              {dryMin > 0 && ` Then ${formatDuration(dryMin)} to dry.`}
-            </span>
-          </li>
-        ))}
-      </ol>
-      <p className="pt-1 font-semibold">
-        {wholeMin > minutes
-          ? `${formatDuration(minutes)} of work, ${formatDuration(wholeMin)} with its waits in this air.`
-          : `${formatDuration(minutes)} of work.`}
-      </p>
+      <MendingSteps steps={steps} minutes={minutes} wholeMin={wholeMin} />
       <p className="pt-1 text-[0.9375rem] text-soft">{`Next time: ${next}`}</p>
     </Section>
   );
