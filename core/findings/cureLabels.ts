@@ -26,6 +26,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   untangle: () => "Put the corners in turn",
   "line-up": () => "Line it up",
   "more-coats": (count) => `Plan ${count} coats`,
+  "top-sheet": () => "Plan a top sheet",
   mitre: () => "Mitre the corners",
   "tape-straight": () => "Tape straight edges",
   "float-corner": () => "Float the corner",

@@ -178,6 +178,7 @@ export type CureKind =
   | "truer-end"
   | "spare-at-end"
   | "mitre"
+  | "top-sheet"
   | "tape-straight"
   | "float-corner";
 

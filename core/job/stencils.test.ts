@@ -150,6 +150,14 @@ describe("a field", () => {
   });
 
   it("takes a copy cut short where the painter has one, and says where it is used", () => {
+    // Ten columns of sheets 480 wide on 4000, four rows of 680 on 2400: those of the top row reach over it, of both end columns out.
+    const advised = (topSheet: boolean) =>
+      planned({ start: { x: "left", y: "top" }, topSheet }).walls[0]!.findings.find(
+        ({ code }) => code === "cut-copies",
+      )!;
+    expect(advised(false).say).toContain("10 sheets reach over the ceiling and 8 over the ends");
+    expect(advised(false).change!.set).toEqual({ topSheet: true });
+    expect(advised(true).say).toMatch(/^8 sheets reach over the ends/);
     const sheets = (topSheet: boolean) => {
       const whole = planned({ start: { x: "left", y: "top" }, topSheet });
       const row = whole.tables![0]!.rows.find(({ place }) => place === "column 2, row 1")!;

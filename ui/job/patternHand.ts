@@ -1,5 +1,7 @@
+import { useMemo } from "react";
 import { create } from "zustand";
 import { isOnWall } from "@/core/job/wallsOfFinish";
+import type { PlanWall } from "@/core/job/planTypes";
 import type { Job, JobFinish } from "@/core/job/schema";
 import { useJob } from "./JobProvider";
 import type { Point } from "@/core/geometry/point";
@@ -12,6 +14,9 @@ interface PatternHand {
   readonly paint: string | null;
   /** In the coordinates of the finish's strip. */
   readonly points: readonly Point[];
+  /** An overlay of the finish in hand that is looked at alone; null for all of them. */
+  readonly overlay: string | null;
+  lookAt(overlay: string | null): void;
   take(finish: string | null): void;
   takeTool(tool: string | null): void;
   takePaint(paint: string): void;
@@ -24,7 +29,9 @@ export const usePatternHand = create<PatternHand>((set) => ({
   tool: null,
   paint: null,
   points: [],
-  take: (finish) => set({ finish, tool: null, points: [] }),
+  overlay: null,
+  lookAt: (overlay) => set({ overlay }),
+  take: (finish) => set({ finish, tool: null, points: [], overlay: null }),
   takeTool: (tool) => set({ tool, points: [] }),
   takePaint: (paint) => set({ paint }),
   setPoints: (points) => set({ points }),
@@ -41,4 +48,17 @@ export function useFinishInHand(wallId: string): JobFinish | undefined {
   const job = useJob();
   const taken = usePatternHand(({ finish }) => finish);
   return finishInHand(job, wallId, taken);
+}
+
+/** A wall's plan with the prints of one overlay alone, where the painter looks at that. */
+export function useLookedAt(plan: PlanWall | null, wallId: string): PlanWall | null {
+  const overlay = usePatternHand((hand) => hand.overlay);
+  const finish = useFinishInHand(wallId)?.id;
+  return useMemo(() => {
+    if (!plan?.prints || overlay === null) return plan;
+    const prints = plan.prints.map((own) =>
+      own.finish === finish ? { ...own, list: own.list.filter((print) => print.overlay === overlay) } : own,
+    );
+    return { ...plan, prints };
+  }, [plan, overlay, finish]);
 }

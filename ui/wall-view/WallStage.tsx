@@ -13,6 +13,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { useSame } from "@/ui/parts/useSame";
 import { Ruler } from "./Ruler";
 import { useView, type Size, type View } from "./useView";
+import { useLookedAt } from "@/ui/job/patternHand";
 import { useWallsBeside, type WallBeside } from "./useWallsBeside";
 import { isForCanvas, WallCanvas } from "./WallCanvas";
 import { WallDrawing } from "./WallDrawing";
@@ -78,8 +79,8 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
     }),
     [view, size, box, whole],
   );
+  const plan = useLookedAt(found?.plan ?? null, wallId);
   if (!wall) return null;
-  const { plan } = found;
   const isOnCanvas = plan !== null && !hatched && isForCanvas(plan);
   return (
     <section

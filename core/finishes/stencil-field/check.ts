@@ -1,3 +1,4 @@
+import { placeBox } from "../../geometry/placeContour";
 import type { Finding } from "../../findings/finding";
 import type { StencilFieldLayout } from "./layout";
 import { ticksDrift } from "./ticks";
@@ -8,8 +9,38 @@ export function checkStencilField(layout: StencilFieldLayout): Finding[] {
   if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   if (places.length === 0)
     return [{ code: "off-wall", severity: "check", values: { thing: "the stencil" }, at: null }];
-  return spec.register === "ticks" ? [goesByTicks(layout)] : [];
+  return [...cutCopies(layout), ...(spec.register === "ticks" ? [goesByTicks(layout)] : [])];
 }
+
+/** A sheet is bent so often without harm, and the hand without losing patience. */
+const mostBent = 6;
+
+/** Sheets that reach over a ceiling or into the ends of walls so often that a copy cut to fit pays. */
+function cutCopies({ places, sheet, strip, spec }: StencilFieldLayout): Finding[] {
+  const boxes = places.map((place) => placeBox(sheet.plastic, { ...place, mirrored: false }));
+  const ends = strip.parts.flatMap(({ surface, offset }) =>
+    surface ? [offset + surface.extent.minX, offset + surface.extent.maxX] : [],
+  );
+  const isAcross = (low: number, at: number, high: number) => low < at - hairMm && high > at + hairMm;
+  const top = boxes.filter(({ minY, maxY }) => isAcross(minY, strip.extent.maxY, maxY)).length;
+  const sides = boxes.filter(({ minX, maxX }) => ends.some((at) => isAcross(minX, at, maxX))).length;
+  const isTop = top > mostBent && !spec.topSheet;
+  if (!isTop && sides <= mostBent) return [];
+  return [
+    {
+      own: true,
+      code: "cut-copies",
+      severity: "note",
+      values: { top: isTop ? top : 0, sides: sides > mostBent ? sides : 0 },
+      at: null,
+      ...(isTop && {
+        cure: { kind: "top-sheet", count: 0, finish: spec.id, set: { topSheet: true } } as const,
+      }),
+    },
+  ];
+}
+
+const hairMm = 0.01;
 
 const goesByTicks = (layout: StencilFieldLayout): Finding => ({
   own: true,

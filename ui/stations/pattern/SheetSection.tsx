@@ -1,7 +1,7 @@
 "use client";
 
 import { Upload } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useDropzone } from "react-dropzone";
 import { readSvgSheet } from "@/formats/readSvgSheet";
 import { formatArea, formatLength, formatRun } from "@/core/measure/formatLength";
@@ -11,11 +11,13 @@ import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
 import type { Stencil } from "@/core/stencil/schema";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, freshId, withSheets, type FinishDocument } from "@/ui/job/jobDocument";
+import { usePatternHand } from "@/ui/job/patternHand";
 import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
+import { ScaledSheet } from "./ScaledSheet";
 import { SheetDrawing } from "./SheetDrawing";
 
 interface Props {
@@ -160,7 +162,9 @@ function Plastic({
   readonly onHold: (overlays: Stencil["overlays"]) => void;
 }) {
   const { units } = useJob();
-  const [shown, setShown] = useState<string | null>(null);
+  const { overlay: shown, lookAt } = usePatternHand();
+  // All of them again, wherever the painter goes from here.
+  useEffect(() => () => lookAt(null), [lookAt]);
   const sheet = tryCutSheet(stencil);
   if (!sheet) return null;
   const { plastic, cell, islands, bridges, hasHalfTurn, cuttingMm, slots } = sheet;
@@ -169,11 +173,11 @@ function Plastic({
   const openMm2 = slots.reduce((sum, slot) => sum + slot.openMm2, 0);
   return (
     <div className="pt-3">
-      <SheetDrawing sheet={sheet} overlay={shown} isMarked className="h-56 w-full" />
+      <ScaledSheet sheet={sheet} overlay={shown} />
       {overlays.length > 1 && (
         <div className="flex flex-wrap gap-2 pt-2" role="group" aria-label="Overlays shown">
           {[null, ...overlays].map((id) => (
-            <Button key={id ?? "all"} look="quiet" aria-pressed={shown === id} onClick={() => setShown(id)}>
+            <Button key={id ?? "all"} look="quiet" aria-pressed={shown === id} onClick={() => lookAt(id)}>
               {id === null ? "All overlays" : `Overlay ${id}`}
             </Button>
           ))}
