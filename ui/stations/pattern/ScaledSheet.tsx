@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { mmPerInch } from "@/core/measure/units";
 import type { Sheet } from "@/core/stencil/cutSheet";
 import { useJob } from "@/ui/job/JobProvider";
@@ -18,6 +18,11 @@ const scales = [
 export function ScaledSheet({ sheet, overlay }: { readonly sheet: Sheet; readonly overlay: string | null }) {
   const { units } = useJob();
   const [times, setTimes] = useState<number | null>(null);
+  const scroller = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const { current: box } = scroller;
+    box?.scrollTo((box.scrollWidth - box.clientWidth) / 2, (box.scrollHeight - box.clientHeight) / 2);
+  }, [times]);
   const { minX, maxX, minY, maxY } = sheet.plastic;
   const bar = units === "imperial" ? { mm: 2 * mmPerInch, say: "2 inches" } : { mm: 50, say: "50 mm" };
   return (
@@ -26,6 +31,7 @@ export function ScaledSheet({ sheet, overlay }: { readonly sheet: Sheet; readonl
         <SheetDrawing sheet={sheet} overlay={overlay} isMarked className="h-56 w-full" />
       ) : (
         <div
+          ref={scroller}
           className="h-72 overflow-auto border border-hairline"
           tabIndex={0}
           role="region"
@@ -44,7 +50,7 @@ export function ScaledSheet({ sheet, overlay }: { readonly sheet: Sheet; readonl
         />
       </div>
       {times !== null && (
-        <div className="pb-1 text-[0.875rem] text-soft">
+        <div className="py-2 text-[0.875rem] text-soft">
           <div className="h-2 border-x-2 border-b-2 border-ink" style={{ width: `${bar.mm}mm` }} />
           {`This line is ${bar.say} long on a screen that tells its size truly; hold a rule to it.`}
         </div>
