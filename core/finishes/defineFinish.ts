@@ -72,6 +72,8 @@ export interface StencilReference extends SpecReference {
   /** Null where its colours are the finish's in turn. */
   readonly colours: Readonly<Record<string, string>> | null;
   readonly coloursPath: readonly string[];
+  /** The second paints of some of its colours; absent where it has none. */
+  readonly shades?: Readonly<Record<string, string>>;
 }
 
 /**

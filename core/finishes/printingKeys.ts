@@ -6,6 +6,10 @@ import { idSchema } from "../measure/schema";
 export const printingKeys = {
   stencil: idSchema.describe("a sheet of the job"),
   colours: z.record(idSchema, idSchema).describe("the paint of each colour of the sheet"),
+  shades: z
+    .record(idSchema, idSchema)
+    .default({})
+    .describe("a second paint of a colour's holes, dabbed towards one edge of them while the sheet lies"),
   method: z.enum(["brush", "roller"]).default("roller"),
   fixing: z.enum(["tape", "adhesive"]).default("tape").describe("what holds the sheet"),
 };
@@ -17,11 +21,14 @@ export const paceOfPrinting = ({ method }: { readonly method: "brush" | "roller"
 interface PrintingSpec {
   readonly stencil: string;
   readonly colours: Readonly<Record<string, string>>;
+  readonly shades: Readonly<Record<string, string>>;
 }
 
-/** The paints of its colours. */
-export const printingPaints = ({ colours }: PrintingSpec) =>
-  Object.entries(colours).map(([slot, id]) => ({ path: ["colours", slot], id }));
+/** The paints of its colours, and of their shades. */
+export const printingPaints = ({ colours, shades }: PrintingSpec) => [
+  ...Object.entries(colours).map(([slot, id]) => ({ path: ["colours", slot], id })),
+  ...Object.entries(shades).map(([slot, id]) => ({ path: ["shades", slot], id })),
+];
 
 /** A first sheet in the paints other than the wall's own, in turn; one whose repeat is a border's where that is asked for. */
 export function startPrinting(
@@ -41,6 +48,6 @@ export function startPrinting(
 }
 
 /** Its sheet, with the paints of its colours. */
-export const printingStencil = ({ stencil, colours }: PrintingSpec) => [
-  { path: ["stencil"], id: stencil, colours, coloursPath: ["colours"] },
+export const printingStencil = ({ stencil, colours, shades }: PrintingSpec) => [
+  { path: ["stencil"], id: stencil, colours, coloursPath: ["colours"], shades },
 ];

@@ -2,19 +2,15 @@ import type { Sheet } from "../stencil/cutSheet";
 import type { Contribution } from "../work/contribution";
 import { waitFactor } from "../work/climate";
 import type { PrintMethod } from "../work/prints/constants";
-import {
-  partPrintTables,
-  printedPaint,
-  printedSundries,
-  printSteps,
-  type Printing,
-} from "../work/prints/printSteps";
+import { printedPaint, printedSundries } from "../work/prints/needs";
+import { partPrintTables, printSteps, type Printing } from "../work/prints/printSteps";
 import { paceOfPrinting } from "./printingKeys";
 import type { Share, Site } from "./defineCraft";
 import type { Laid } from "./defineFinish";
 
 interface PrintingSpec {
   readonly id: string;
+  readonly shades: Readonly<Record<string, string>>;
   readonly method: PrintMethod;
   readonly fixing: "tape" | "adhesive";
 }
@@ -41,6 +37,7 @@ export function workPrints(
     passes,
     by,
     hasTopSheet,
+    shades: new Map(Object.entries(spec.shades)),
     narrowestMm: new Map(
       sheets.flatMap(({ slots }) => slots.map(({ slot, narrowestMm }) => [slot, narrowestMm] as const)),
     ),

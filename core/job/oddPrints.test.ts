@@ -22,7 +22,11 @@ const brick = fc.record({
     ],
   ),
 });
-const printed = { stencil: fc.constant("s"), colours: fc.constant({ a: "q" }) };
+const printed = {
+  stencil: fc.constant("s"),
+  colours: fc.constant({ a: "q" }),
+  shades: fc.constantFrom({}, { a: "r" }),
+};
 const field = fc.record({
   kind: fc.constant("stencil-field"),
   ...printed,
@@ -42,6 +46,7 @@ const border = fc.record({
     { below: "ceiling", by: 0 },
   ),
   fit: fc.constantFrom("stretch", "keep"),
+  corners: fc.constantFrom("butt", "mitre"),
 });
 
 it("whatever the sizes, a plan is made of finite numbers, or something stops it in words", () => {

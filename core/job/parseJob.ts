@@ -216,7 +216,7 @@ function checkReferences(job: Job): Problem[] {
 /** A sheet that a finish prints with is there, and each of its colours has a paint. */
 function checkStencil(
   { stencils }: Job,
-  { path, id, colours, coloursPath }: StencilReference,
+  { path, id, colours, coloursPath, shades = {} }: StencilReference,
   at: Path,
 ): Problem[] {
   const stencil = stencils.find((other) => other.id === id);
@@ -234,9 +234,12 @@ function checkStencil(
       path: formatPath([...at, ...coloursPath, slot]),
       message: `missing; expected the paint of this colour of ${quote(id)}`,
     })),
-    ...unknown.map((slot) => ({
-      path: formatPath([...at, ...coloursPath, slot]),
-      message: `${quote(id)} has no colour ${quote(slot)}; expected ${listed(slots)}`,
+    ...[
+      ...unknown.map((slot) => [...coloursPath, slot]),
+      ...Object.keys(shades).flatMap((slot) => (slots.has(slot) ? [] : [["shades", slot]])),
+    ].map((place) => ({
+      path: formatPath([...at, ...place]),
+      message: `${quote(id)} has no colour ${quote(place.at(-1)!)}; expected ${listed(slots)}`,
     })),
   ];
 }

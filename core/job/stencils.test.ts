@@ -149,6 +149,25 @@ describe("a field", () => {
     }
   });
 
+  it("shades while the sheet lies: half as long again, a third of the holes in the second paint, a brush for it", () => {
+    const two = { width: 800, height: 600 };
+    const start = { x: "left", y: "top" };
+    const plain = planned({ start }, two);
+    const shaded = planned({ start, shades: { leaf: "brine" } }, two);
+    const print = (plan: typeof plain) => plan.steps.find(({ kind }) => kind === "print")!;
+    // Forty prints of 1.5 min and half as much again, and the sheet cleaned once, 8 min.
+    expect(planned({ start, shades: { leaf: "brine" } }).walls[0]!.prints![0]!.minutes).toBe(40 * 2.25 + 8);
+    expect(print(shaded).say).toContain("each shaded in brine towards one edge");
+    // Leaves of 160 by 400, twice, three tenths of them.
+    const brine = shaded.paint.find(({ colour }) => colour === "brine")!;
+    expect(brine.printed_m2).toBeCloseTo(2 * 0.064 * 0.3, 9);
+    expect(plain.paint.some(({ colour }) => colour === "brine")).toBe(false);
+    expect(shaded.sundries.map(({ item }) => item)).toContain("stencil-brush-40");
+    expect(plain.sundries.map(({ item }) => item)).not.toContain("stencil-brush-40");
+    const wrong = parseJob(document({ start, shades: { stem: "brine" } }, two));
+    expect(wrong.ok ? [] : wrong.problems.map(({ path }) => path)).toEqual(["finishes[0].shades.stem"]);
+  });
+
   it("takes a copy cut short where the painter has one, and says where it is used", () => {
     // Ten columns of sheets 480 wide on 4000, four rows of 680 on 2400: those of the top row reach over it, of both end columns out.
     const advised = (topSheet: boolean) =>

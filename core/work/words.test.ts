@@ -67,6 +67,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     wall: "w",
     overlay: "2",
     colours: ["p"],
+    shades: ["p"],
     prints: 40,
     partial: 6,
     loads: 12,

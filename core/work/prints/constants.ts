@@ -16,6 +16,9 @@ export const cleanedDryMin = 12;
 export const tackMin = 3;
 /** A part print takes so many times as long. */
 export const partPrintFactor = 2;
+/** A shade takes about so much of a hole, towards one edge, and so much of a print's time again, while the sheet still lies. */
+export const shadeShare = 0.3;
+export const shadeTimeShare = 0.5;
 /** Adhesive fouls a sheet so much sooner. */
 export const adhesiveFactor = 0.5;
 /** Four pieces of tape hold a sheet, mm each. */

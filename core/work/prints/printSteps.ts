@@ -3,23 +3,22 @@ import { placeBox } from "../../geometry/placeContour";
 import { openBox, type Placement, type WallMotif } from "../../pattern/placement";
 import type { Paint } from "../../paint/schema";
 import type { Wall } from "../../wall/schema";
-import type { PaintUse, SundryUse, Table } from "../contribution";
+import type { Table } from "../contribution";
 import { waitFor, type StepDraft, type Stretch, type Wait } from "../step";
 import { tapedOver } from "../tapedOver";
 import {
   adhesiveFactor,
-  brushSizesMm,
   cleanedDryMin,
   cleaningMin,
   partPrintFactor,
   printDryMin,
   printing,
+  shadeTimeShare,
   tackMin,
-  tapeAPrintMm,
   type PrintMethod,
 } from "./constants";
+import { isMitred, shadedIn } from "./partsOfPrints";
 import { waitsIn } from "./orderPrints";
-import { areasByPaint, printedUses } from "./printedUses";
 
 /** What is printed on one wall. */
 export interface PrintedWall {
@@ -41,6 +40,8 @@ export interface Printing {
   readonly by: "column" | "repeat";
   /** Whether a copy cut short is at hand for where the sheet would bend at the ceiling. */
   readonly hasTopSheet: boolean;
+  /** The second paint of a colour of the sheet, by its slot. */
+  readonly shades: ReadonlyMap<string, string>;
   /** About how wide the narrowest hole of each colour is, mm. */
   readonly narrowestMm: ReadonlyMap<string, number>;
   readonly walls: readonly PrintedWall[];
@@ -61,6 +62,8 @@ export function printSteps(own: Printing): StepDraft[] {
       if (prints.length === 0) return [];
       const { wall } = on;
       const colours = coloursOf(on, prints);
+      const shades = shadesOf(on, prints, own);
+      const all = [...new Set([...colours, ...shades])];
       const stretches = stretchesOf(on, pass, prints, own);
       const partial = prints.filter(({ share }) => share < 1).length;
       return [
@@ -69,7 +72,7 @@ export function printSteps(own: Printing): StepDraft[] {
           phase: "colour",
           verb: "print",
           wall: wall.id,
-          ...(colours.length === 1 ? { colour: colours[0]! } : { brushedWith: colours }),
+          ...(all.length === 1 ? { colour: all[0]! } : { brushedWith: all }),
           session: own.finish,
           prints: prints.map(({ id }) => id),
           stretches,
@@ -87,6 +90,7 @@ export function printSteps(own: Printing): StepDraft[] {
               overlay: own.passes.length > 1 ? pass[0]! : "",
               by: own.by,
               colours,
+              shades,
               prints: prints.length,
               partial,
               loads: new Set(prints.map(({ load }) => load)).size,
@@ -102,7 +106,7 @@ export function printSteps(own: Printing): StepDraft[] {
             ...(prints.some(isMitred) ? [{ code: "care-mitre", values: {} }] : []),
           ],
           evening: [
-            { code: "ready-tins", values: { colours } },
+            { code: "ready-tins", values: { colours: all } },
             { code: "ready-sheets", values: { copies: copiesOf(own) } },
           ],
         },
@@ -126,6 +130,11 @@ function coloursOf({ motifs }: PrintedWall, prints: readonly Placement[]): strin
   ];
 }
 
+/** The paints that shade some of these prints. */
+const shadesOf = ({ motifs }: PrintedWall, prints: readonly Placement[], { shades }: Printing): string[] => [
+  ...new Set(prints.flatMap((print) => shadedIn(print, motifs, shades).map(({ paint }) => paint))),
+];
+
 /** After so many prints a rim of paint is felt on the sheet. */
 export const cleanEvery = ({ method, fixing }: Pick<Printing, "method" | "fixing">): number =>
   Math.floor(printing[method].cleanEvery * (fixing === "adhesive" ? adhesiveFactor : 1));
@@ -136,7 +145,10 @@ export const copiesOf = (own: Pick<Printing, "method" | "fixing" | "eachMin">): 
 
 /** Minutes of each print: its own, waits for what its sheet would lie on, cleaning where it is due, and adhesive's tack. */
 function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: Printing): number[] {
-  const each = prints.map(({ share }) => own.eachMin * (share < 1 ? partPrintFactor : 1));
+  const each = prints.map((print) => {
+    const shading = shadedIn(print, motifs, own.shades).length > 0 ? shadeTimeShare : 0;
+    return own.eachMin * ((print.share < 1 ? partPrintFactor : 1) + shading);
+  });
   const every = cleanEvery(own);
   const byId = new Map(motifs.map((motif) => [motif.id, motif]));
   const open = new Map<string, Box>();
@@ -175,7 +187,7 @@ function stretchesOf(
 ): Stretch[] {
   const kept = keptStretches.get(on) ?? new Map<string, Stretch[]>();
   keptStretches.set(on, kept);
-  const key = JSON.stringify([pass, own.method, own.fixing, own.eachMin, own.airFactor]);
+  const key = JSON.stringify([pass, own.method, own.fixing, own.eachMin, own.airFactor, [...own.shades]]);
   const before = kept.get(key);
   if (before) return before;
   const made = divided(prints, minutesOf(prints, on, own), own.by);
@@ -203,65 +215,6 @@ function divided(prints: readonly Placement[], minutes: readonly number[], by: P
   });
   return stretches;
 }
-
-/** Printed open parts by paint. */
-export const printedPaint = ({ walls, method }: Printing): PaintUse[] =>
-  printedUses(
-    walls.map(({ wall, motifs, placements }) => {
-      const byId = new Map(motifs.map((motif) => [motif.id, motif]));
-      return {
-        wall,
-        areas: areasByPaint(placements.flatMap((print) => partsOf(print, byId.get(print.motif)!))),
-      };
-    }),
-    printing[method],
-  );
-
-const partsOf = (print: Placement, { cutouts, openM2 }: WallMotif): (readonly [string, number])[] =>
-  print.kept
-    ? print.kept.map(({ paint, areaM2 }) => [paint, areaM2])
-    : cutouts.flatMap(({ overlay, paint }, place) =>
-        overlay === print.overlay ? [[paint, openM2[place]!] as const] : [],
-      );
-
-/** Sheets, tools, paper and what holds the sheets. */
-export function printedSundries(own: Printing): SundryUse[] {
-  const prints = own.walls.flatMap(({ placements }) => placements);
-  if (prints.length === 0) return [];
-  const loads = own.walls.reduce(
-    (sum, { placements }) => sum + new Set(placements.map(({ overlay, load }) => `${overlay} ${load}`)).size,
-    0,
-  );
-  const tools = [...own.narrowestMm].map(([, narrowest]): SundryUse =>
-    own.method === "roller"
-      ? { item: "foam-roller", amount: 1 }
-      : {
-          item: `stencil-brush-${brushSizesMm.findLast((size) => size <= narrowest * 1.5) ?? brushSizesMm[0]}`,
-          amount: 1,
-        },
-  );
-  return [
-    { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.passes.flat().length },
-    ...tools,
-    { item: "blotting-paper", amount: loads },
-    { item: "stencil-tape", amount: (prints.length * tapeAPrintMm + mitresMm(own)) / 1000 },
-    ...(own.fixing === "adhesive" ? [{ item: "stencil-adhesive", amount: prints.length }] : []),
-  ];
-}
-
-/** Tape along the diagonals of mitres: of a square as high as the print is, at each print that one cuts. */
-const mitresMm = ({ walls }: Printing): number =>
-  walls.reduce(
-    (sum, { motifs, placements }) =>
-      sum +
-      placements.filter(isMitred).reduce((length, { motif }) => {
-        const { face } = motifs.find(({ id }) => id === motif)!;
-        return length + Math.SQRT2 * (face.maxY - face.minY);
-      }, 0),
-    0,
-  );
-
-const isMitred = ({ cutBy }: Placement): boolean => cutBy.includes("mitre");
 
 /** Prints that are cut, by place, with what cuts them; and those that only bend the sheet. */
 export const partPrintTables = ({ finish, walls, hasTopSheet }: Printing): Table[] =>

@@ -6,6 +6,7 @@ interface Printed {
   readonly wall: string;
   readonly overlay: string;
   readonly colours: readonly string[];
+  readonly shades: readonly string[];
   readonly prints: number;
   readonly partial: number;
   readonly loads: number;
@@ -26,6 +27,7 @@ export const printWords = {
       wall,
       overlay,
       colours,
+      shades,
       prints,
       partial,
       loads,
@@ -42,6 +44,9 @@ export const printWords = {
     [
       `${speech.wall(wall)}: print ${overlay ? `overlay ${overlay} ` : ""}in ${listed(colours.map((colour) => speech.paint(colour)))}, ${prints} ${prints === 1 ? "print" : "prints"}`,
       partial > 0 ? `, ${partial} of them cut` : "",
+      shades.length > 0
+        ? `, each shaded in ${listed(shades.map((colour) => speech.paint(colour)))} towards one edge before its sheet is lifted`
+        : "",
       `, ${loads} ${loads === 1 ? "load" : "loads"} ${method === "brush" ? "dabbed off until the brush is nearly dry" : "rolled off on paper"}`,
       prints > every ? `; clean the sheet after every ${every}` : "",
       stretches < 2

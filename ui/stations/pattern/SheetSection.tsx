@@ -43,7 +43,12 @@ export function SheetSection({ finish: finishId, sheet: sheetId, colours }: Prop
         before.finishes,
         finishId,
         (finish) =>
-          ({ ...finish, stencil: stencil.id, colours: coloursFor(stencil, colours) }) as FinishDocument,
+          ({
+            ...finish,
+            stencil: stencil.id,
+            colours: coloursFor(stencil, colours),
+            shades: undefined,
+          }) as FinishDocument,
       ),
     }));
   const recut = (stencil: Stencil) =>

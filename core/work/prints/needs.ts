@@ -1,0 +1,77 @@
+import type { PaintUse, SundryUse } from "../contribution";
+import type { Placement, WallMotif } from "../../pattern/placement";
+import { brushSizesMm, printing, shadeShare, tapeAPrintMm } from "./constants";
+import { isMitred, shadedIn } from "./partsOfPrints";
+import { areasByPaint, printedUses } from "./printedUses";
+import { copiesOf, type Printing } from "./printSteps";
+
+/** Printed open parts by paint, and what is dabbed over a part of them as a shade, by the brush. */
+export const printedPaint = ({ walls, method, shades }: Printing): PaintUse[] => [
+  ...printedUses(
+    walls.map(({ wall, motifs, placements }) => {
+      const byId = new Map(motifs.map((motif) => [motif.id, motif]));
+      return {
+        wall,
+        areas: areasByPaint(placements.flatMap((print) => partsOf(print, byId.get(print.motif)!))),
+      };
+    }),
+    printing[method],
+  ),
+  ...printedUses(
+    walls.map(({ wall, motifs, placements }) => ({
+      wall,
+      areas: areasByPaint(
+        placements.flatMap((print) =>
+          shadedIn(print, motifs, shades).map(({ paint, areaM2 }) => [paint, areaM2 * shadeShare] as const),
+        ),
+      ),
+    })),
+    printing.brush,
+  ),
+];
+
+const partsOf = (print: Placement, { cutouts, openM2 }: WallMotif): (readonly [string, number])[] =>
+  print.kept
+    ? print.kept.map(({ paint, areaM2 }) => [paint, areaM2])
+    : cutouts.flatMap(({ overlay, paint }, place) =>
+        overlay === print.overlay ? [[paint, openM2[place]!] as const] : [],
+      );
+
+/** Sheets, tools, paper and what holds the sheets. */
+export function printedSundries(own: Printing): SundryUse[] {
+  const prints = own.walls.flatMap(({ placements }) => placements);
+  if (prints.length === 0) return [];
+  const loads = own.walls.reduce(
+    (sum, { placements }) => sum + new Set(placements.map(({ overlay, load }) => `${overlay} ${load}`)).size,
+    0,
+  );
+  const brushFor = (narrowest: number): SundryUse => ({
+    item: `stencil-brush-${brushSizesMm.findLast((size) => size <= narrowest * 1.5) ?? brushSizesMm[0]}`,
+    amount: 1,
+  });
+  const tools = [...own.narrowestMm].map(([, narrowest]): SundryUse =>
+    own.method === "roller" ? { item: "foam-roller", amount: 1 } : brushFor(narrowest),
+  );
+  // One for shading beside the one of its colour.
+  const shading = [...own.shades.keys()].map((slot) => brushFor(own.narrowestMm.get(slot) ?? 0));
+  return [
+    { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.passes.flat().length },
+    ...tools,
+    ...shading,
+    { item: "blotting-paper", amount: loads },
+    { item: "stencil-tape", amount: (prints.length * tapeAPrintMm + mitresMm(own)) / 1000 },
+    ...(own.fixing === "adhesive" ? [{ item: "stencil-adhesive", amount: prints.length }] : []),
+  ];
+}
+
+/** Tape along the diagonals of mitres: of a square as high as the print is, at each print that one cuts. */
+const mitresMm = ({ walls }: Printing): number =>
+  walls.reduce(
+    (sum, { motifs, placements }) =>
+      sum +
+      placements.filter(isMitred).reduce((length, { motif }) => {
+        const { face } = motifs.find(({ id }) => id === motif)!;
+        return length + Math.SQRT2 * (face.maxY - face.minY);
+      }, 0),
+    0,
+  );
