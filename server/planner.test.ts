@@ -34,7 +34,8 @@ describe("planning on the server", () => {
     (planner = new Planner({ worker: pathToFileURL(echo), limitMs, mostKept }));
 
   it("answers what the command line prints, from a thread", async () => {
-    planner = new Planner();
+    // The thread reads hundreds of files first, which takes long where others are at work beside it.
+    planner = new Planner({ limitMs: 180_000 });
     const demo = readFileSync("docs/examples/ferry-landing.json", "utf8");
     const here = parseJobText(demo);
     expect(await planner.plan(request(demo))).toBe(here.ok && emitPlan(plan(here.job)));
@@ -54,11 +55,11 @@ describe("planning on the server", () => {
   });
 
   it("gives up what takes too long, or ends the thread, and goes on with the next", async () => {
-    const limitMs = 2000;
+    const limitMs = 8000;
     make(limitMs);
     const slow = planner.plan(request("never"));
     const next = planner.plan(request("next"));
-    await expect(slow).rejects.toThrow("it took longer than 2 seconds");
+    await expect(slow).rejects.toThrow("it took longer than 8 seconds");
     expect(await next).toBe("next 1");
     // Asked again it is not tried again: that would hold up everyone each time.
     const start = performance.now();
