@@ -7,5 +7,6 @@ export default defineConfig({
     include: ["**/*.test.{ts,tsx}"],
     exclude: ["node_modules/**", ".next/**", "e2e/**"],
     testTimeout: 240_000,
+    hookTimeout: 120_000,
   },
 });
