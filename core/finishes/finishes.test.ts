@@ -8,6 +8,7 @@ import { wallSchema } from "../wall/schema";
 import { joinWalls } from "../wall/strip";
 import { buildSurface } from "../wall/surface";
 import { allFinishes, finishKinds, finishRates, finishSpecs } from "./registry";
+import { gather } from "./gather";
 import { craftOf } from "./crafts";
 import type { AnySpec } from "./registry";
 
@@ -184,6 +185,12 @@ describe("taking hold of a finish on the wall", () => {
       );
     },
   );
+});
+
+it("two finishes that bring one name are refused, whatever it stands for", () => {
+  expect(gather([{ rag: 1 }, undefined, { brush: 2 }])).toEqual({ rag: 1, brush: 2 });
+  expect(() => gather([{ rag: 1 }, { rag: 1 }])).toThrow("Two finishes bring rag");
+  expect(gather([JSON.parse('{"constructor":3}') as Record<string, number>])).toEqual({ constructor: 3 });
 });
 
 it("every folder of finishes is in the registry", () => {

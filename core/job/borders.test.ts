@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planned } from "./tests/stencils";
 
@@ -135,9 +136,66 @@ describe("a border", () => {
       expect(found!.say).toContain("up to 20 mm deep");
       expect(found!.change!.set).toEqual({ corners: "mitre" });
       expect(told(framed("mitre"))).toEqual([]);
+      expect(found!.at).toEqual([2500, 2000]);
       // The line ends 50 before its repeat does, and reaches 20 to its lower side.
       expect(told(planned(border({ around: "hatch", gap: 100 }), { openings }))).toEqual([]);
     });
+  });
+
+  it("tells of the two upper corners around a door, whose lower leg is under the floor", () => {
+    const openings = [{ id: "door", kind: "door", x: 1500, y: 0, width: 900, height: 2000 }];
+    const sheet = {
+      id: "full",
+      repeat: { x: 100, y: 60 },
+      overlays: [{ id: "1", cuts: [{ slot: "line", path: "M -50 -20 h 100 v 40 h -100 z" }] }],
+    };
+    const codes = (more: object) =>
+      planned(
+        { ...border({ around: "door", gap: 30 }, more), stencil: "full", colours: { line: "kelp" } },
+        { openings },
+        { stencils: [sheet] },
+      ).walls[0]!.findings.map(({ code }) => code);
+    expect(codes({})).toContain("corners-overprint");
+    // Kept repeats have part prints over the corners.
+    expect(codes({ fit: "keep" })).toContain("corners-overprint");
+    expect(codes({ corners: "mitre" })).not.toContain("corners-overprint");
+  });
+
+  it("mitred, a band without gaps leaves a plain frame around a thing of any size", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 120, max: 1400 }),
+        fc.integer({ min: 120, max: 1100 }),
+        fc.integer({ min: 30, max: 260 }),
+        fc.integer({ min: 4, max: 15 }),
+        (width, height, repeat, half) => {
+          const openings = [{ id: "o", kind: "window", x: 1200, y: 600, width, height }];
+          const path = `M ${-repeat / 2} ${-half} h ${repeat} v ${2 * half} h ${-repeat} z`;
+          const sheet = {
+            id: "solid",
+            repeat: { x: repeat, y: 40 },
+            overlays: [{ id: "1", cuts: [{ slot: "line", path }] }],
+          };
+          const { list } = planned(
+            {
+              kind: "stencil-border",
+              stencil: "solid",
+              colours: { line: "kelp" },
+              along: { around: "o", gap: 20 },
+              fit: "keep",
+              corners: "mitre",
+            },
+            { openings },
+            { stencils: [sheet] },
+          ).walls[0]!.prints![0]!;
+          const printed = list.reduce((sum, { share }) => sum + share, 0) * repeat * 2 * half;
+          // The way is 20 off the thing; the frame is as wide as the band on both sides of it.
+          const frame = 4 * half * (width + height + 80);
+          expect(printed / frame).toBeCloseTo(1, 6);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 
   it("follows a ceiling that slopes, and prints its overlays one after the other, or repeat by repeat", () => {

@@ -45,6 +45,42 @@ it("bases it out, waits until a sheet may lie there, marks it from the datum and
   expect([minutes, wholeMin]).toEqual([8 + 3 + 3 + 3, 17 + 2 * tapeOver + 30]);
 });
 
+it("bases out in what lies under the print, and prints its shade with it", () => {
+  const striped = parsed({
+    ...document(
+      {
+        kind: "stencil-border",
+        stencil: "dash",
+        colours: { line: "brine", dot: "brine" },
+        shades: { line: "oyster" },
+        along: { level: 1500 },
+      },
+      {},
+    ),
+    finishes: [
+      { id: "s", on: "w", kind: "stripes", fit: { by: "count", count: 2 }, colours: ["kelp", "oyster"] },
+      {
+        id: "f",
+        on: "w",
+        kind: "stencil-border",
+        stencil: "dash",
+        colours: { line: "brine", dot: "brine" },
+        shades: { line: "oyster" },
+        along: { level: 1500 },
+      },
+    ],
+  });
+  const on = plan(striped).walls[0]!;
+  // Ten prints on 4000: the second lies on the left stripe, the ninth on the right one.
+  const grounds = ["f/l1n2", "f/l1n9"].map(
+    (id) => redoPrint(striped, on, id, 9, speechOf(striped))!.steps[0]!.say,
+  );
+  expect(grounds.map((say) => /with (\w+),/.exec(say)![1])).toEqual(["kelp", "oyster"]);
+  const { steps } = redoPrint(striped, on, "f/l1n2", 9, speechOf(striped))!;
+  expect(steps[2]!.say).toBe("Print overlay 1 of it again in brine, shaded in oyster, the tool nearly dry.");
+  expect(steps[3]!.say).toBe("Print overlay 2 of it again in brine, the tool nearly dry.");
+});
+
 it("knows no print that is not on the wall", () => {
   expect(redo("f/l9n9", 7)).toBeNull();
 });

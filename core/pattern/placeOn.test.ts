@@ -90,6 +90,21 @@ const shoelace = (points: readonly [number, number][]): number =>
     return sum + (x * ny - nx * y) / 2;
   }, 0);
 
+/** A convex piece of the wall as a mitre leaves it: between two slanting lines. */
+const mask = fc.record({
+  // Never along the edge of the wall, which would cut as much.
+  left: fc.integer({ min: -100, max: 500 }).map((left) => left + 0.25),
+  wide: fc.integer({ min: 60, max: 900 }),
+  lean: fc.constantFrom(-300, -40, 0, 300),
+});
+const maskContour = ({ left, wide, lean }: { left: number; wide: number; lean: number }) =>
+  polygonContour([
+    { x: left, y: -400 },
+    { x: left + wide, y: -400 },
+    { x: left + wide + lean, y: 1300 },
+    { x: left + lean, y: 1300 },
+  ]);
+
 const pose = fc.record({
   x: fc.integer({ min: -150, max: width + 150 }),
   y: fc.integer({ min: -150, max: height + 150 }),
@@ -225,4 +240,43 @@ it("the walker shows all that there is, once: regions as large as the surface, p
     3,
   );
   expect(openings).toEqual(["o true"]);
+});
+
+it("a masked print keeps what lies both on the wall and within its mask, and says that the mask cut it", () => {
+  fc.assert(
+    fc.property(pose, mask, ({ x, y, ...turned }, shape) => {
+      const within = maskContour(shape);
+      const design = designOf([{ x, y, ...turned }]);
+      const masked = { ...design, placements: design.placements!.map((draft) => ({ ...draft, within })) };
+      const offset = 70;
+      const shifted = {
+        ...masked,
+        placements: masked.placements.map((draft) => ({
+          ...draft,
+          at: { x: draft.at.x + offset, y: draft.at.y },
+          within: maskContour({ ...shape, left: shape.left + offset }),
+        })),
+      };
+      const placed = (of: Design, by: number) =>
+        cutWall(surfaceOf([]), [{ finish: "f", design: of, offset: by }]).placements[0];
+      const own = placed(masked, 0);
+      const open = leaf.cutouts.map(({ contours }) => {
+        const [outer, ...inner] = contours.map((contour) =>
+          ring(placeContour(contour, { at: { x, y }, ...turned })),
+        );
+        return inner.length > 0 ? polygonClipping.difference([outer!], inner) : [[outer!]];
+      });
+      const onWall = open.map((part) => polygonClipping.intersection(part, [ring(surfaceOf([]).outline)]));
+      const areaWithin = (parts: typeof onWall) => parts.reduce((sum, part) => sum + areaOf(part), 0);
+      const left = areaWithin(onWall.map((part) => polygonClipping.intersection(part, [ring(within)])));
+      expect(own?.share ?? 0).toBeCloseTo(left / areaWithin(open), 3);
+      // The wall beside another of a run has its own x.
+      expect(placed(shifted, offset)?.share ?? 0).toBeCloseTo(own?.share ?? 0, 6);
+      const isCutByMask = left > 1 && areaWithin(onWall) - left > 1;
+      if (own && isCutByMask) expect(own.cutBy).toContain("mitre");
+      if (own && left === areaWithin(onWall)) expect(own.cutBy).not.toContain("mitre");
+      expect(own && "within" in own).toBeFalsy();
+    }),
+    { numRuns: 150 },
+  );
 });

@@ -83,18 +83,14 @@ const isOpenAt = (contours: readonly Contour[], at: Point): boolean =>
 
 type Placed = Omit<Placement, "finish">;
 
-/** What cuts a print: the surface's edge, or the tape along a mitre. */
-type CutSource = EdgeSource | "mitre";
-
 /** The edge of a surface, with an index of what of it lies where. */
 class SurfaceEdge {
   private readonly index: Flatbush;
   /** What each piece of the edge is called: a side as the eye has it, an opening by its id. */
-  private readonly names: ReadonlyMap<CutSource, string>;
+  private readonly names: ReadonlyMap<EdgeSource, string>;
 
   constructor(private readonly surface: Surface) {
-    this.names = new Map<CutSource, string>([
-      ["mitre", "mitre"],
+    this.names = new Map<EdgeSource, string>([
       ...sides,
       ...surface.covers.map(({ opening: { id } }) => [`opening ${id}`, id] as const),
     ]);
@@ -110,12 +106,9 @@ class SurfaceEdge {
   place({ within, ...draft }: PlacementDraft, motif: WallMotif): Placed | null {
     const face = placeBox(motif.face, draft);
     const mask = within && !isBoxInside(face, within) ? within : null;
-    const near = [
-      ...this.near(face),
-      ...(mask ?? []).map((curve): SourcedCurve<CutSource> => ({ curve, source: "mitre" })),
-    ];
+    const near = this.near(face);
     const bends = motif.sheet ? this.meeting(placeBox(motif.sheet, draft)) : [];
-    if (near.length === 0) {
+    if (near.length === 0 && mask === null) {
       const middle = { x: (face.minX + face.maxX) / 2, y: (face.minY + face.maxY) / 2 };
       return isOnSurface(this.surface, middle) ? { ...draft, share: 1, cutBy: [], bends, kept: null } : null;
     }
@@ -125,7 +118,7 @@ class SurfaceEdge {
   private cut(
     draft: Omit<PlacementDraft, "within">,
     motif: WallMotif,
-    near: readonly SourcedCurve<CutSource>[],
+    near: readonly SourcedCurve<EdgeSource>[],
     bends: readonly string[],
     mask: Contour | null,
   ): Placed | null {
@@ -141,6 +134,7 @@ class SurfaceEdge {
       open += areaM2;
       left += leftM2;
       for (const source of part.cutBy) cutBy.add(this.names.get(source)!);
+      if (part.isMasked) cutBy.add("mitre");
       if (part.areaM2 > 0) kept.push({ paint, contours: part.contours, areaM2: leftM2 });
     });
     if (open === 0 || left <= open * hair) return null;
@@ -157,21 +151,20 @@ class SurfaceEdge {
   }
 
   /** What of an open part lies on the surface, and what of the surface's edge runs through it. */
-  private partOf(own: readonly Contour[], near: readonly SourcedCurve<CutSource>[], mask: Contour | null) {
-    const curves = own.flatMap((contour) => contour.map((curve) => ({ curve, source: null })));
-    const { faces, edges } = arrange<CutSource | null>([...near, ...curves], placeTolerance);
+  private partOf(own: readonly Contour[], near: readonly SourcedCurve<EdgeSource>[], mask: Contour | null) {
+    const curves = [...own, mask ?? []].flat().map((curve) => ({ curve, source: null }));
+    const { faces, edges } = arrange<EdgeSource | null>([...near, ...curves], placeTolerance);
     const middles = faces.map(interiorPoint);
     const isOpen = middles.map((at) => isOpenAt(own, at));
-    const isKept = middles.map(
-      (at, face) =>
-        isOpen[face]! && isOnSurface(this.surface, at) && (mask === null || isInsideContour(at, mask)),
-    );
+    const isOnWall = middles.map((at, face) => isOpen[face]! && isOnSurface(this.surface, at));
+    const isKept = middles.map((at, face) => isOnWall[face]! && (mask === null || isInsideContour(at, mask)));
     const keptFaces = faces.filter((_, face) => isKept[face]);
     return {
       areaM2: keptFaces.reduce((sum, { area }) => sum + area, 0) / 1e6,
       contours: keptFaces.flatMap(({ outer, holes }) => [outer, ...holes]),
+      isMasked: isOnWall.some((is, face) => is && !isKept[face]),
       cutBy: edges.flatMap(({ sources, left, right }) =>
-        left !== null && right !== null && isOpen[left] && isOpen[right]
+        left !== null && right !== null && isOpen[left] && isOpen[right] && isKept[left] !== isKept[right]
           ? sources.filter((source) => source !== null)
           : [],
       ),

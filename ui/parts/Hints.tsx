@@ -52,7 +52,8 @@ function listenForHints(show: (at: HTMLElement | null) => void): () => void {
     ],
     ["focusout", hide],
     ["pointerdown", hide],
-    ["keydown", (event) => (event as KeyboardEvent).key === "Escape" && hide()],
+    // What a key does may take away what the hint is about; where it leads, the focus brings the next.
+    ["keydown", hide],
   ];
   for (const [name, listener] of listeners) document.addEventListener(name, listener);
   return () => {

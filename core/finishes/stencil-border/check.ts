@@ -16,34 +16,35 @@ export function checkStencilBorder({
   if (legs.every(isOff))
     return [{ code: "off-wall", severity: "check", values: { thing: "the border" }, at: null }];
   const onWall = legs.filter((leg) => !isOff(leg));
-  return [...overprinted({ spec, legs: onWall, sheet }), ...stretched({ spec, legs: onWall, sheet })];
+  const corners = legs.map((leg, index) => [leg, legs[(index + 1) % legs.length]!] as const);
+  const meeting = legs.length === 4 ? corners.filter((pair) => !pair.some(isOff)) : [];
+  return [...overprinted({ spec, sheet, meeting }), ...stretched({ spec, sheet, legs: onWall })];
 }
 
-type Looked = Pick<StencilBorderLayout, "spec" | "legs" | "sheet">;
+interface Meeting extends Pick<StencilBorderLayout, "spec" | "sheet"> {
+  /** Legs that meet at a corner on the wall, in the way's direction. */
+  readonly meeting: readonly (readonly [DividedLeg, DividedLeg])[];
+}
 
-/**
- * Corners that butt where the last print of a leg comes to lie on the first of the next: both reach over the corner's inner
- * side, `side` mm wide, from `near` and `far` mm before it.
- */
-function overprinted({ spec, legs, sheet: { stencil, cuts } }: Looked): Finding[] {
-  if (spec.corners !== "butt" || legs.length !== 4) return [];
+/** Corners that butt where the last print of a leg comes to lie on the first of the next: both reach over the corner's inner side. */
+function overprinted({ spec, sheet, meeting }: Meeting): Finding[] {
+  if (spec.corners !== "butt") return [];
+  const { cuts } = sheet;
   const side = -cuts.minY;
-  const slack = (leg: DividedLeg) =>
-    spec.fit === "keep" ? 0 : (leg.length / leg.repeats - stencil.repeat.x) / 2;
-  const isOver = legs.some((leg, index) => {
-    const next = legs[(index + 1) % legs.length]!;
-    const far = stencil.repeat.x / 2 - cuts.maxX + slack(leg);
-    const near = stencil.repeat.x / 2 + cuts.minX + slack(next);
-    return Math.max(far, near) < side - leastOverMm;
+  const ofLeg = (leg: DividedLeg) => ({ leg, repeat: sheet.stencil.repeat.x, fit: spec.fit });
+  const over = meeting.find(([leg, next]) => {
+    const last = beforeHoles(ofLeg(leg), { from: -cuts.maxX, to: -cuts.minX });
+    const first = beforeHoles(ofLeg(next), { from: cuts.minX, to: cuts.maxX });
+    return Math.max(last, first) < side - leastOverMm;
   });
-  if (!isOver) return [];
+  if (!over) return [];
   return [
     {
       own: true,
       code: "corners-overprint",
       severity: "check",
       values: { side },
-      at: legs[0]!.points[0]!,
+      at: over[1].points[0]!,
       cure: { kind: "mitre", count: 0, finish: spec.id, set: { corners: "mitre" } },
     },
   ];
@@ -52,7 +53,25 @@ function overprinted({ spec, legs, sheet: { stencil, cuts } }: Looked): Finding[
 /** Less is a brush's width of overlap that nobody sees, mm. */
 const leastOverMm = 1;
 
-function stretched({ spec, legs, sheet }: Looked): Finding[] {
+interface LegOfRepeats {
+  readonly leg: DividedLeg;
+  readonly repeat: number;
+  readonly fit: StencilBorderLayout["spec"]["fit"];
+}
+
+/** How far within a leg its holes begin, from the corner at one of its ends; `holes` are those of a print, from its middle inwards. */
+function beforeHoles(
+  { leg: { length, repeats }, repeat, fit }: LegOfRepeats,
+  holes: { readonly from: number; readonly to: number },
+): number {
+  const pitch = fit === "keep" ? repeat : length / repeats;
+  const over = (length - repeats * pitch) / 2;
+  // Where the repeat is kept a part print lies over the corner, and may reach no further.
+  const isParted = over > 1e-6 && over - pitch / 2 + holes.to > 0;
+  return Math.max(0, over + (isParted ? -pitch / 2 : pitch / 2) + holes.from);
+}
+
+function stretched({ spec, legs, sheet }: Pick<StencilBorderLayout, "spec" | "legs" | "sheet">): Finding[] {
   return legs.flatMap(({ length, repeats, stretch, verdict, name, points }): Finding[] =>
     spec.fit === "keep" || verdict === "won't show"
       ? []

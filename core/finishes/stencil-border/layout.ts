@@ -42,7 +42,7 @@ export function layOutStencilBorder(
     context,
     sheet,
     legs,
-    places: isOver ? [] : mitred(spec, sheet, legs),
+    places: isOver ? [] : placesAlong(spec, sheet, legs),
     corner: isOver ? null : cornersOf(spec, legs, context),
     count,
     isOver,
@@ -66,7 +66,7 @@ function divide(
 }
 
 /** The prints along every leg; where the corners are mitred they run on past them, and are cut along the diagonals. */
-function mitred(
+function placesAlong(
   spec: StencilBorderSpec,
   { stencil, cuts }: Sheet,
   legs: readonly DividedLeg[],

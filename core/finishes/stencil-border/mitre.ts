@@ -1,4 +1,5 @@
-import { segment, type Contour } from "../../geometry/curve";
+import { polygonContour } from "../../geometry/contour";
+import type { Contour } from "../../geometry/curve";
 import { distance, type Point } from "../../geometry/point";
 import type { Leg } from "./legs";
 
@@ -16,11 +17,9 @@ export function betweenMitres({ points, length }: Leg, beside: number, reach: nu
     x: corner.x + along.x * forward + out.x * outward,
     y: corner.y + along.y * forward + out.y * outward,
   });
-  const ring = [
-    from(a, -reach, reach),
-    from(b, reach, reach),
-    from(b, -inner, -inner),
-    from(a, inner, -inner),
-  ];
-  return ring.map((corner, index) => segment(corner, ring[(index + 1) % ring.length]!));
+  const outside = [from(a, -reach, reach), from(b, reach, reach)];
+  // On the shorter legs of a small frame the diagonals meet in one point.
+  const inside =
+    inner < length / 2 ? [from(b, -inner, -inner), from(a, inner, -inner)] : [from(a, inner, -inner)];
+  return polygonContour([...outside, ...inside]);
 }

@@ -35,6 +35,11 @@ export function mendPlan(
         ? Math.ceil((then.of === "paint" ? paint : under)[then.wait] * factor)
         : 0,
   }));
+  return mendingOf(steps);
+}
+
+/** Steps of a remedy with what they come to. */
+export function mendingOf(steps: readonly Mending[]): MendPlan {
   const minutes = steps.reduce((sum, step) => sum + step.minutes, 0);
   return { steps, minutes, wholeMin: minutes + steps.reduce((sum, { dryMin }) => sum + dryMin, 0) };
 }

@@ -21,6 +21,9 @@ export const mishapKinds = [
 ] as const;
 export type MishapKind = (typeof mishapKinds)[number];
 
+/** Minutes to base one print out, to mark its place anew, and to print it again. */
+export const redoing = { baseOutMin: 8, markMin: 3, printMin: 3 } as const;
+
 /** Which of the two paints a step waits for: the one that went astray, or the one that it lies on. */
 export type Which = "paint" | "under";
 
@@ -115,11 +118,14 @@ export const mishaps: Readonly<Record<MishapKind, Mishap>> = {
       },
       {
         say: (_, under) => `Otherwise base it out with ${under}, as often as it shows through.`,
-        minutes: 8,
+        minutes: redoing.baseOutMin,
         then: { wait: "tapeOverMin", of: "under" },
       },
-      { say: () => "Mark that place anew from the datum, never from the print beside it.", minutes: 3 },
-      { say: (paint) => `Print it again in ${paint}, the tool nearly dry.`, minutes: 3 },
+      {
+        say: () => "Mark that place anew from the datum, never from the print beside it.",
+        minutes: redoing.markMin,
+      },
+      { say: (paint) => `Print it again in ${paint}, the tool nearly dry.`, minutes: redoing.printMin },
     ],
     next: "One struck line a row, and every print read from it. What is out by less than is seen from where people stand stays.",
   },

@@ -13,8 +13,8 @@ interface Props {
 
 const heightPx = 220;
 const looks: Record<School, { fill: string; shape: "circle" | "square" }> = {
-  finish: { fill: "#5b3f9e", shape: "circle" },
-  "coat-by-coat": { fill: "#8a5a00", shape: "square" },
+  finish: { fill: "var(--color-violet)", shape: "circle" },
+  "coat-by-coat": { fill: "var(--color-ochre)", shape: "square" },
 };
 
 /** Each number of hands as a point: hours of work to the right, days to the end up; the table under it says the same. */
@@ -31,7 +31,7 @@ export function CrewChart({ crews, isPresent }: Props) {
     <div aria-hidden="true">
       <ResponsiveContainer width="100%" height={heightPx}>
         <ScatterChart margin={{ top: 14, right: 20, bottom: 18, left: -18 }} accessibilityLayer={false}>
-          <CartesianGrid stroke="#d9cfc0" strokeWidth={0.7} />
+          <CartesianGrid stroke="var(--color-hairline)" strokeWidth={0.7} />
           <XAxis
             type="number"
             dataKey="hours"

@@ -9,7 +9,8 @@ import { textOf } from "@/ui/job/jobDocument";
 import { DataTable } from "@/ui/parts/DataTable";
 import { Section } from "@/ui/parts/Section";
 import { askForCrews } from "@/workers/trialsClient";
-import { schoolNames } from "./schoolNames";
+import { adviceOfCrews } from "./adviceOfCrews";
+import { schoolNames, shortSchoolNames } from "./schoolNames";
 
 const CrewChart = dynamic(() => import("./CrewChart").then((module) => module.CrewChart), { ssr: false });
 
@@ -31,7 +32,7 @@ function ComparedCrews() {
   const isPresent = (row: ComparedCrew) => row.crew === work.crew && row.school === school;
   return (
     <>
-      <p className="pb-1 text-soft">{adviceOf(crews.filter((row) => row.school === school))}</p>
+      <p className="pb-1 text-soft">{adviceOfCrews(crews.filter((row) => row.school === school))}</p>
       <CrewChart crews={crews} isPresent={isPresent} />
       <DataTable<ComparedCrew>
         name="Days against hours"
@@ -47,7 +48,7 @@ function ComparedCrews() {
           {
             key: "school",
             label: "Rounds",
-            show: ({ school: of }) => ({ finish: "each round", "coat-by-coat": "coat by coat" })[of],
+            show: ({ school: of }) => shortSchoolNames[of],
             value: ({ school: of }) => schoolNames[of],
           },
           {
@@ -68,15 +69,6 @@ function ComparedCrews() {
       />
     </>
   );
-}
-
-/** From how many hands on nothing is gained any more, in words. */
-function adviceOf(rows: readonly ComparedCrew[]): string {
-  const [alone] = rows;
-  const least = Math.min(...rows.map(({ lastDay }) => lastDay));
-  const enough = rows.find(({ lastDay }) => lastDay === least)!;
-  if (enough === alone) return "More hands save no day here: what dries decides.";
-  return `${enough.crew} pairs of hands end on day ${least}, one on day ${alone!.lastDay}, for ${formatDuration(Math.max(0, enough.minutes - alone!.minutes))} more of setting up and closing; more hands than that save no day.`;
 }
 
 /** Worked out off the main thread; null while it is. */

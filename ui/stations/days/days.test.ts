@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { PlanDay } from "@/core/job/planDayTypes";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { adviceOfCrews } from "./adviceOfCrews";
 import { timeScaleOf } from "./timeScale";
 import { ordersOf } from "./orders";
 import { wallAt } from "./wallAt";
@@ -14,6 +15,20 @@ const day = (number: number, from: string, to: string): PlanDay => ({
   to,
   steps: [],
   evening: [],
+});
+
+it("another pair of hands is advised where it saves a day, and the fewest that do", () => {
+  const rows = (...lastDays: number[]) =>
+    lastDays.map((lastDay, index) => ({
+      crew: index + 1,
+      school: "finish" as const,
+      lastDay,
+      minutes: 600 + 90 * index,
+    }));
+  expect(adviceOfCrews(rows(4, 4, 4, 4))).toBe("More hands save no day here: what dries decides.");
+  expect(adviceOfCrews(rows(6, 5, 4, 4))).toBe(
+    "3 pairs of hands end on day 4, one on day 6, for 3 h more of setting up and closing; more hands than that save no day.",
+  );
 });
 
 describe("the strip of days", () => {
