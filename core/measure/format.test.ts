@@ -82,6 +82,10 @@ describe("numbers for people", () => {
 
   it("are areas, volumes, tins, tape and times", () => {
     expect(formatArea(9.290304, "imperial")).toBe("100.0 ft2");
+    // 80 x 80 mm; in inches 3.1496 squared.
+    expect(formatArea(0.0064, "metric")).toBe("64 cm2");
+    expect(formatArea(0.0064, "imperial")).toBe("9.9 in2");
+    expect(formatArea(0, "metric")).toBe("0.00 m2");
     expect(formatVolume(236.588, "us")).toBe("8 fl oz");
     expect(formatVolume(3785.411784, "us")).toBe("1 gal");
     expect([formatTin(250), formatTin(2500), formatTin(946.352946)]).toEqual(["250 ml", "2.5 L", "1 qt"]);

@@ -29,8 +29,18 @@ export function formatSpan(lengthMm: number, units: UnitSystem): string {
   return `${feet}' ${/^\d+\//.test(inches) ? `0 ${inches}` : inches}`;
 }
 
-/** An area for people: `8.89 m2` or `95.7 ft2`. */
+/** A hundredth of a square metre and a tenth of a square foot are told in finer units. */
+const fineUnderM2 = 0.01;
+const cm2PerM2 = 1e4;
+const in2PerFt2 = inchesPerFoot ** 2;
+
+/** An area for people: `8.89 m2` or `95.7 ft2`; what is smaller than a hand `64 cm2` or `9.9 in2`. */
 export function formatArea(areaM2: number, units: UnitSystem): string {
+  if (areaM2 > 0 && areaM2 < fineUnderM2) {
+    return units === "metric"
+      ? `${trimDecimals(areaM2 * cm2PerM2, 1)} cm2`
+      : `${trimDecimals((areaM2 / m2PerFt2) * in2PerFt2, 1)} in2`;
+  }
   return units === "metric" ? `${areaM2.toFixed(2)} m2` : `${(areaM2 / m2PerFt2).toFixed(1)} ft2`;
 }
 

@@ -12,8 +12,7 @@ export function Measure({ children, as: Part = "span" }: { children: string; as?
   const typeset = children
     .replace(/(\d)"/g, "$1″")
     .replace(/(\d)'(?= |$|\d)/g, "$1′")
-    .replace(/\bm2\b/g, "m²")
-    .replace(/\bft2\b/g, "ft²");
+    .replace(/\b(m|cm|ft|in)2\b/g, "$1²");
   const parts: { text: string; isFraction: boolean }[] = [];
   let last = 0;
   for (const match of typeset.matchAll(fraction)) {

@@ -17,6 +17,13 @@ const looks: Record<School, { fill: string; shape: "circle" | "square" }> = {
   "coat-by-coat": { fill: "var(--color-ochre)", shape: "square" },
 };
 
+/** Pairs of hands that come to the same, as a range where they follow each other. */
+function handsOf(alike: readonly ComparedCrew[]): string {
+  const crews = alike.map(({ crew }) => crew).sort((a, b) => a - b);
+  const [first, last] = [crews[0]!, crews.at(-1)!];
+  return last - first === crews.length - 1 && last > first ? `${first}–${last}` : crews.join(",");
+}
+
 /** Each number of hands as a point: hours of work to the right, days to the end up; the table under it says the same. */
 export function CrewChart({ crews, isPresent }: Props) {
   // Hands that are not needed change nothing, so several numbers may lie on one point.
@@ -25,7 +32,7 @@ export function CrewChart({ crews, isPresent }: Props) {
   ].map((alike) => ({
     ...alike[0]!,
     hours: Math.round(alike[0]!.minutes / 6) / 10,
-    label: alike.map((row) => `${row.crew}${isPresent(row) ? " now" : ""}`).join(", "),
+    label: `${handsOf(alike)}${alike.some(isPresent) ? "\u00a0now" : ""}`,
   }));
   return (
     <div aria-hidden="true">
@@ -36,6 +43,7 @@ export function CrewChart({ crews, isPresent }: Props) {
             type="number"
             dataKey="hours"
             domain={["auto", "auto"]}
+            padding={{ left: 36, right: 24 }}
             unit=" h"
             tick={{ fontSize: 12 }}
             label={{ value: "hours of work", position: "insideBottom", offset: -12, fontSize: 12 }}

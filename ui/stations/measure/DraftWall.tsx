@@ -93,7 +93,9 @@ export function DraftWall({ survey, units, isSurveyed }: Props) {
       {known && <Words x={x(width / 2)} y={y(-low) + 34} text={formatSpan(width, units)} />}
       {stations.length === 0 && (
         <PlateText x={x(width / 2)} y={y(0) - 14} size={17} weight="medium">
-          the level line: everything is read from it
+          {isSurveyed
+            ? "the level line: everything is read from it"
+            : "the left end: plumb, until it is surveyed"}
         </PlateText>
       )}
     </svg>

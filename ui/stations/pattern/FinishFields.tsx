@@ -3,7 +3,7 @@
 import { Plus, X } from "lucide-react";
 import { useId, useState } from "react";
 import { setIn } from "@/core/finishes/applyChange";
-import type { CardField } from "@/core/finishes/defineFinish";
+import type { CardField, CardOption } from "@/core/finishes/defineFinish";
 import type { Problem } from "@/core/job/parseJob";
 import type { UnitSystem } from "@/core/measure/units";
 import type { Paint } from "@/core/paint/schema";
@@ -42,7 +42,7 @@ function Field({ field, written, paints, units, onEdit }: Omit<Props, "fields"> 
   switch (field.type) {
     case "choice":
       return (
-        <div>
+        <div className={fitsHalf(field.options) ? "" : "col-span-2"}>
           <Choice
             label={label}
             options={field.options}
@@ -103,6 +103,11 @@ function Field({ field, written, paints, units, onEdit }: Omit<Props, "fields"> 
       return field satisfies never;
   }
 }
+
+/** Two long words side by side need the whole width; three are a list, which cuts off by itself. */
+const longestInHalf = 10;
+const fitsHalf = (options: readonly CardOption[]): boolean =>
+  options.length > 2 || options.every(({ label }) => label.length <= longestInHalf);
 
 const firstMessage = (problems: readonly Problem[]): string | null => problems[0]?.message ?? null;
 
