@@ -45,6 +45,8 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "slit-tape": "pattern",
   "lines-up-with-nothing": "pattern",
   "texture-bleeds": "pattern",
+  "object-unsealed": "wall",
+  "object-stiff": "wall",
   "room-climate": "work",
   "more-coats": "buying",
   "out-of-stock": "buying",

@@ -67,6 +67,8 @@ export interface FindingValues {
   "slit-tape": { line: number; sold: number };
   "lines-up-with-nothing": { thing: string };
   "texture-bleeds": { texture: Texture };
+  "object-unsealed": Record<never, never>;
+  "object-stiff": Record<never, never>;
   "room-climate": { why: "cold" | "warm" | "damp"; temperature: number; humidity: number };
   "more-coats": {
     paint: string;
@@ -178,6 +180,10 @@ export type CureKind =
   | "truer-end"
   | "spare-at-end"
   | "mitre"
+  | "stretch-repeats"
+  | "hide-join"
+  | "varnish-it"
+  | "no-varnish"
   | "top-sheet"
   | "tape-straight"
   | "float-corner";

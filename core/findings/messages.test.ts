@@ -73,6 +73,8 @@ const values: FindingValues = {
   "slit-tape": { line: 20, sold: 24 },
   "lines-up-with-nothing": { thing: "block 1" },
   "texture-bleeds": { texture: "heavy" },
+  "object-unsealed": {},
+  "object-stiff": {},
   "cannot-be-done": {
     step: { code: "paint", values: {} },
     why: "too-long",

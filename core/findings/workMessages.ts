@@ -13,6 +13,8 @@ type Codes =
   | "out-of-stock"
   | "mineral-ground"
   | "cannot-be-done"
+  | "object-unsealed"
+  | "object-stiff"
   | "corner-disagrees"
   | "heights-differ"
   | "in-base-colour"
@@ -84,6 +86,14 @@ export const workMessages: {
   "corner-disagrees": ({ first, second, firstIs }, { wall }) => ({
     say: `The corner of ${wall(first)} and ${wall(second)} is ${firstIs} on the one and ${firstIs === "internal" ? "external" : "internal"} on the other.`,
     remedy: "It is one corner: set both walls' ends alike. It is taken as external until then.",
+  }),
+  "object-unsealed": () => ({
+    say: "A floor cloth is trodden on and wiped, and nothing seals it.",
+    remedy: "Choose a clear varnish for floors among the paints: three thin coats, over edges too.",
+  }),
+  "object-stiff": () => ({
+    say: "Varnish makes fabric stiff, and cracks where that is folded.",
+    remedy: "Leave it without, and set the paint as its label says.",
   }),
   "heights-differ": ({ first, second, height, other }, { wall, length }) => ({
     say: `${capital(wall(first))} is ${length(height)} high and ${wall(second)} ${length(other)}, and the run takes both from one floor.`,

@@ -62,6 +62,71 @@ describe("a border", () => {
     );
   });
 
+  it("runs within the edges, whole repeats along every side, and nowhere where nothing is left between", () => {
+    const within = (inside: number) =>
+      planned(border({ inside }), { width: 1200, height: 800, object: { kind: "board" } }).walls[0]!;
+    // 1000 by 600 are left: two and a half and one and a half repeats of 400, so three and two.
+    expect(within(100).border![0]!.legs.map(({ length, repeats }) => [length, repeats])).toEqual([
+      [1000, 3],
+      [600, 2],
+      [1000, 3],
+      [600, 2],
+    ]);
+    const first = within(100).prints![0]!.list.find(({ overlay }) => overlay === "1")!;
+    expect([first.at.map(Math.round), first.turn]).toEqual([[267, 700], 0]);
+    expect(within(400).findings.map(({ code }) => code)).toContain("off-wall");
+  });
+
+  describe("around the corners of a run", () => {
+    const run = (second: object, more: object = {}) =>
+      planned(
+        { ...border({ level: 1500 }, { fit: "keep", ...more }), on: "both" },
+        {},
+        {
+          walls: [
+            { id: "a", width: 3000, height: 2400, base: "oyster" },
+            { id: "b", width: 2000, height: 2400, base: "oyster", ...second },
+          ],
+          runs: [{ id: "both", walls: ["a", "b"] }],
+        },
+      );
+    const middles = (whole: ReturnType<typeof planned>) =>
+      whole.walls.map(({ prints }) =>
+        prints![0]!.list.flatMap(({ overlay, at, share }) => (overlay === "1" ? [[at[0], share]] : [])),
+      );
+
+    it("kept repeats go on with one part print, at the end where they join", () => {
+      // 5000 are twelve repeats and 200: the seventh from the left ends at 2800, the eighth lies half on either wall.
+      const [a, b] = middles(run({}, { join: "right" }));
+      expect([a!.length, a![0], a!.at(-1)]).toEqual([8, [200, 1], [3000, 0.5]]);
+      expect([b!.length, b![0], b!.at(-2), b!.at(-1)]).toEqual([6, [0, 0.5], [1600, 1], [2000, 0.5]]);
+      // From the right the part is the first: its middle at 0, the last whole one ends at 5000.
+      const [c, d] = middles(run({}, { join: "left" }));
+      expect([c![0], c![1], d!.at(-1)]).toEqual([
+        [0, 0.5],
+        [400, 1],
+        [1800, 1],
+      ]);
+    });
+
+    it("are stretched where nobody sees it, else joined where a door is nearest", () => {
+      const adviceOf = (whole: ReturnType<typeof planned>) =>
+        whole.walls[0]!.findings.find(({ code }) => code === "kept-parts");
+      const door = { id: "d", name: "yard door", kind: "door", x: 1000, y: 0, width: 900, height: 1400 };
+      // 3000 / 400 are seven and a half: eight would be 25 shorter each, and that shows.
+      const shown = adviceOf(run({ openings: [door] }))!;
+      expect(shown.change!.set).toEqual({ join: "right" });
+      expect(shown.remedy).toMatch(/the right end, beside yard door/);
+      expect(adviceOf(run({ openings: [door] }, { join: "right" }))).toBeUndefined();
+      // 3980 and 2010: ten and five, 2 mm shorter and longer.
+      const unseen = planned(
+        { ...border({ level: 1500 }, { fit: "keep" }) },
+        { width: 3980 },
+      ).walls[0]!.findings.find(({ code }) => code === "kept-parts")!;
+      expect(unseen.change!.set).toEqual({ fit: "stretch" });
+    });
+  });
+
   it("finishes each repeat before the next where that is the school, waiting for what the next overlay lies on", () => {
     const steps = (order: string) =>
       planned(border({ level: 1500 }, { order }), { width: 1200 }).steps.filter(

@@ -5,6 +5,7 @@ import { joinPulls } from "../tape/joinPulls";
 import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
+import { finishObject } from "../work/objects/finishObject";
 import { finishWall } from "../work/room/finishWall";
 import { mixPaints } from "../work/room/mixPaints";
 import { markWall } from "../work/room/markWall";
@@ -136,9 +137,11 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
     ...unmasked.flatMap((step) => (step.wall === id ? [waitFor(step.id)] : [])),
   ];
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
+  const objects = walls.flatMap((wall) => finishObject(wall, site, steps));
+  steps.push(...objects, ...washTools(objects, site));
   const { tapePlan, findings } = taped;
   return {
-    drafts: saidOnce([...mixPaints(steps, site.paints), putBack(walls, steps)]),
+    drafts: saidOnce([...mixPaints(steps, site.paints), ...putBack(walls, steps)]),
     own,
     tapePlan,
     findings,

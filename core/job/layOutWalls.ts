@@ -12,6 +12,7 @@ import { checkEdges } from "../setout/checkEdges";
 import { checkTapers, listTapers, type LineTaper } from "../setout/checkTapers";
 import { listMarks, type Mark } from "../setout/listMarks";
 import { listOrdinates, type Ordinates } from "../setout/listOrdinates";
+import { checkObject } from "./checkObject";
 import { checkRuns } from "./checkRuns";
 import { checkSurvey } from "../wall/checkSurvey";
 import { tinyFaceMm2 } from "../trade/constants";
@@ -128,7 +129,7 @@ function layOutWall(
   const bare = { ...bareWall, wall, surface, level, surfaceM2: surface.area / 1e6 };
   const survey = checkSurvey(surface, job.viewingDistance);
   const aboutLevel = checkLevelLine(level, wall.survey !== undefined);
-  const runs = checkRuns(job, wall);
+  const runs = [...checkRuns(job, wall), ...checkObject(job, wall)];
   const listed = (checksOf: (finish: LaidFinish) => readonly Finding[], more: readonly Finding[]) => [
     ...findings,
     ...survey,

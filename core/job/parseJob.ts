@@ -179,6 +179,7 @@ function checkReferences(job: Job): Problem[] {
     expect(paints, wall.base, ["walls", index, "base"], "paint");
     const named = [
       [wall.primer, ["primer"]],
+      [wall.object?.varnish, ["object", "varnish"]],
       [wall.ceiling?.colour, ["ceiling", "colour"]],
       [wall.floorTrim?.colour, ["floorTrim", "colour"]],
       [wall.present?.paint, ["present", "paint"]],
@@ -244,7 +245,7 @@ function checkStencil(
   ];
 }
 
-/** A run takes each wall once, and all its walls from one datum: one floor, or one level line. */
+/** A run takes each wall once and no object, and all its walls from one datum: one floor, or one level line. */
 function checkRun(job: Job, index: number): Problem[] {
   const { walls } = job.runs[index]!;
   const isSurveyed = (id: string) => job.walls.find((wall) => wall.id === id)?.survey !== undefined;
@@ -252,6 +253,9 @@ function checkRun(job: Job, index: number): Problem[] {
     const path = formatPath(["runs", index, "walls", place]);
     if (walls.indexOf(id) !== place) {
       return [{ path, message: `${quote(id)} stands twice in this run; expected each wall once` }];
+    }
+    if (job.walls.find((wall) => wall.id === id)?.object) {
+      return [{ path, message: `${quote(id)} lies on a table, around no corner; expected walls only` }];
     }
     if (isSurveyed(id) === isSurveyed(walls[0]!)) return [];
     const [is, first] = isSurveyed(id) ? ["surveyed", "quick"] : ["quick", "surveyed"];

@@ -66,6 +66,7 @@ function workOn({ edges }: Job, on: OrderedWall): WorkWall {
     isWorkedOn:
       pattern.regions.length > 0 &&
       (wall.baseState === "paint" ||
+        wall.object?.varnish !== undefined ||
         tape.length > 0 ||
         groups.some((group) => group > 0) ||
         liesOn(pattern).size > 0),
@@ -126,7 +127,7 @@ function perimetersOf({ regions, edges }: Pattern): number[] {
 /** Of a wall that is painted all over its top, else that of what is painted or printed on it. */
 function workTopOf({ wall, laid, groups }: OrderedWall): number {
   const { pattern, surface } = laid!;
-  if (wall.baseState === "paint" || liesOn(pattern).size > 0) return heightOf(wall);
+  if (wall.object || wall.baseState === "paint" || liesOn(pattern).size > 0) return heightOf(wall);
   let top = -Infinity;
   pattern.regions.forEach(({ face }, index) => {
     if (groups[index]! > 0) top = Math.max(top, boxOfContour(face.outer).maxY);

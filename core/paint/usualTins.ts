@@ -15,6 +15,7 @@ const sizes: Readonly<Record<VolumeSystem, Readonly<Record<Material, readonly st
     limewash: ["1 L", "2.5 L", "5 L"],
     "metallic-plaster": ["1 L", "2.5 L"],
     "pearl-coat": ["500 ml", "1 L", "2.5 L"],
+    varnish: ["250 ml", "750 ml", "2.5 L"],
     whitewash: ["750 ml", "2.5 L"],
   },
   us: {
@@ -24,6 +25,7 @@ const sizes: Readonly<Record<VolumeSystem, Readonly<Record<Material, readonly st
     limewash: ["1 qt", "1 gal"],
     "metallic-plaster": ["1 qt", "1 gal"],
     "pearl-coat": ["1 pt", "1 qt", "1 gal"],
+    varnish: ["8 fl oz", "1 qt", "1 gal"],
     whitewash: ["1 qt", "1 gal"],
   },
 };

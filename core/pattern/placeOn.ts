@@ -91,7 +91,7 @@ class SurfaceEdge {
 
   constructor(private readonly surface: Surface) {
     this.names = new Map<EdgeSource, string>([
-      ...sides,
+      ...(surface.wall.object ? sidesOfObject : sides),
       ...surface.covers.map(({ opening: { id } }) => [`opening ${id}`, id] as const),
     ]);
     this.index = new Flatbush(surface.curves.length);
@@ -107,7 +107,7 @@ class SurfaceEdge {
     const face = placeBox(motif.face, draft);
     const mask = within && !isBoxInside(face, within) ? within : null;
     const near = this.near(face);
-    const bends = motif.sheet ? this.meeting(placeBox(motif.sheet, draft)) : [];
+    const bends = motif.sheet && !this.surface.wall.object ? this.meeting(placeBox(motif.sheet, draft)) : [];
     if (near.length === 0 && mask === null) {
       const middle = { x: (face.minX + face.maxX) / 2, y: (face.minY + face.maxY) / 2 };
       return isOnSurface(this.surface, middle) ? { ...draft, share: 1, cutBy: [], bends, kept: null } : null;
@@ -198,4 +198,11 @@ const sides: readonly (readonly [EdgeSource, string])[] = [
   ["right", "right"],
   ["top", "ceiling"],
   ["bottom", "floor"],
+];
+/** A sheet lies over them as it is: nothing bends it. */
+const sidesOfObject: readonly (readonly [EdgeSource, string])[] = [
+  ["left", "left edge"],
+  ["right", "right edge"],
+  ["top", "upper edge"],
+  ["bottom", "lower edge"],
 ];

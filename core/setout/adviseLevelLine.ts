@@ -26,10 +26,11 @@ export function adviseLevelLine(surface: Surface, tapeDivision: number): LevelLi
   const { wall, shape, extent } = surface;
   const floor = floorAtLeft(surface);
   const chosen = floor + roundToDivision(chooseLevelLine(surface) - floor, tapeDivision);
-  const at = wall.survey ? 0 : chosen;
+  // What lies on a table is read from its lower edge.
+  const at = wall.survey || wall.object ? 0 : chosen;
   const crosses = crossedBy(surface, at);
   const inReach = isWithinReach(surface, at);
-  const isFine = crosses.length === 0 && inReach;
+  const isFine = wall.object !== undefined || (crosses.length === 0 && inReach);
   const hasBetter = !isFine && crossedBy(surface, chosen).length === 0;
   const x = wall.survey ? wall.survey.stations.at(-1)!.x : extent.maxX;
   return {

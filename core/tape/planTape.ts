@@ -103,6 +103,7 @@ export function maskBase(input: TapeInput, base: string, goesOn: ReadonlySet<str
   const { pattern, surface } = input;
   const whole = (side: number | null) => (side === null ? null : 0);
   const around = pattern.edges
+    .filter(({ sources }) => !isFreeEdge(sources[0] ?? "", surface))
     .map((edge) => ({ ...edge, left: whole(edge.left), right: whole(edge.right) }))
     .filter(({ left, right, sources }) => left !== right && !goesOn.has(sources[0] ?? ""));
   return inSchools(
@@ -238,6 +239,7 @@ function maskAround(
   const group = groupOf[inside]!;
   if (group === 0) return [];
   const source = stretch.sources[0]!;
+  if (isFreeEdge(source, surface)) return [];
   const joint = joined.find(({ end }) => end === source);
   const met = joint?.meets.filter(({ region }) => region === inside).map((meeting) => meeting.stretch) ?? [];
   const paths =
@@ -258,6 +260,10 @@ function maskAround(
     onArris: isExternalEnd(source, surface),
   }));
 }
+
+/** The edge of a thing on a table, which brush and roller go over. */
+const isFreeEdge = (source: string, { wall }: Surface): boolean =>
+  wall.object !== undefined && !source.startsWith("opening");
 
 const isExternalEnd = (source: string, { wall }: Surface): boolean =>
   (source === "left" && wall.leftEdge === "external") ||

@@ -129,6 +129,7 @@ export const materials = {
     is: [],
   },
   "pearl-coat": { spreadRate: 8, coats: 2, open: 25, touchDry: 60, recoat: 240, tapeOver: 1440, is: [] },
+  varnish: { spreadRate: 12, coats: 2, open: 20, touchDry: 60, recoat: 240, tapeOver: 1440, is: [] },
   whitewash: { spreadRate: 14, coats: 1, open: 20, touchDry: 60, recoat: 180, tapeOver: 1440, is: [] },
 } as const satisfies Record<string, Material>;
 

@@ -8,6 +8,7 @@ import {
   wallSideRange,
 } from "../measure/schema";
 import { hexSchema } from "../colour/hexSchema";
+import { misplacedOn, objectSchema } from "./objectSchema";
 import { surveySchema } from "./surveySchema";
 
 const positiveSize = { min: 1, max: sizeRange.max };
@@ -97,6 +98,7 @@ export const wallSchema = z
   .strictObject({
     id: idSchema,
     name: nameSchema().optional(),
+    object: objectSchema.optional().describe("it is a flat thing on a table, and no wall"),
     width: lengthSchema(wallSideRange)
       .optional()
       .describe("of a survey: the right plumb line, else the last station"),
@@ -131,6 +133,11 @@ export const wallSchema = z
       return z.NEVER;
     };
     const { survey } = wall;
+    if (wall.object) {
+      for (const key of misplacedOn(wall)) {
+        issue([key], `a ${wall.object.kind} is no wall and has none; expected it to be left out`);
+      }
+    }
     if (wall.primer !== undefined && wall.baseState === "on") {
       issue(
         ["primer"],

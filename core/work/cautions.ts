@@ -26,8 +26,9 @@ export const cautionsOfPaint = (paint: Paint, highest: number, seals: readonly S
   ...cautionsAbove(highest),
 ];
 
-/** The top of a wall over its floor, mm. */
-export function heightOf({ survey, height }: Wall): number {
+/** How high over the floor hands go: the top of a wall, mm; nowhere for what lies on a table. */
+export function heightOf({ object, survey, height }: Wall): number {
+  if (object) return 0;
   if (survey) return Math.max(...survey.stations.map(({ down, up }) => down + up));
   return height ?? 0;
 }

@@ -8,6 +8,7 @@ import {
   soldTapesMm,
 } from "../trade/constants";
 import type { UnitSystem } from "../measure/units";
+import { objectSundries } from "./objects/sundries";
 import { printSundries } from "./prints/sundries";
 import type { SundryKind, SundryUse } from "./contribution";
 
@@ -72,10 +73,11 @@ export const sundryKinds = {
   },
   film: { name: "Masking film", serves: maskingFilmM2, why: "why-film" },
   filler: { name: "Filler", serves: 1, why: "why-filled" },
-  paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-filled" },
-  "dust-mask": { name: "Dust mask", serves: 1, why: "why-filled" },
+  paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-rubbed" },
+  "dust-mask": { name: "Dust mask", serves: 1, why: "why-rubbed" },
   "sugar-soap": { name: "Sugar soap", serves: 1, why: "why-soap" },
   ...printSundries,
+  ...objectSundries,
 } as const satisfies Record<string, SundryKind>;
 
 export type SundryItem = keyof typeof sundryKinds;

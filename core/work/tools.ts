@@ -52,13 +52,14 @@ export function toolsFor({ walls, laid }: WorkSite, steps: readonly StepDraft[])
   const isHigh = worked.some(({ workTopMm }) => workTopMm > stepsAboveMm);
   const isCurved = [...laid.values()].flat(2).some(({ path }) => path.some(({ kind: of }) => of === "arc"));
   const hasPlates = worked.some(({ wall }) => wall.fixtures.some((fixture) => fixture.kind === "plate"));
+  const isObject = (id: string | undefined) => walls.some(({ wall }) => wall.id === id && wall.object);
   const wanted: Record<ToolItem, boolean> = {
     "tool-steps": isHigh,
     "tool-lamp": verbs.has("touch-up"),
     "tool-bucket": verbs.has("wash-wall"),
     "tool-tester": hasPlates,
     "tool-filling-knife": verbs.has("sand"),
-    "tool-level": verbs.has("mark"),
+    "tool-level": steps.some(({ verb, wall }) => verb === "mark" && !isObject(wall)),
     "tool-measure": verbs.has("mark"),
     "tool-pin": isCurved,
     "tool-knife": verbs.has("tape"),

@@ -3,8 +3,11 @@ import { preparationFor, type ConditionKind } from "../findings/preparation";
 import type { Said, ValuesOf, Words } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import type { Seal } from "../tape/sealEdge";
+import type { ObjectKind } from "../wall/objectSchema";
 import type { Things } from "./room/thingsOf";
 import { brokenWords } from "./broken/words";
+import { careOf } from "./objects/care";
+import { objectWords } from "./objects/words";
 import { printWords } from "./prints/words";
 import { sealerTubeMl } from "../trade/constants";
 
@@ -90,8 +93,8 @@ const stepWords = {
     `${speech.wall(wall)}: ${lower(preparationFor[condition].step)}`,
   sand: ({ wall }: OnWall, speech: Speech) =>
     `${speech.wall(wall)}: sand the filler flush, dust off, and spot-prime it.`,
-  "tape-base": ({ wall, amount }: Counted, speech: Speech) =>
-    `${speech.wall(wall)}: mask around it, ${speech.run(amount)}: ceiling, trim, openings and neighbours, edges pressed down.`,
+  "tape-base": ({ wall, amount, isObject }: Counted & { isObject: boolean }, speech: Speech) =>
+    `${speech.wall(wall)}: mask ${isObject ? "along what is cut out of it" : "around it"}, ${speech.run(amount)}${isObject ? "" : ": ceiling, trim, openings and neighbours"}, edges pressed down.`,
   "peel-base": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: peel the masks around it dry, ${speech.run(amount)}; score the film where it bridges.`,
   prime: ({ wall, colour, coat, amount, isFloated, downTo }: WholeCoat, speech: Speech) =>
@@ -99,14 +102,22 @@ const stepWords = {
   base: ({ wall, colour, coat, amount, isPeeled, isFloated, downTo }: WholeCoat, speech: Speech) =>
     `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over ${downTo === null ? "the whole " : ""}${speech.area(amount)}${endOf(downTo, speech)}${isPeeled ? "; peel the masks while it is wet" : ""}.${isFloated ? floating : ""}`,
   mark: (
-    { wall, amount, isLevelled, arcs }: Counted & { isLevelled: boolean; arcs: number },
+    {
+      wall,
+      amount,
+      isLevelled,
+      arcs,
+      object,
+    }: Counted & { isLevelled: boolean; arcs: number; object: ObjectKind | null },
     speech: Speech,
   ) =>
     [
       `${speech.wall(wall)}: `,
-      isLevelled
-        ? `strike the level line and set out ${count(amount, "mark")}, in light pencil; prove them`
-        : `touch the ends of the lines by eye from the sketch, ${count(amount, "touch", "touches")} in light pencil`,
+      object
+        ? `set out ${count(amount, "mark")} from its left and lower edges, ${careOf[object].marker}; prove them with a square`
+        : isLevelled
+          ? `strike the level line and set out ${count(amount, "mark")}, in light pencil; prove them`
+          : `touch the ends of the lines by eye from the sketch, ${count(amount, "touch", "touches")} in light pencil`,
       arcs > 0 ? `; draw the arcs with ${count(arcs, "string")}, the longest first` : "",
       ".",
     ].join(""),
@@ -140,8 +151,8 @@ const stepWords = {
     `Wash ${isRolled ? "the roller, tray and brush" : "the tools"} of ${speech.paint(colour)}.`,
   "touch-up": ({ wall, pins }: OnWall & { pins: number }, speech: Speech) =>
     `${speech.wall(wall)}: ${pins > 0 ? `fill the pin's ${pins === 1 ? "hole" : "holes"}, ` : ""}look along every edge with a lamp and touch up.`,
-  "rub-out": ({ wall, amount }: Counted, speech: Speech) =>
-    `${speech.wall(wall)}: rub out ${count(amount, "mark")}, now that the wall can be leaned on.`,
+  "rub-out": ({ wall, amount, object }: Counted & { object: ObjectKind | null }, speech: Speech) =>
+    `${speech.wall(wall)}: ${object && !careOf[object].isMended ? "brush or lightly rub off" : "rub out"} ${count(amount, "mark")}, now that ${object ? "it is dry" : "the wall can be leaned on"}.`,
   "plates-back": ({ wall, plates, shelves, masked }: OnWall & Things, speech: Speech) =>
     `${speech.wall(wall)}: ${[
       ...(plates > 0 ? [`put ${count(plates, "plate")} back`] : []),
@@ -234,6 +245,7 @@ export const workWords = {
   ...stepWords,
   ...printWords,
   ...brokenWords,
+  ...objectWords,
   ...cautionWords,
   ...eveningWords,
   ...sundryWords,

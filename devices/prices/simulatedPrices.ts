@@ -56,6 +56,7 @@ const sundryPrices: Record<SundryItem, number> = {
   "blotting-paper": 2.2,
   "stencil-tape": 6.4,
   "stencil-adhesive": 9.9,
+  card: 2.4,
 };
 
 /**

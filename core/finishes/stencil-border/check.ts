@@ -1,5 +1,8 @@
 import type { Finding } from "../../findings/finding";
+import { judgeDifference, visibleTolerance } from "../../trade/visibleDifference";
+import type { Strip } from "../../wall/strip";
 import { type DividedLeg, type StencilBorderLayout } from "./layout";
+import { isClosed } from "./legs";
 
 /** More prints than anyone makes, a way off the wall, and a stretch that shows. */
 export function checkStencilBorder({
@@ -9,16 +12,70 @@ export function checkStencilBorder({
   count,
   isOver,
   sheet,
+  context,
 }: StencilBorderLayout): Finding[] {
   if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   const { minY, maxY } = strip.extent;
   const isOff = ({ points }: DividedLeg) => points.every(({ y }) => y <= minY || y >= maxY);
-  if (legs.every(isOff))
+  if (legs.length === 0 || legs.every(isOff))
     return [{ code: "off-wall", severity: "check", values: { thing: "the border" }, at: null }];
   const onWall = legs.filter((leg) => !isOff(leg));
   const corners = legs.map((leg, index) => [leg, legs[(index + 1) % legs.length]!] as const);
-  const meeting = legs.length === 4 ? corners.filter((pair) => !pair.some(isOff)) : [];
-  return [...overprinted({ spec, sheet, meeting }), ...stretched({ spec, sheet, legs: onWall })];
+  const meeting = isClosed(spec) ? corners.filter((pair) => !pair.some(isOff)) : [];
+  return [
+    ...overprinted({ spec, sheet, meeting }),
+    ...stretched({ spec, sheet, legs: onWall }),
+    ...keptParts({ spec, strip, sheet, context, legs: onWall }),
+  ];
+}
+
+type Kept = Pick<StencilBorderLayout, "spec" | "strip" | "sheet" | "context" | "legs">;
+
+/** Kept repeats that end in parts: stretched by what nobody sees they would come out, else the parts can be hidden at one end. */
+function keptParts({ spec, strip, sheet, context, legs }: Kept): Finding[] {
+  const repeat = sheet.stencil.repeat.x;
+  const parted = legs.filter(({ length, repeats }) => length - repeats * repeat > leastOverMm);
+  if (spec.fit !== "keep" || spec.join || parted.length === 0) return [];
+  const stretches = legs.map(({ length }) => length / Math.max(1, Math.round(length / repeat)) - repeat);
+  const most = Math.max(...stretches.map(Math.abs));
+  const isUnseen = judgeDifference(most, visibleTolerance(repeat, context.viewingDistance)) === "won't show";
+  const isRun = !isClosed(spec) && legs.length > 1;
+  if (!isUnseen && !isRun) return [];
+  const hidden = leastSeenEnd(strip);
+  return [
+    {
+      own: true,
+      code: "kept-parts",
+      severity: "note",
+      values: { legs: parted.length, most, isUnseen, ...hidden },
+      at: null,
+      cure: isUnseen
+        ? { kind: "stretch-repeats", count: most, finish: spec.id, set: { fit: "stretch" } }
+        : { kind: "hide-join", count: 0, finish: spec.id, set: { join: hidden.end } },
+    },
+  ];
+}
+
+/** The end of a run that is nearer to a door: whoever comes in has it at their back. The right one where there is no door. */
+export function leastSeenEnd({ parts, extent: { minX, maxX } }: Strip): {
+  readonly end: "left" | "right";
+  readonly door: string | null;
+} {
+  const doors = parts.flatMap(({ wall, offset }) =>
+    wall.openings
+      .filter(({ kind }) => kind === "door")
+      .map(({ id, name, x, width }) => ({
+        door: name ?? id,
+        left: offset + x - minX,
+        right: maxX - offset - x - width,
+      })),
+  );
+  const ends = doors.flatMap(({ door, left, right }) => [
+    { end: "left" as const, door, off: left },
+    { end: "right" as const, door, off: right },
+  ]);
+  const [nearest] = ends.sort((a, b) => a.off - b.off);
+  return nearest ? { end: nearest.end, door: nearest.door } : { end: "right", door: null };
 }
 
 interface Meeting extends Pick<StencilBorderLayout, "spec" | "sheet"> {

@@ -14,6 +14,14 @@ interface Stretch {
   readonly verdict: string;
 }
 
+interface KeptParts {
+  readonly legs: number;
+  readonly most: number;
+  readonly isUnseen: boolean;
+  readonly end: "left" | "right";
+  readonly door: string | null;
+}
+
 /** What comes of it on the wall. */
 export const stencilBorderCraft = defineCraft({
   design: designStencilBorder,
@@ -31,6 +39,12 @@ export const stencilBorderCraft = defineCraft({
       say: `Where legs butt at a corner the prints of both lie over each other, up to ${length(side)} deep: it is printed twice, and reads as a knot of paint.`,
       remedy:
         "Mitre the corners, set a motif of their own there, or leave a gap wider than that in the sheet's ends.",
+    }),
+    "kept-parts": ({ legs, most, isUnseen, end, door }: KeptParts, { error }: Speech) => ({
+      say: `Kept repeats end in parts on ${legs === 1 ? "one leg" : `${legs} legs`}.`,
+      remedy: isUnseen
+        ? `Stretch every repeat, by ${error(most)} at most: whole ones meet then, and nobody sees it.`
+        : `Let them run on around the corners, and hide the only part print at the ${end} end${door ? `, beside ${door}, behind whoever comes in` : ""}.`,
     }),
     "stretch-shows": ({ name, length, repeats, stretch, repeat, verdict }: Stretch, speech: Speech) => ({
       say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats} repeats of ${speech.length(repeat)} do not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,

@@ -5,7 +5,7 @@ import type { FinishContext, Laid } from "../defineFinish";
 import type { SheetPlace } from "../printTurns";
 import { isTooMuch, sheetOf } from "../stencilMotif";
 import { betweenMitres } from "./mitre";
-import { alongLeg, legsOf, type Leg } from "./legs";
+import { alongLeg, isClosed, legsOf, type Leg } from "./legs";
 import type { StencilBorderSpec } from "./spec";
 
 /** A leg with its repeats: how many whole ones, and by how much each is longer than the sheet's own, mm. */
@@ -71,10 +71,10 @@ function placesAlong(
   { stencil, cuts }: Sheet,
   legs: readonly DividedLeg[],
 ): SheetPlace[] {
-  const isMitred = spec.corners === "mitre" && legs.length === 4;
+  const isMitred = spec.corners === "mitre" && isClosed(spec);
   const reach = Math.max(cuts.maxY, -cuts.minY, cuts.maxX, -cuts.minX) + stencil.repeat.x;
   return legs.flatMap((leg, index) => {
-    const places = placesOn(leg, index, stencil.repeat.x, spec.fit, isMitred);
+    const places = placesOn(leg, index, stencil.repeat.x, spec, isMitred);
     if (!isMitred) return places;
     const within = betweenMitres(leg, legs[(index + 1) % legs.length]!.length, reach);
     return places.map((place) => ({ ...place, within }));
@@ -86,11 +86,12 @@ function placesOn(
   leg: DividedLeg,
   index: number,
   repeat: number,
-  fit: StencilBorderSpec["fit"],
+  { fit, join }: StencilBorderSpec,
   isMitred: boolean,
 ): SheetPlace[] {
   const { repeats, length } = leg;
   const pitch = fit === "keep" ? repeat : length / repeats;
+  if (fit === "keep" && join) return placesFrom(join, leg, index, pitch);
   const over = (length - repeats * pitch) / 2;
   const isParted = isMitred || (fit === "keep" && over > 1e-6);
   const count = repeats + (isParted ? 2 : 0);
@@ -103,12 +104,31 @@ function placesOn(
   }));
 }
 
+/** Whole repeats from one end on; what is left over at the end with the join is part of one more. */
+function placesFrom(
+  join: NonNullable<StencilBorderSpec["join"]>,
+  leg: DividedLeg,
+  index: number,
+  pitch: number,
+): SheetPlace[] {
+  const over = leg.length - leg.repeats * pitch;
+  const count = leg.repeats + (over > 1e-6 ? 1 : 0);
+  const first = join === "right" || over <= 1e-6 ? 0 : over - pitch;
+  return Array.from({ length: count }, (_, place) => ({
+    id: `l${index + 1}n${place + 1}`,
+    ...alongLeg(leg, first + (place + 0.5) * pitch),
+    column: place + 1,
+    row: index + 1,
+  }));
+}
+
 function cornersOf(
-  { corners }: StencilBorderSpec,
+  spec: StencilBorderSpec,
   legs: readonly Leg[],
   context: FinishContext,
 ): StencilBorderLayout["corner"] {
-  if (typeof corners === "string" || legs.length !== 4) return null;
+  const { corners } = spec;
+  if (typeof corners === "string" || !isClosed(spec)) return null;
   const places = legs.map((leg, index): SheetPlace => ({
     id: `corner-${index + 1}`,
     at: leg.points[0]!,

@@ -1,3 +1,4 @@
+import type { Box } from "../../geometry/curve";
 import { distance, type Point } from "../../geometry/point";
 import { directionOf } from "../../geometry/trig";
 import { heightAt } from "../../wall/polyline";
@@ -14,9 +15,29 @@ export interface Leg {
   readonly name: string;
 }
 
-/** The way of a border over a strip: along each wall, or the four sides around a thing from its upper left corner, clockwise. */
-export function legsOf({ along }: StencilBorderSpec, strip: Strip): Leg[] {
+/**
+ * The way of a border over a strip: along each wall, or the four sides around a thing, or within the edges of the first wall,
+ * from the upper left corner, clockwise. With a join a level way is one leg around all corners.
+ */
+export function legsOf({ along, fit, join }: StencilBorderSpec, strip: Strip): Leg[] {
   if ("around" in along) return legsAround(strip, along.around, along.gap);
+  if ("inside" in along) return legsInside(strip, along.inside);
+  const legs = legsAlong(along, strip);
+  return fit === "keep" && join && legs.length > 1 ? [oneLeg(legs)] : legs;
+}
+
+/** Whether its last leg ends where the first began, at four corners. */
+export const isClosed = ({ along }: StencilBorderSpec): boolean => "around" in along || "inside" in along;
+
+/** Legs that follow each other, as one; its name and wall are the first one's. */
+const oneLeg = (legs: readonly Leg[]): Leg => {
+  const points = legs.flatMap(({ points }, index) => (index === 0 ? points : points.slice(1)));
+  return legOf(points, "around the walls", legs[0]!.wall);
+};
+
+type Along = StencilBorderSpec["along"];
+
+function legsAlong(along: Extract<Along, { level: number } | { by: number }>, strip: Strip): Leg[] {
   return strip.parts.flatMap(({ surface, offset, wall }) => {
     if (!surface) return [];
     const { minX, maxX } = surface.extent;
@@ -53,16 +74,34 @@ const legOf = (points: readonly Point[], name: string, wall: string): Leg => ({
 function legsAround(strip: Strip, id: string, gap: number): Leg[] {
   const thing = findThing(strip, id)!;
   const out = gap + ("casing" in thing ? thing.casing : 0);
-  const [left, right] = [thing.x - out, thing.x + thing.width + out];
-  const [low, high] = [thing.y - out, thing.y + thing.height + out];
-  const corners: [Point, Point, string][] = [
-    [{ x: left, y: high }, { x: right, y: high }, "over it"],
-    [{ x: right, y: high }, { x: right, y: low }, "down its right"],
-    [{ x: right, y: low }, { x: left, y: low }, "under it"],
-    [{ x: left, y: low }, { x: left, y: high }, "up its left"],
+  const box = {
+    minX: thing.x - out,
+    maxX: thing.x + thing.width + out,
+    minY: thing.y - out,
+    maxY: thing.y + thing.height + out,
+  };
+  const wall = partAt(strip, (box.minX + box.maxX) / 2).wall.id;
+  return legsOfBox(box, wall, ["over it", "down its right", "under it", "up its left"]);
+}
+
+/** None where so much is left off that nothing remains between. */
+function legsInside({ parts }: Strip, by: number): Leg[] {
+  const on = parts.find(({ surface }) => surface);
+  if (!on?.surface) return [];
+  const { minX, maxX, minY, maxY } = on.surface.extent;
+  const box = { minX: on.offset + minX + by, maxX: on.offset + maxX - by, minY: minY + by, maxY: maxY - by };
+  if (box.maxX <= box.minX || box.maxY <= box.minY) return [];
+  return legsOfBox(box, on.wall.id, ["along its top", "down its right", "along its foot", "up its left"]);
+}
+
+function legsOfBox({ minX, maxX, minY, maxY }: Box, wall: string, names: readonly string[]): Leg[] {
+  const corners = [
+    { x: minX, y: maxY },
+    { x: maxX, y: maxY },
+    { x: maxX, y: minY },
+    { x: minX, y: minY },
   ];
-  const wall = partAt(strip, (left + right) / 2).wall.id;
-  return corners.map(([a, b, name]) => legOf([a, b], name, wall));
+  return corners.map((a, index) => legOf([a, corners[(index + 1) % 4]!], names[index]!, wall));
 }
 
 /** The place so far along a leg, and the degrees by which a print is turned there. */

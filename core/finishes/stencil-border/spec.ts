@@ -11,14 +11,15 @@ const along = z.union(
       around: idSchema,
       gap: lengthSchema({ min: -sizeRange.max, max: sizeRange.max }).default(0),
     }),
+    z.strictObject({ inside: lengthSchema(sizeRange).describe("off the edges of the wall or object") }),
   ],
   {
     error: () =>
-      'expected { "level": y }, { "below": "ceiling", "by": mm } or { "around": a thing, "gap": mm }',
+      'expected { "level": y }, { "below": "ceiling", "by": mm }, { "around": a thing, "gap": mm } or { "inside": mm }',
   },
 );
 
-/** A motif printed along a path: a level line, the ceiling, or around a thing. The path runs through the prints' middles. */
+/** A motif printed along a path: a level line, the ceiling, around a thing, or within the edges. The path runs through the prints' middles. */
 export const stencilBorderSpec = z.strictObject({
   ...finishEnvelope("stencil-border"),
   ...printingKeys,
@@ -28,6 +29,12 @@ export const stencilBorderSpec = z.strictObject({
     .default("stretch")
     .describe(
       "whole repeats, each a little longer or shorter; or the repeat kept, centred, with two part prints",
+    ),
+  join: z
+    .enum(["left", "right"])
+    .optional()
+    .describe(
+      "kept repeats run on around the corners of a run, and this end of it has the only part print; else each wall by itself",
     ),
   corners: z
     .union([z.enum(["butt", "mitre"]), z.strictObject({ motif: idSchema.describe("a sheet of the job") })], {

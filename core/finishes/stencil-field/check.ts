@@ -17,6 +17,8 @@ const mostBent = 6;
 
 /** Sheets that reach over a ceiling or into the ends of walls so often that a copy cut to fit pays. */
 function cutCopies({ places, sheet, strip, spec }: StencilFieldLayout): Finding[] {
+  // A sheet lies over the edge of a thing on a table as it is.
+  if (strip.parts[0]?.wall.object) return [];
   const boxes = places.map((place) => placeBox(sheet.plastic, { ...place, mirrored: false }));
   const ends = strip.parts.flatMap(({ surface, offset }) =>
     surface ? [offset + surface.extent.minX, offset + surface.extent.maxX] : [],

@@ -55,7 +55,11 @@ function maskAround(
 ): StepDraft[] {
   const { wall } = on;
   const after = [...groundReady(wall), ...tapedAround(on, site.paints)];
-  const say = said("tape-base", { wall: wall.id, amount: metresOf(tape) });
+  const say = said("tape-base", {
+    wall: wall.id,
+    amount: metresOf(tape),
+    isObject: wall.object !== undefined,
+  });
   const cautions = cautionsAbove(heightOf(wall));
   return layTape({ wall: wall.id, round: 0, ids, tape, after, say, cautions }, site);
 }

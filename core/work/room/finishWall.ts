@@ -1,5 +1,6 @@
 import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
+import { careOf } from "../objects/care";
 import type { WorkSite, WorkWall } from "../site";
 import { paintsIn, waitFor, type StepDraft, type Wait } from "../step";
 import { touchDry } from "../touchDry";
@@ -29,9 +30,12 @@ export function finishWall(
   const painted = own.filter(({ phase }) => phase === "colour" || phase === "ground");
   // A base is seen where neither paper nor broken colour lies over it.
   const isBaseSeen = regions.some(({ group, isHidden }) => group === 0 && !isHidden);
-  const isSeen = painted.some(({ phase, leftAlone, ...step }) =>
-    phase === "ground" ? isBaseSeen : paintsIn(step).length > 0 && !leftAlone,
-  );
+  const isMended = wall.object === undefined || careOf[wall.object.kind].isMended;
+  const isSeen =
+    isMended &&
+    painted.some(({ phase, leftAlone, ...step }) =>
+      phase === "ground" ? isBaseSeen : paintsIn(step).length > 0 && !leftAlone,
+    );
   const dry = [
     waitFor(id("mark")),
     ...painted.map((step) => touchDry(step, paints)),
@@ -45,7 +49,7 @@ export function finishWall(
     verb: "rub-out",
     minutes: marks * roomMinutes.rubbingOut,
     after: dry,
-    say: said("rub-out", { wall: wall.id, amount: marks }),
+    say: said("rub-out", { wall: wall.id, amount: marks, object: wall.object?.kind ?? null }),
   };
   const touchUp: StepDraft = {
     ...shared,

@@ -1,5 +1,6 @@
 import { roomMinutes } from "../../trade/constants";
 import { cautionsOnSteps } from "../cautions";
+import { objectMinutes } from "../objects/care";
 import type { WorkMarking, WorkSite, WorkWall } from "../site";
 import { unmaskedAround } from "./besideBases";
 import { curedUnder } from "../curedUnder";
@@ -22,15 +23,23 @@ export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] 
     verb: "mark",
     sharedByTwo: true,
     minutes:
-      (isLevelled ? roomMinutes.levelLine : 0) + marks * work.rates.marking_min + drawingMinutes(marking),
+      (wall.object ? objectMinutes.squaring : isLevelled ? roomMinutes.levelLine : 0) +
+      marks * work.rates.marking_min +
+      drawingMinutes(marking),
     after: [
       ...groundReady(wall),
       isPapered ? curedUnder(based) : based,
       waitFor(`${wall.id}/peel-base`),
       ...unmaskedAround(on, paints),
     ],
-    say: said("mark", { wall: wall.id, amount: marks, isLevelled, arcs: stringsOf(marking).length }),
-    evening: [said("ready-setting-out", {})],
+    say: said("mark", {
+      wall: wall.id,
+      amount: marks,
+      isLevelled,
+      arcs: stringsOf(marking).length,
+      object: wall.object?.kind ?? null,
+    }),
+    evening: wall.object ? [] : [said("ready-setting-out", {})],
   };
   const showColours: StepDraft = {
     ...shared,

@@ -3,6 +3,7 @@ import { preparationFor } from "../../findings/preparation";
 import { fillerDryMin, roomMinutes } from "../../trade/constants";
 import type { Condition, Wall } from "../../wall/schema";
 import { cautionsAbove, heightOf } from "../cautions";
+import { keyObject, layObject } from "../objects/prepareObject";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
@@ -10,12 +11,27 @@ import { coatWhole } from "./coatWhole";
 import { cleaned } from "./groundReady";
 import { countThings, thingsOf } from "./thingsOf";
 
-/** Plates off, washed, mended, primed, and its base where that is painted first. */
+/** Plates off, washed, mended, primed, and its base where that is painted first; an object laid flat and keyed instead. */
 export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
-  const { wall, surfaceM2, isBareWood } = on;
-  const onWholeWall = cautionsAbove(heightOf(wall));
+  const { wall } = on;
+  // A test for lead comes before anything is rubbed or scraped, and so before the rest.
+  const isTest = (index: number) => wall.conditions[index]!.kind === "old-paint";
+  const all = [...wall.conditions.keys()];
+  const tests = all.filter(isTest);
+  const tested = tests.map((index) => `${wall.id}/prepare-${index + 1}`);
+  return [
+    ...(wall.object ? layObject(on) : [...platesOff(wall), cleanWall(on)]),
+    ...tests.flatMap((index) => mend(wall, index, [])),
+    ...(wall.object ? keyObject(on, tested) : []),
+    ...all.flatMap((index) => (isTest(index) ? [] : mend(wall, index, tested))),
+    ...coatWhole(on, site),
+  ];
+}
+
+/** Washed, or boards dusted. */
+function cleanWall({ wall, surfaceM2, isBareWood }: WorkWall): StepDraft {
   const id = (name: string) => `${wall.id}/${name}`;
-  const cleaning: StepDraft = {
+  return {
     ...(isBareWood
       ? {
           id: id("dust-wall"),
@@ -35,18 +51,8 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
     wall: wall.id,
     sharedByTwo: true,
     after: [floorCovered, waitFor(id("plates-off"))],
-    cautions: onWholeWall,
+    cautions: cautionsAbove(heightOf(wall)),
   };
-  // A test for lead comes before anything is rubbed or scraped, and so before the rest.
-  const isTest = (index: number) => wall.conditions[index]!.kind === "old-paint";
-  const inTurn = [...wall.conditions.keys()].sort((a, b) => Number(isTest(b)) - Number(isTest(a)) || a - b);
-  const tests = inTurn.filter(isTest).map((index) => id(`prepare-${index + 1}`));
-  return [
-    ...platesOff(wall),
-    cleaning,
-    ...inTurn.flatMap((index) => mend(wall, index, isTest(index) ? [] : tests)),
-    ...coatWhole(on, site),
-  ];
 }
 
 function platesOff(wall: Wall): StepDraft[] {

@@ -12,8 +12,13 @@ const heavy = (pieces: number) => (pieces > 0 ? [said("care-heavy", {})] : []);
 /** Nothing is opened before the floor is covered. */
 export const floorCovered: Wait = { step: "cover", what: "after", minutes: 0 };
 
-/** The room cleared and its floor covered. */
-export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
+/** Those that stand: a thing on a table needs no room cleared. */
+const standing = (walls: readonly WorkWall[]) => walls.filter(({ wall }) => !wall.object);
+
+/** The room cleared and its floor covered; nothing where there are only things on a table. */
+export function protectRoom(all: readonly WorkWall[]): StepDraft[] {
+  const walls = standing(all);
+  if (walls.length === 0) return [];
   const furniture = furnitureAt(walls);
   const metres = metresOfWall(walls);
   return [
@@ -44,12 +49,14 @@ export function protectRoom(walls: readonly WorkWall[]): StepDraft[] {
 
 /** Along the floor, m. */
 export const metresOfWall = (walls: readonly WorkWall[]): number =>
-  walls.reduce((sum, { wall }) => sum + wall.width / 1000, 0);
+  standing(walls).reduce((sum, { wall }) => sum + wall.width / 1000, 0);
 
 /** Sheets up and furniture back, after all else. */
-export function putBack(walls: readonly WorkWall[], before: readonly StepDraft[]): StepDraft {
+export function putBack(all: readonly WorkWall[], before: readonly StepDraft[]): StepDraft[] {
+  const walls = standing(all);
+  if (walls.length === 0) return [];
   const furniture = furnitureAt(walls);
-  return {
+  const back: StepDraft = {
     id: "furniture-back",
     phase: "finish",
     verb: "furniture-back",
@@ -64,4 +71,5 @@ export function putBack(walls: readonly WorkWall[], before: readonly StepDraft[]
     cautions: heavy(furniture),
     evening: [],
   };
+  return [back];
 }

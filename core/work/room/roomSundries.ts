@@ -2,6 +2,7 @@ import { brushUpToM2, smallRollerUpToM2 } from "../../trade/constants";
 import type { SundryUse } from "../contribution";
 import type { WorkSite, WorkWall } from "../site";
 import type { StepDraft } from "../step";
+import { careOf } from "../objects/care";
 import { metresOfWall } from "./protectRoom";
 import { isSanded } from "./prepareWall";
 import { thingsOf } from "./thingsOf";
@@ -11,15 +12,17 @@ import { isRolled } from "./washTools";
 export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): SundryUse[] {
   const worked = steps.length === 0 ? [] : walls.filter(({ isWorkedOn }) => isWorkedOn);
   const sanded = worked.reduce((sum, { wall }) => sum + wall.conditions.filter(isSanded).length, 0);
-  const washed = worked.filter(({ isBareWood }) => !isBareWood);
-  const once = sanded > 0 ? 1 : 0;
+  const washed = worked.filter(({ isBareWood, wall }) => !isBareWood && !wall.object);
+  const keyed = worked.filter(({ wall }) => steps.some(({ id }) => id === `${wall.id}/key-object`)).length;
+  const once = sanded + keyed > 0 ? 1 : 0;
   return [
     ...toolsOf(steps),
     { item: "dust-sheet", amount: metresOfWall(worked) },
     { item: "film", amount: maskedM2(walls) },
-    { item: "filler", amount: sanded, count: once },
-    { item: "paper", amount: sanded },
-    { item: "dust-mask", amount: sanded, count: once },
+    { item: "filler", amount: sanded, count: sanded > 0 ? 1 : 0 },
+    { item: "paper", amount: sanded + keyed },
+    { item: "dust-mask", amount: sanded + keyed, count: once },
+    { item: "card", amount: cardM2Under(worked) },
     {
       item: "sugar-soap",
       amount: washed.reduce((sum, { surfaceM2 }) => sum + surfaceM2, 0),
@@ -67,3 +70,10 @@ const linersFor = (steps: readonly StepDraft[]): number =>
       colour !== undefined &&
       steps.some((step) => isRolled(step) && after.some((wait) => wait?.step === step.id)),
   ).length;
+
+/** What lies under things that paint goes through. */
+const cardM2Under = (walls: readonly WorkWall[]): number =>
+  walls.reduce(
+    (sum, { wall, surfaceM2 }) => sum + (wall.object && careOf[wall.object.kind].isThin ? surfaceM2 : 0),
+    0,
+  );

@@ -1,4 +1,6 @@
 import type { EdgePiece } from "../../tape/planTape";
+import type { Paint } from "../../paint/schema";
+import { varnishCoats } from "../objects/finishObject";
 import type { TapeTotal } from "../../tape/totalTape";
 import { sealerMlPerM } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../contribution";
@@ -18,8 +20,8 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkSite): Paint
       painted.set(colour, (painted.get(colour) ?? 0) + (group === 0 ? 0 : areaM2));
     }
     const sealed = sealedMm([...(laid.get(wall.id) ?? []), baseMasks.get(wall.id) ?? []]);
-    return [...paints.keys()].flatMap((paint) => {
-      const whole = wholeCoats(paint, on);
+    return [...paints].flatMap(([paint, told]) => {
+      const whole = wholeCoats(told, on);
       const own = painted.get(paint);
       if (whole === 0 && own === undefined && !sealed.has(paint)) return [];
       const areaM2 = (own ?? 0) + whole * base.areaM2;
@@ -40,12 +42,14 @@ function sealedMm(inRounds: readonly (readonly EdgePiece[])[]): Map<string, numb
   return sealed;
 }
 
-/** How often a paint covers the whole wall, each time with all its coats: as its primer, as its base. */
-export const wholeCoats = (paint: string, { wall: { base, baseState, primer } }: WorkWall): number =>
-  Number(primer === paint) + Number(base === paint && baseState === "paint");
+/** How often a paint covers the whole wall, each time with all its coats: as its primer, its base, an object's varnish. */
+export const wholeCoats = (paint: Paint, { wall }: WorkWall): number =>
+  Number(wall.primer === paint.id) +
+  Number(wall.base === paint.id && wall.baseState === "paint") +
+  (wall.object?.varnish === paint.id ? varnishCoats(wall, paint) / paint.coats : 0);
 
 /** How often tools are wetted and washed: once for every round that uses the colour, whole coats with the first. */
-export function countSessions(paint: string, { walls, rounds }: WorkSite): number {
+export function countSessions(paint: string, { walls, rounds, paints }: WorkSite): number {
   const groups = new Set(
     walls.flatMap(({ regions }) =>
       regions.flatMap(({ group, colour }) => (group !== 0 && colour === paint ? [group] : [])),
@@ -53,7 +57,7 @@ export function countSessions(paint: string, { walls, rounds }: WorkSite): numbe
   );
   const inRounds = rounds.filter(({ group, paints }) => groups.has(group) && paints.has(paint)).length;
   // Whole coats are in one session with the first round.
-  return Math.max(inRounds, walls.some((wall) => wholeCoats(paint, wall) > 0) ? 1 : 0);
+  return Math.max(inRounds, walls.some((wall) => wholeCoats(paints.get(paint)!, wall) > 0) ? 1 : 0);
 }
 
 /** Tape and sealer, as they are sold. */

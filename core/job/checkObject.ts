@@ -1,0 +1,33 @@
+import type { Cure, Finding } from "../findings/finding";
+import type { Wall } from "../wall/schema";
+import type { Job } from "./schema";
+
+/** A thing on a table that is trodden on without a varnish, or cloth that one would stiffen. */
+export function checkObject({ paints }: Job, { id, object }: Wall): Finding[] {
+  if (!object) return [];
+  const { kind, varnish } = object;
+  const cureWith = (kindOf: Cure["kind"], set: Cure["set"]): Cure => ({
+    kind: kindOf,
+    count: 0,
+    wall: id,
+    path: ["object"],
+    set,
+  });
+  if (kind === "floor-cloth" && varnish === undefined) {
+    const clear = paints.find(({ material }) => material === "varnish");
+    return [
+      {
+        code: "object-unsealed",
+        severity: "check",
+        values: {},
+        at: null,
+        ...(clear && { cure: cureWith("varnish-it", { varnish: clear.id }) }),
+      },
+    ];
+  }
+  if (kind === "fabric" && varnish !== undefined) {
+    const cure = cureWith("no-varnish", { varnish: undefined });
+    return [{ code: "object-stiff", severity: "check", values: {}, at: null, cure }];
+  }
+  return [];
+}
