@@ -207,7 +207,7 @@ it("lists, sheets, cards and drawings show it without knowing it", () => {
   const [spec] = job.finishes;
   const card = renderToStaticMarkup(
     <FinishFields
-      fields={finishOf(spec!.kind).card(spec!, stripOfFinish(job, spec!))}
+      fields={finishOf(spec!.kind).card(spec!, stripOfFinish(job, spec!), job)}
       written={document().finishes[0] as never}
       paints={job.paints}
       units="metric"

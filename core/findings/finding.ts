@@ -67,6 +67,7 @@ export interface FindingValues {
   "slit-tape": { line: number; sold: number };
   "lines-up-with-nothing": { thing: string };
   "texture-bleeds": { texture: Texture };
+  "colours-near": { stencil: string; overlay: string; slots: readonly [string, string]; gap: number };
   "object-unsealed": Record<never, never>;
   "object-stiff": Record<never, never>;
   "room-climate": { why: "cold" | "warm" | "damp"; temperature: number; humidity: number };
@@ -182,6 +183,7 @@ export type CureKind =
   | "mitre"
   | "stretch-repeats"
   | "hide-join"
+  | "by-colour"
   | "varnish-it"
   | "no-varnish"
   | "top-sheet"

@@ -13,6 +13,7 @@ type Codes =
   | "out-of-stock"
   | "mineral-ground"
   | "cannot-be-done"
+  | "colours-near"
   | "object-unsealed"
   | "object-stiff"
   | "corner-disagrees"
@@ -86,6 +87,10 @@ export const workMessages: {
   "corner-disagrees": ({ first, second, firstIs }, { wall }) => ({
     say: `The corner of ${wall(first)} and ${wall(second)} is ${firstIs} on the one and ${firstIs === "internal" ? "external" : "internal"} on the other.`,
     remedy: "It is one corner: set both walls' ends alike. It is taken as external until then.",
+  }),
+  "colours-near": ({ stencil, overlay, slots: [first, second], gap }, { length }) => ({
+    say: `${stencil}, overlay ${overlay}: holes of ${first} and ${second} lie ${length(gap)} apart, and take different paints. No card keeps one out of the other at every print.`,
+    remedy: "Tape the holes of the other colour off, print one colour over all places, and then the next.",
   }),
   "object-unsealed": () => ({
     say: "A floor cloth is trodden on and wiped, and nothing seals it.",

@@ -102,7 +102,7 @@ export interface FinishDefinition<
   /** Other ways to come to much the same look, this one first; null: the walls painted all over instead. */
   otherWays?(spec: Spec): readonly OtherWay[];
   /** The few numbers that the card shows; of the spec, since they have to be there when nothing can be laid out. */
-  card(spec: Spec, strip: Strip): readonly CardField[];
+  card(spec: Spec, strip: Strip, context: FinishContext): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
   edit(layout: Layout): Editing;
   /** Things that it needs bought beside the usual ones. */

@@ -99,7 +99,7 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
     fc.assert(
       fc.property(anyStrip, (strip) => {
         const spec = start(strip);
-        for (const field of finish.card(spec, strip)) {
+        for (const field of finish.card(spec, strip, context)) {
           const sets =
             field.type === "choice"
               ? field.options.map(({ set }) => set)

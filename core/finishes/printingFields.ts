@@ -1,6 +1,9 @@
-import type { CardField } from "./defineFinish";
+import type { Stencil } from "../stencil/schema";
+import type { CardField, FinishContext } from "./defineFinish";
 
 interface PrintingSpec {
+  readonly stencil: string;
+  readonly printBy: "print" | "colour";
   readonly colours: Readonly<Record<string, string>>;
   readonly shades: Readonly<Record<string, string>>;
   readonly method: "brush" | "roller";
@@ -8,7 +11,10 @@ interface PrintingSpec {
 }
 
 /** The paints of a sheet's colours, and how it is printed. */
-export const printingFields = ({ colours, shades, method, fixing }: PrintingSpec): CardField[] => [
+export const printingFields = (
+  { stencil, printBy, colours, shades, method, fixing }: PrintingSpec,
+  { stencils }: FinishContext,
+): CardField[] => [
   ...Object.entries(colours).map(([slot, value]): CardField => ({
     type: "paint",
     label: `Paint of ${slot}`,
@@ -24,6 +30,18 @@ export const printingFields = ({ colours, shades, method, fixing }: PrintingSpec
     mayBeNone: true,
     none: "none",
   })),
+  ...(hasSeveralColours(stencils, stencil, colours)
+    ? [
+        {
+          type: "choice",
+          label: "Several colours on one sheet",
+          options: [
+            { label: "at each print", selected: printBy === "print", set: { printBy: "print" } },
+            { label: "colour by colour", selected: printBy === "colour", set: { printBy: "colour" } },
+          ],
+        } as const,
+      ]
+    : []),
   {
     type: "choice",
     label: "Printed with",
@@ -41,3 +59,15 @@ export const printingFields = ({ colours, shades, method, fixing }: PrintingSpec
     ],
   },
 ];
+
+/** Whether an overlay takes more than one paint. */
+const hasSeveralColours = (
+  stencils: readonly Stencil[],
+  id: string,
+  colours: Readonly<Record<string, string>>,
+): boolean =>
+  stencils
+    .filter((stencil) => stencil.id === id)
+    .some(({ overlays }) =>
+      overlays.some(({ cuts }) => new Set(cuts.map(({ slot }) => colours[slot])).size > 1),
+    );

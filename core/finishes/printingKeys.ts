@@ -10,6 +10,12 @@ export const printingKeys = {
     .record(idSchema, idSchema)
     .default({})
     .describe("a second paint of a colour's holes, dabbed towards one edge of them while the sheet lies"),
+  printBy: z
+    .enum(["print", "colour"])
+    .default("print")
+    .describe(
+      "colours of one overlay: all of them at each place under a card, or one over all places with the rest taped off, then the next",
+    ),
   method: z.enum(["brush", "roller"]).default("roller"),
   fixing: z.enum(["tape", "adhesive"]).default("tape").describe("what holds the sheet"),
 };

@@ -1,11 +1,26 @@
 import type { Box } from "../geometry/curve";
 import type { Motif } from "../pattern/placement";
+import { byColour } from "../stencil/byColour";
 import { cutSheet, type Sheet } from "../stencil/cutSheet";
 import type { FinishContext } from "./defineFinish";
 
-/** A sheet of the job by its id, which the document's check has let through. */
-export const sheetOf = ({ stencils }: FinishContext, id: string): Sheet =>
-  cutSheet(stencils.find((stencil) => stencil.id === id)!);
+/** The sheet that a finish prints with, its colours, and whether they go on one after the other. */
+export interface PrintedSheet {
+  readonly stencil: string;
+  readonly colours: Readonly<Record<string, string>>;
+  readonly printBy: "print" | "colour";
+}
+
+const stencilOf = ({ stencils }: FinishContext, id: string) => stencils.find((stencil) => stencil.id === id)!;
+
+/** A sheet of the job by its id, which the document's check has let through, as its plastic is. */
+export const wholeSheetOf = (context: FinishContext, id: string): Sheet => cutSheet(stencilOf(context, id));
+
+/** The same as it is printed: an overlay of several paints is one for each of them where they go on one after the other. */
+export const sheetOf = (context: FinishContext, { stencil, colours, printBy }: PrintedSheet): Sheet =>
+  printBy === "colour"
+    ? cutSheet(byColour(stencilOf(context, stencil), colours).stencil)
+    : wholeSheetOf(context, stencil);
 
 /** What a sheet prints in its paints. */
 export function motifOf(sheet: Sheet, colours: Readonly<Record<string, string>>): Motif {

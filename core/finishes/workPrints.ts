@@ -4,12 +4,17 @@ import { waitFactor } from "../work/climate";
 import type { PrintMethod } from "../work/prints/constants";
 import { printedPaint, printedSundries } from "../work/prints/needs";
 import { partPrintTables, printSteps, type Printing } from "../work/prints/printSteps";
+import { severalColoursTables } from "../work/prints/severalColours";
 import { paceOfPrinting } from "./printingKeys";
+import { piecesOf } from "./severalColours";
 import type { Share, Site } from "./defineCraft";
 import type { Laid } from "./defineFinish";
 
 interface PrintingSpec {
   readonly id: string;
+  readonly stencil: string;
+  readonly colours: Readonly<Record<string, string>>;
+  readonly printBy: "print" | "colour";
   readonly shades: Readonly<Record<string, string>>;
   readonly method: PrintMethod;
   readonly fixing: "tape" | "adhesive";
@@ -25,7 +30,7 @@ interface Way {
 
 /** What printing with sheets brings to a job, whatever is printed where. */
 export function workPrints(
-  { layout: { spec }, walls }: Share<Laid<PrintingSpec>>,
+  { layout: { spec, context }, walls }: Share<Laid<PrintingSpec>>,
   { passes, by, sheets, hasTopSheet = false }: Way,
   { paints, rate, ready, work }: Site,
 ): Contribution {
@@ -37,6 +42,7 @@ export function workPrints(
     passes,
     by,
     hasTopSheet,
+    pieces: piecesOf(spec, sheets, context),
     shades: new Map(Object.entries(spec.shades)),
     narrowestMm: new Map(
       sheets.flatMap(({ slots }) => slots.map(({ slot, narrowestMm }) => [slot, narrowestMm] as const)),
@@ -50,7 +56,7 @@ export function workPrints(
     steps: printSteps(own),
     paint: printedPaint(own),
     sundries: printedSundries(own),
-    tables: partPrintTables(own),
+    tables: [...partPrintTables(own), ...severalColoursTables(own.pieces)],
     findings: [],
   };
 }

@@ -83,7 +83,7 @@ describe("what a colour costs", () => {
     expect(of("sealer-clear").why).toContain("24 ml");
     expect(of("film").why).toContain("0.70 m2");
     expect([of("filler").count, of("paper").count, of("dust-mask").count]).toEqual([1, 1, 1]);
-    expect(of("paper").why).toBe("for 2 places that are filled");
+    expect(of("paper").why).toBe("for 2 places that are rubbed down");
   });
 
   it("advises coats from the contrast with the base, and a button plans them", () => {

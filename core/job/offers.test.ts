@@ -64,9 +64,9 @@ describe("what stripes offer", () => {
   it("every choice on the card leads to a document that holds", () => {
     fc.assert(
       fc.property(randomJob, (document) => {
-        const { spec, strip, finish } = cardOf(document);
+        const { job, spec, strip, finish } = cardOf(document);
         if (strip.corners.length === 0) return;
-        for (const field of finish.card(spec, strip)) {
+        for (const field of finish.card(spec, strip, job)) {
           if (field.type !== "choice") continue;
           expect(field.options.filter((option) => option.selected)).toHaveLength(1);
           for (const option of field.options) {

@@ -22,7 +22,9 @@ describe("taped lines", () => {
         for (const [i, [a, b]] of pairs.entries()) {
           for (const [c, d] of pairs.slice(i + 1)) {
             const det = (b[0] - a[0]) * (d[1] - c[1]) - (b[1] - a[1]) * (d[0] - c[0]);
-            fc.pre(Math.abs(det) > 1000);
+            // Flatter than one in fifty, three lines enclose what is thinner than anything that is told apart.
+            const lengths = Math.hypot(b[0] - a[0], b[1] - a[1]) * Math.hypot(d[0] - c[0], d[1] - c[1]);
+            fc.pre(Math.abs(det) > lengths / 50);
             const t = ((c[0] - a[0]) * (d[1] - c[1]) - (c[1] - a[1]) * (d[0] - c[0])) / det;
             crossings.push([a[0] + t * (b[0] - a[0]), a[1] + t * (b[1] - a[1])]);
           }
@@ -32,7 +34,7 @@ describe("taped lines", () => {
         fc.pre(crossings.every(isClear));
         fc.pre(
           crossings.every((p, k) =>
-            crossings.slice(k + 1).every((q) => Math.hypot(p[0]! - q[0]!, p[1]! - q[1]!) > 0.1),
+            crossings.slice(k + 1).every((q) => Math.hypot(p[0]! - q[0]!, p[1]! - q[1]!) > 1),
           ),
         );
         const within = crossings.filter(([x, y]) => x! > 0 && x! < width && y! > 0 && y! < height).length;

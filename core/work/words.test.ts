@@ -66,6 +66,8 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   print: {
     wall: "w",
     overlay: "2",
+    tapedOff: ["dot"],
+    isCarded: true,
     colours: ["p"],
     shades: ["p"],
     prints: 40,
@@ -80,6 +82,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     at: 1300,
   },
   "table-part-prints": {},
+  "table-several-colours": {},
   "care-print": {},
   "care-mitre": {},
   "care-spray": {},

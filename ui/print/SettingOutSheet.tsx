@@ -218,7 +218,8 @@ const printedColours = ({ motifs = [], bricks = [] }: PlanWall): string[] => [
 ];
 
 /** What every reading is taken from. */
-function datumSentence({ survey }: Wall, { level, survey: planned }: PlanWall): string {
+function datumSentence({ object, survey }: Wall, { level, survey: planned }: PlanWall): string {
+  if (object) return "All readings from the left and the lower edge; never from the last mark.";
   if (survey) {
     const height = planned ? `, ${planned.levelLine.aboveFloorReading} above the floor at the left` : "";
     return `All readings from the left plumb line and from the level line${height}; never from the last mark or a corner.`;

@@ -1,11 +1,15 @@
 import type { Strip } from "../../wall/strip";
-import type { CardField, CardOption } from "../defineFinish";
+import type { CardField, CardOption, FinishContext } from "../defineFinish";
 import { findThing } from "../findThing";
 import { printingFields } from "../printingFields";
 import type { StencilBorderSpec } from "./spec";
 
 /** Where it runs, how repeats meet its length, and what it is printed in. */
-export function cardOfStencilBorder(spec: StencilBorderSpec, strip: Strip): CardField[] {
+export function cardOfStencilBorder(
+  spec: StencilBorderSpec,
+  strip: Strip,
+  context: FinishContext,
+): CardField[] {
   const { along, fit, order } = spec;
   const choice = <Key extends string>(
     label: string,
@@ -44,7 +48,7 @@ export function cardOfStencilBorder(spec: StencilBorderSpec, strip: Strip): Card
         ? [joinChoice(spec)]
         : []),
     choice("Order", "order", order, { overlay: "overlay by overlay", repeat: "repeat by repeat" }),
-    ...printingFields(spec),
+    ...printingFields(spec, context),
   ];
 }
 

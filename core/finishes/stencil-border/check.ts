@@ -1,4 +1,5 @@
 import type { Finding } from "../../findings/finding";
+import { checkSeveralColours } from "../severalColours";
 import { judgeDifference, visibleTolerance } from "../../trade/visibleDifference";
 import type { Strip } from "../../wall/strip";
 import { type DividedLeg, type StencilBorderLayout } from "./layout";
@@ -23,6 +24,7 @@ export function checkStencilBorder({
   const corners = legs.map((leg, index) => [leg, legs[(index + 1) % legs.length]!] as const);
   const meeting = isClosed(spec) ? corners.filter((pair) => !pair.some(isOff)) : [];
   return [
+    ...checkSeveralColours(spec, context),
     ...overprinted({ spec, sheet, meeting }),
     ...stretched({ spec, sheet, legs: onWall }),
     ...keptParts({ spec, strip, sheet, context, legs: onWall }),

@@ -3,7 +3,7 @@ import { judgeDifference, visibleTolerance, type Visibility } from "../../trade/
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import type { SheetPlace } from "../printTurns";
-import { isTooMuch, sheetOf } from "../stencilMotif";
+import { isTooMuch, sheetOf, wholeSheetOf } from "../stencilMotif";
 import { betweenMitres } from "./mitre";
 import { alongLeg, isClosed, legsOf, type Leg } from "./legs";
 import type { StencilBorderSpec } from "./spec";
@@ -31,7 +31,7 @@ export function layOutStencilBorder(
   strip: Strip,
   context: FinishContext,
 ): StencilBorderLayout {
-  const sheet = sheetOf(context, spec.stencil);
+  const sheet = sheetOf(context, spec);
   const repeat = sheet.stencil.repeat.x;
   const legs = legsOf(spec, strip).map((leg) => divide(leg, repeat, spec.fit, context.viewingDistance));
   const count = legs.reduce((sum, { repeats }) => sum + repeats, 0);
@@ -136,5 +136,5 @@ function cornersOf(
     column: index + 1,
     row: legs.length + 1,
   }));
-  return { sheet: sheetOf(context, corners.motif), places };
+  return { sheet: wholeSheetOf(context, corners.motif), places };
 }

@@ -1,4 +1,5 @@
-import type { CardField } from "../defineFinish";
+import type { Strip } from "../../wall/strip";
+import type { CardField, FinishContext } from "../defineFinish";
 import { printingFields } from "../printingFields";
 import type { StencilFieldSpec } from "./spec";
 
@@ -19,7 +20,7 @@ const starts = {
 } as const;
 
 /** How it is laid out, where it starts, and what it is printed in. */
-export function cardOfStencilField(spec: StencilFieldSpec): CardField[] {
+export function cardOfStencilField(spec: StencilFieldSpec, _: Strip, context: FinishContext): CardField[] {
   const { layout, start } = spec;
   return [
     {
@@ -33,7 +34,7 @@ export function cardOfStencilField(spec: StencilFieldSpec): CardField[] {
     },
     ...startFields("x", "Columns", start),
     ...startFields("y", "Rows", start),
-    ...printingFields(spec),
+    ...printingFields(spec, context),
     {
       type: "choice",
       label: "Each print set",

@@ -1,15 +1,20 @@
 import { placeBox } from "../../geometry/placeContour";
 import type { Finding } from "../../findings/finding";
+import { checkSeveralColours } from "../severalColours";
 import type { StencilFieldLayout } from "./layout";
 import { ticksDrift } from "./ticks";
 
 /** More prints than anyone makes, and a start from which none reaches the wall. */
 export function checkStencilField(layout: StencilFieldLayout): Finding[] {
-  const { places, count, isOver, spec } = layout;
+  const { places, count, isOver, spec, context } = layout;
   if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   if (places.length === 0)
     return [{ code: "off-wall", severity: "check", values: { thing: "the stencil" }, at: null }];
-  return [...cutCopies(layout), ...(spec.register === "ticks" ? [goesByTicks(layout)] : [])];
+  return [
+    ...checkSeveralColours(spec, context),
+    ...cutCopies(layout),
+    ...(spec.register === "ticks" ? [goesByTicks(layout)] : []),
+  ];
 }
 
 /** A sheet is bent so often without harm, and the hand without losing patience. */

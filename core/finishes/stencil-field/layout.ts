@@ -24,7 +24,7 @@ export function layOutStencilField(
   strip: Strip,
   context: FinishContext,
 ): StencilFieldLayout {
-  const sheet = sheetOf(context, spec.stencil);
+  const sheet = sheetOf(context, spec);
   const start = startOf(spec, strip, sheet);
   const { x, y } = sheet.stencil.repeat;
   const { minX, maxX, minY, maxY } = strip.extent;

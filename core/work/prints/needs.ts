@@ -4,6 +4,7 @@ import { brushSizesMm, printing, shadeShare, tapeAPrintMm } from "./constants";
 import { isMitred, shadedIn } from "./partsOfPrints";
 import { areasByPaint, printedUses } from "./printedUses";
 import { copiesOf, type Printing } from "./printSteps";
+import { tapedOffMm } from "./severalColours";
 
 /** Printed open parts by paint, and what is dabbed over a part of them as a shade, by the brush. */
 export const printedPaint = ({ walls, method, shades }: Printing): PaintUse[] => [
@@ -55,11 +56,14 @@ export function printedSundries(own: Printing): SundryUse[] {
   // One for shading beside the one of its colour.
   const shading = [...own.shades.keys()].map((slot) => brushFor(own.narrowestMm.get(slot) ?? 0));
   return [
-    { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.passes.flat().length },
+    { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.pieces.plastics },
     ...tools,
     ...shading,
     { item: "blotting-paper", amount: loads },
-    { item: "stencil-tape", amount: (prints.length * tapeAPrintMm + mitresMm(own)) / 1000 },
+    {
+      item: "stencil-tape",
+      amount: (prints.length * tapeAPrintMm + mitresMm(own) + copiesOf(own) * tapedOffMm(own.pieces)) / 1000,
+    },
     ...(own.fixing === "adhesive" ? [{ item: "stencil-adhesive", amount: prints.length }] : []),
   ];
 }

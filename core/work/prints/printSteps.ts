@@ -19,6 +19,7 @@ import {
 } from "./constants";
 import { isMitred, shadedIn } from "./partsOfPrints";
 import { waitsIn } from "./orderPrints";
+import type { PiecesOfSheet } from "./severalColours";
 
 /** What is printed on one wall. */
 export interface PrintedWall {
@@ -40,6 +41,7 @@ export interface Printing {
   readonly by: "column" | "repeat";
   /** Whether a copy cut short is at hand for where the sheet would bend at the ceiling. */
   readonly hasTopSheet: boolean;
+  readonly pieces: PiecesOfSheet;
   /** The second paint of a colour of the sheet, by its slot. */
   readonly shades: ReadonlyMap<string, string>;
   /** About how wide the narrowest hole of each colour is, mm. */
@@ -87,7 +89,7 @@ export function printSteps(own: Printing): StepDraft[] {
             code: "print",
             values: {
               wall: wall.id,
-              overlay: own.passes.length > 1 ? pass[0]! : "",
+              ...overlayOf(own, pass),
               by: own.by,
               colours,
               shades,
@@ -113,6 +115,14 @@ export function printSteps(own: Printing): StepDraft[] {
       ];
     }),
   );
+}
+
+/** What a pass is called, what of its sheet is taped off, and whether colours are kept apart by a card at each print. */
+function overlayOf({ passes, pieces }: Printing, pass: readonly string[]) {
+  const part = pieces.parts.get(pass[0]!);
+  const isCarded = pieces.several.some(({ overlay }) => pass.includes(overlay));
+  if (part) return { overlay: pieces.plastics > 1 ? part.overlay : "", tapedOff: part.tapedOff, isCarded };
+  return { overlay: passes.length > 1 ? pass[0]! : "", tapedOff: [], isCarded };
 }
 
 /** In their turn. */

@@ -5,6 +5,9 @@ import type { PrintMethod } from "./constants";
 interface Printed {
   readonly wall: string;
   readonly overlay: string;
+  /** Colours of the sheet whose holes are taped off; and whether a card keeps colours apart at each print. */
+  readonly tapedOff: readonly string[];
+  readonly isCarded: boolean;
   readonly colours: readonly string[];
   readonly shades: readonly string[];
   readonly prints: number;
@@ -26,6 +29,8 @@ export const printWords = {
     {
       wall,
       overlay,
+      tapedOff,
+      isCarded,
       colours,
       shades,
       prints,
@@ -44,6 +49,8 @@ export const printWords = {
     [
       `${speech.wall(wall)}: print ${overlay ? `overlay ${overlay} ` : ""}in ${listed(colours.map((colour) => speech.paint(colour)))}, ${prints} ${prints === 1 ? "print" : "prints"}`,
       partial > 0 ? `, ${partial} of them cut` : "",
+      tapedOff.length > 0 ? `, the holes of ${listed(tapedOff)} taped off, the sheet laid to its marks` : "",
+      isCarded ? ", one colour after the other under each sheet, a card held over the rest" : "",
       shades.length > 0
         ? `, each shaded in ${listed(shades.map((colour) => speech.paint(colour)))} towards one edge before its sheet is lifted`
         : "",
@@ -56,6 +63,7 @@ export const printWords = {
           : `. Whole repeats, up to print ${column} of leg ${row}.`,
     ].join(""),
   "table-part-prints": () => "Prints that are cut or bend the sheet",
+  "table-several-colours": () => "Several colours on one sheet",
   "care-print": () => "Too wet or too hard and it creeps under the sheet: blot first, and dab, never push.",
   "care-mitre": () =>
     "Mask each mitre along its diagonal, from the inner corner to the outer; the tape goes on the neighbour's prints only once they are dry.",

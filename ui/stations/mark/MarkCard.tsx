@@ -71,7 +71,9 @@ export function MarkCard({ wallId }: { wallId: string }) {
                 ordinates={plan.ordinates}
                 units={job.units}
                 canBeTaken
-                from={found.wall.survey ? "the level line" : "the floor"}
+                from={
+                  found.wall.object ? "the lower edge" : found.wall.survey ? "the level line" : "the floor"
+                }
               />
             </Section>
           )}
@@ -85,7 +87,9 @@ export function MarkCard({ wallId }: { wallId: string }) {
 }
 
 /** Which line every reading hangs off, and where the tape is hooked. */
-function howToStart({ survey }: Wall, plan: PlanWall): string {
+function howToStart({ object, survey }: Wall, plan: PlanWall): string {
+  if (object)
+    return "Read every mark from the left and the lower edge, and prove both directions with a square.";
   if (survey) {
     const line = plan.survey!.levelLine;
     return `Find the survey's level line again, ${line.aboveFloorReading} above the floor at the left; at the far end the floor is ${line.proof.reading} below it. Hook the tape at the left plumb line and leave it there for every mark.`;

@@ -7,6 +7,8 @@ import { useMemo, useState, type ComponentProps } from "react";
 import { Controller, useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import * as z from "zod";
 import { nameSchema } from "@/core/measure/schema";
+import { objectKinds } from "@/core/wall/objectSchema";
+import { careOf } from "@/core/work/objects/care";
 import type { UnitSystem } from "@/core/measure/units";
 import { imaginedRoom } from "@/devices/laser/simulatedRoom";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
@@ -23,8 +25,9 @@ import { stationPath } from "@/ui/job/useAddress";
 import { DraftWall } from "./DraftWall";
 import { EndReadings } from "./EndReadings";
 import { SurveyReadings } from "./SurveyReadings";
+import { optionsOfKinds } from "./TheObject";
 
-type How = "survey" | "quick";
+type How = "survey" | "quick" | "object";
 
 /** When each way of measuring serves. */
 const whenEach: Record<How, string> = {
@@ -32,6 +35,24 @@ const whenEach: Record<How, string> = {
     "Serves wherever a line runs long, meets the ceiling or goes around a corner: it finds out how far floor and ceiling are out.",
   quick:
     "Serves for a first look, a price, or a wall that you trust: it takes the corners as square. It can be surveyed later, and nothing is lost.",
+  object:
+    "Lies on a table while it is painted or printed: no ladder and no level line. What it needs before and after comes with what it is.",
+};
+
+/** What is asked for first, and what stands in the drawing until it is read. */
+const asked: Record<How, { readonly text: string; readonly first: string }> = {
+  survey: {
+    text: "Strike a level line. From its left end read along it, and at each station down to the floor and up to the ceiling.",
+    first: "the level line: everything is read from it",
+  },
+  quick: {
+    text: "Its width along the floor and its height at the left end. Skirting, openings and plates come next.",
+    first: "width and height, corners taken as square",
+  },
+  object: {
+    text: "Its width and its height as it lies before you; both diagonals come next.",
+    first: "as it lies before you",
+  },
 };
 
 const length = z.union([z.number(), z.string()]);
@@ -40,7 +61,8 @@ const length = z.union([z.number(), z.string()]);
 const schema = z
   .object({
     name: nameSchema(),
-    how: z.enum(["survey", "quick"]),
+    how: z.enum(["survey", "quick", "object"]),
+    kind: z.enum(objectKinds),
     survey: z.custom<SurveyDocument>(),
     width: length.optional(),
     height: length.optional(),
@@ -64,7 +86,7 @@ export function AddWallCard() {
   const { name: jobName, units, walls } = useJob();
   const form = useForm<NewWall>({
     resolver: zodResolver(schema),
-    defaultValues: { name: "", how: "survey", survey: { stations: [] } },
+    defaultValues: { name: "", how: "survey", kind: "board", survey: { stations: [] } },
   });
   const { how, survey, width, height } = useWatch({ control: form.control }) as NewWall;
   const seed = `${jobName} ${walls.length}`;
@@ -74,15 +96,13 @@ export function AddWallCard() {
   return (
     <div className="flex min-h-full flex-col gap-x-8 md:flex-row">
       <div className="h-44 shrink-0 md:flex-1 md:sticky md:top-0 md:h-[calc(100dvh-190px)]">
-        <DraftWall survey={drawn} units={units} isSurveyed={how === "survey"} />
+        <DraftWall survey={drawn} units={units} isSurveyed={how === "survey"} first={asked[how].first} />
       </div>
       <div className="w-full md:w-[400px]">
-        <h1 className="text-2xl font-bold">{walls.length === 0 ? "The first wall" : "Another wall"}</h1>
-        <p className="pb-3 text-soft">
-          {how === "survey"
-            ? "Strike a level line. From its left end read along it, and at each station down to the floor and up to the ceiling."
-            : "Its width along the floor and its height at the left end. Skirting, openings and plates come next."}
-        </p>
+        <h1 className="text-2xl font-bold">
+          {how === "object" ? "A flat object" : walls.length === 0 ? "The first wall" : "Another wall"}
+        </h1>
+        <p className="pb-3 text-soft">{asked[how].text}</p>
         <WallFields form={form} seed={seed} />
         <AddButtons form={form} />
       </div>
@@ -97,9 +117,7 @@ interface FormProps {
 /** Its name, how it is measured, and the readings of that way. */
 function WallFields({ form, seed }: FormProps & { seed: string }) {
   const { control } = form;
-  const { units } = useJob();
   const how = useWatch({ control, name: "how" });
-  const room = useMemo(() => imaginedRoom(seed), [seed]);
   return (
     <div className="flex flex-col gap-2">
       <Controller
@@ -119,10 +137,10 @@ function WallFields({ form, seed }: FormProps & { seed: string }) {
         name="how"
         render={({ field }) => (
           <Choice
-            label="How it is measured"
+            label="What it is"
             options={[
-              { label: "from a level line", selected: field.value === "survey", how: "survey" as const },
-              { label: "as a plain rectangle", selected: field.value === "quick", how: "quick" as const },
+              { label: "a wall", selected: field.value !== "object", how: "survey" as const },
+              { label: "a flat object", selected: field.value === "object", how: "object" as const },
             ]}
             onChoose={(option) => {
               form.clearErrors();
@@ -131,39 +149,87 @@ function WallFields({ form, seed }: FormProps & { seed: string }) {
           />
         )}
       />
+      {how === "object" ? <KindField form={form} /> : <HowField form={form} />}
       <p className="pb-1 text-[0.9375rem] text-soft">{whenEach[how]}</p>
-      <LaserFields>
-        {how === "survey" ? (
-          <>
-            <Controller
-              control={control}
-              name="survey"
-              render={({ field }) => (
-                <SurveyFields survey={field.value} units={units} onChange={field.onChange} />
-              )}
-            />
-            <LaserOnDemand room={room} seed={seed} units={units} />
-          </>
-        ) : (
-          (["width", "height"] as const).map((side) => (
-            <Controller
-              key={side}
-              control={control}
-              name={side}
-              render={({ field, fieldState }) => (
-                <LengthField
-                  label={{ width: "Width", height: "Height" }[side]}
-                  written={field.value}
-                  units={units}
-                  refused={fieldState.error?.message}
-                  onChange={taken(field.onChange)}
-                />
-              )}
-            />
-          ))
-        )}
-      </LaserFields>
+      <Measured form={form} seed={seed} />
     </div>
+  );
+}
+
+/** Which kind of thing it is. */
+const KindField = ({ form }: FormProps) => (
+  <Controller
+    control={form.control}
+    name="kind"
+    render={({ field }) => (
+      <Choice
+        label="It is a"
+        options={optionsOfKinds(field.value)}
+        onChoose={({ kind }) => field.onChange(kind)}
+      />
+    )}
+  />
+);
+
+/** From a level line or by width and height. */
+const HowField = ({ form }: FormProps) => (
+  <Controller
+    control={form.control}
+    name="how"
+    render={({ field }) => (
+      <Choice
+        label="How it is measured"
+        options={[
+          { label: "from a level line", selected: field.value === "survey", how: "survey" as const },
+          { label: "as a plain rectangle", selected: field.value === "quick", how: "quick" as const },
+        ]}
+        onChoose={(option) => {
+          form.clearErrors();
+          field.onChange(option.how);
+        }}
+      />
+    )}
+  />
+);
+
+/** The readings of the way that is taken. */
+function Measured({ form, seed }: FormProps & { seed: string }) {
+  const { control } = form;
+  const { units } = useJob();
+  const how = useWatch({ control, name: "how" });
+  const room = useMemo(() => imaginedRoom(seed), [seed]);
+  return (
+    <LaserFields>
+      {how === "survey" ? (
+        <>
+          <Controller
+            control={control}
+            name="survey"
+            render={({ field }) => (
+              <SurveyFields survey={field.value} units={units} onChange={field.onChange} />
+            )}
+          />
+          <LaserOnDemand room={room} seed={seed} units={units} />
+        </>
+      ) : (
+        (["width", "height"] as const).map((side) => (
+          <Controller
+            key={side}
+            control={control}
+            name={side}
+            render={({ field, fieldState }) => (
+              <LengthField
+                label={{ width: "Width", height: "Height" }[side]}
+                written={field.value}
+                units={units}
+                refused={fieldState.error?.message}
+                onChange={taken(field.onChange)}
+              />
+            )}
+          />
+        ))
+      )}
+    </LaserFields>
   );
 }
 
@@ -215,7 +281,10 @@ function AddButtons({ form }: FormProps) {
   const how = useWatch({ control: form.control, name: "how" });
   const { walls } = useJob();
   const add = useAddWall();
-  const before = walls.findLast((wall) => (wall.survey !== undefined) === (how === "survey"));
+  const isObject = how === "object";
+  const before = walls.findLast(
+    (wall) => !isObject && !wall.object && (wall.survey !== undefined) === (how === "survey"),
+  );
   const addAfter = (after: string | null) =>
     void handleSubmit((asked) => {
       const problems = add(asked, after);
@@ -232,7 +301,7 @@ function AddButtons({ form }: FormProps) {
         </p>
       )}
       <Button look="primary" onClick={() => addAfter(null)}>
-        Add this wall
+        {isObject ? "Add this object" : "Add this wall"}
       </Button>
       {before && (
         <Button
@@ -250,11 +319,17 @@ function useAddWall() {
   const jobId = useJobState((state) => state.jobId);
   const change = useJobState((state) => state.change);
   const router = useRouter();
-  return ({ name, how, survey, width, height }: NewWall, after: string | null) => {
-    const id = freshId(name || "wall", [...job.walls, ...job.runs]);
-    const measured: Pick<WallDocument, "width" | "height" | "survey"> =
-      how === "survey" ? { survey } : { width, height };
-    const wall = { id, name: name || "Wall", base: job.paints[0]?.id ?? "ground", ...measured };
+  return ({ name, how, kind, survey, width, height }: NewWall, after: string | null) => {
+    const called = how === "object" ? careOf[kind].name : "wall";
+    const id = freshId(name || called, [...job.walls, ...job.runs]);
+    const measured: Pick<WallDocument, "width" | "height" | "survey" | "object"> =
+      how === "survey" ? { survey } : { width, height, ...(how === "object" && { object: { kind } }) };
+    const wall = {
+      id,
+      name: name || `${called.charAt(0).toUpperCase()}${called.slice(1)}`,
+      base: job.paints[0]?.id ?? "ground",
+      ...measured,
+    };
     const next = {
       ...document,
       paints:

@@ -12,6 +12,8 @@ interface Props {
   readonly survey: SurveyDocument;
   readonly units: UnitSystem;
   readonly isSurveyed: boolean;
+  /** What is written where nothing is read yet. */
+  readonly first: string;
 }
 
 const view = { width: 620, height: 520 };
@@ -27,7 +29,7 @@ function outlineSoFar(survey: SurveyDocument) {
 }
 
 /** The wall as far as it has been read: level line, plumb line, stations, and the outline that they make so far. */
-export function DraftWall({ survey, units, isSurveyed }: Props) {
+export function DraftWall({ survey, units, isSurveyed, first }: Props) {
   const stations = survey.stations.map(({ x, down, up }) => ({ x: mmOf(x), down: mmOf(down), up: mmOf(up) }));
   const known = stations.length > 1;
   const width = known ? Math.max(1, ...stations.map(({ x }) => x)) : firstRoom.width;
@@ -93,9 +95,7 @@ export function DraftWall({ survey, units, isSurveyed }: Props) {
       {known && <Words x={x(width / 2)} y={y(-low) + 34} text={formatSpan(width, units)} />}
       {stations.length === 0 && (
         <PlateText x={x(width / 2)} y={y(0) - 14} size={17} weight="medium">
-          {isSurveyed
-            ? "the level line: everything is read from it"
-            : "the left end: plumb, until it is surveyed"}
+          {first}
         </PlateText>
       )}
     </svg>

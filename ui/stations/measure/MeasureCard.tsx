@@ -67,7 +67,9 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
         note={
           written.survey
             ? "Read off one level line: along from the left plumb line, down to the floor, up to the ceiling."
-            : "A quick wall: sides square, floor level. x is read from the left, y up from the floor."
+            : written.object
+              ? "A flat object: x is read from its left edge, y up from its lower one."
+              : "A quick wall: sides square, floor level. x is read from the left, y up from the floor."
         }
         action={
           <Button look="quiet" aria-pressed={usesLaser} onClick={() => setUsesLaser(!usesLaser)}>
@@ -108,7 +110,7 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
           <QuickSides written={written} units={units} onEdit={edit} />
         </Section>
       )}
-      {plan?.survey && (
+      {plan?.survey && !written.object && (
         <WallJudgement
           plan={{ ...plan, survey: plan.survey }}
           written={written}
@@ -121,9 +123,9 @@ function WallReadings({ wall, plan, written }: ReadingsProps) {
       <ThingsOnWall wall={wall} written={written} units={units} onEdit={edit} />
       <TheWall wall={wall} written={written} onEdit={edit} />
       <Conditions wall={written} preparation={plan?.preparation ?? []} onEdit={edit} />
-      <RunSection wall={wall} />
+      {!wall.object && <RunSection wall={wall} />}
       <JobSettings />
-      <WallActions wallId={wall.id} />
+      <WallActions wallId={wall.id} noun={wall.object ? "object" : "wall"} />
     </>
   );
 }
@@ -157,17 +159,19 @@ function QuickSides({ written, units, onEdit }: SidesProps) {
           onChange={(value) => onEdit((before) => ({ ...before, [key]: value }))}
         />
       ))}
-      <div className="col-span-2 pt-1">
-        <Button className="text-sm" onClick={survey}>
-          Survey it from a level line
-        </Button>
-        {problem && <p className="pt-1 text-sm text-brick">{problem}</p>}
-      </div>
+      {!written.object && (
+        <div className="col-span-2 pt-1">
+          <Button className="text-sm" onClick={survey}>
+            Survey it from a level line
+          </Button>
+          {problem && <p className="pt-1 text-sm text-brick">{problem}</p>}
+        </div>
+      )}
     </div>
   );
 }
 
-function WallActions({ wallId }: { wallId: string }) {
+function WallActions({ wallId, noun }: { wallId: string; noun: string }) {
   const job = useJob();
   const document = useDocument();
   const change = useJobState((state) => state.change);
@@ -188,10 +192,10 @@ function WallActions({ wallId }: { wallId: string }) {
   return (
     <div className="border-t border-hairline pt-3">
       <Button look="quiet" className="-ml-3" onClick={copy}>
-        Copy this wall
+        Copy this {noun}
       </Button>
       <Button look="quiet" className="text-brick" onClick={remove}>
-        Remove this wall
+        Remove this {noun}
       </Button>
       <p className="text-sm text-soft">Undo brings it back.</p>
     </div>

@@ -21,6 +21,7 @@ export function RunSection({ wall }: { wall: Wall }) {
   const couldJoin = job.walls.filter(
     (other) =>
       other.id !== wall.id &&
+      !other.object &&
       (run ? !inRuns.has(other.id) : true) &&
       (other.survey === undefined) === (wall.survey === undefined),
   );

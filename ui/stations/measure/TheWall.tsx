@@ -8,6 +8,7 @@ import { LengthField } from "@/ui/parts/LengthField";
 import { Section } from "@/ui/parts/Section";
 import { TextField } from "@/ui/parts/TextField";
 import { DiagonalReadings } from "./DiagonalReadings";
+import { TheObject } from "./TheObject";
 import { PresentColour } from "./PresentColour";
 
 const textures = {
@@ -25,7 +26,7 @@ interface Props {
   readonly onEdit: (update: (wall: WallDocument) => WallDocument) => string | null;
 }
 
-/** Its name, trim, corners, surface, and the base that is on it or is to be painted. */
+/** Its name, trim, corners, surface, and the base that is on it or is to be painted; of an object what that needs. */
 export function TheWall({ wall, written, onEdit }: Props) {
   const { units } = useJob();
   const options = <Key extends string>(words: Record<Key, string>, current: Key, key: keyof WallDocument) =>
@@ -44,7 +45,7 @@ export function TheWall({ wall, written, onEdit }: Props) {
     />
   );
   return (
-    <Section name="measure/wall" title="The wall">
+    <Section name="measure/wall" title={wall.object ? "The object" : "The wall"}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         <div className="col-span-2">
           <TextField
@@ -53,19 +54,29 @@ export function TheWall({ wall, written, onEdit }: Props) {
             onChange={(name) => onEdit((before) => ({ ...before, name }))}
           />
         </div>
-        {length("skirting", "Skirting")}
-        {length("cornice", "Cornice")}
+        {wall.object && written.object ? (
+          <TheObject object={wall.object} written={written.object} onEdit={onEdit} />
+        ) : (
+          <>
+            {length("skirting", "Skirting")}
+            {length("cornice", "Cornice")}
+          </>
+        )}
         <DiagonalReadings written={written} units={units} onEdit={onEdit} />
-        <Choice
-          label="Left end"
-          options={options(edges, wall.leftEdge, "leftEdge")}
-          onChoose={(option) => option.choose()}
-        />
-        <Choice
-          label="Right end"
-          options={options(edges, wall.rightEdge, "rightEdge")}
-          onChoose={(option) => option.choose()}
-        />
+        {!wall.object && (
+          <>
+            <Choice
+              label="Left end"
+              options={options(edges, wall.leftEdge, "leftEdge")}
+              onChoose={(option) => option.choose()}
+            />
+            <Choice
+              label="Right end"
+              options={options(edges, wall.rightEdge, "rightEdge")}
+              onChoose={(option) => option.choose()}
+            />
+          </>
+        )}
         <Choice
           label="Texture"
           options={options(textures, wall.texture, "texture")}
@@ -98,7 +109,7 @@ function TheBase({ wall, onEdit }: Pick<Props, "wall" | "onEdit">) {
           label="The base"
           options={(["on", "paint"] as const).map((state) => ({
             state,
-            label: { on: "is on the wall", paint: "is to be painted" }[state],
+            label: { on: wall.object ? "is on it" : "is on the wall", paint: "is to be painted" }[state],
             selected: wall.baseState === state,
           }))}
           // A base that is on needs no primer.

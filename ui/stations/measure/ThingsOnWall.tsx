@@ -37,7 +37,11 @@ export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
     width: Math.round(Math.min(width, (maxX - minX) / 3)),
     height: Math.round(Math.min(height, (maxY - minY) / 3)),
   });
-  const yLabel = written.survey ? "Above the level line" : "From the floor";
+  const yLabel = wall.object
+    ? "From the lower edge"
+    : written.survey
+      ? "Above the level line"
+      : "From the floor";
   const list = <Item extends OpeningDocument | FixtureDocument>(
     items: readonly Item[],
     set: (next: Item[]) => string | null,
@@ -61,7 +65,9 @@ export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
   const addOpening = () =>
     setOpenings([
       ...openings,
-      { id: freshId("window", taken), kind: "window", ...place(600, 900, 900), casing: 70 },
+      wall.object
+        ? { id: freshId("opening", taken), kind: "opening", ...place(600, 900, 900) }
+        : { id: freshId("window", taken), kind: "window", ...place(600, 900, 900), casing: 70 },
     ]);
   const addFixture = () =>
     setFixtures([...fixtures, { id: freshId("plate", taken), kind: "plate", ...place(86, 86, 1100) }]);
@@ -70,9 +76,11 @@ export function ThingsOnWall({ wall, written, units, onEdit }: Props) {
       <Heading title="Openings" button="Opening" count={openings.length} onAdd={addOpening}>
         {list(openings, setOpenings, openingKinds, ["x", "y", "width", "height", "casing"])}
       </Heading>
-      <Heading title="Plates and fixtures" button="Fixture" count={fixtures.length} onAdd={addFixture}>
-        {list(fixtures, setFixtures, [...fixtureKinds, ...laterKinds], ["x", "y", "width", "height"])}
-      </Heading>
+      {!wall.object && (
+        <Heading title="Plates and fixtures" button="Fixture" count={fixtures.length} onAdd={addFixture}>
+          {list(fixtures, setFixtures, [...fixtureKinds, ...laterKinds], ["x", "y", "width", "height"])}
+        </Heading>
+      )}
     </>
   );
 }

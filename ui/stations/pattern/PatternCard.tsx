@@ -155,7 +155,7 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
   const sheet = definition.stencils?.(spec)[0];
   const decisions = findingsAt(plan, "pattern");
   const offers = (plan?.offers ?? []).filter(({ finish }) => finish === spec.id);
-  const fields = definition.card(spec, stripOfFinish(job, spec));
+  const fields = definition.card(spec, stripOfFinish(job, spec), job);
   const measures = (
     <FinishFields fields={fields} written={written} paints={job.paints} units={job.units} onEdit={update} />
   );

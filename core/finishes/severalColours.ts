@@ -1,0 +1,59 @@
+import type { Finding } from "../findings/finding";
+import { betweenOverlays } from "../stencil/betweenOverlays";
+import { byColour, sharesOf, type PartOfSheet } from "../stencil/byColour";
+import type { Sheet } from "../stencil/cutSheet";
+import type { PiecesOfSheet } from "../work/prints/severalColours";
+import type { FinishContext } from "./defineFinish";
+import { wholeSheetOf, type PrintedSheet } from "./stencilMotif";
+
+type Spec = PrintedSheet & { readonly id: string };
+
+/** Colours of one overlay so near to each other that a card does not keep one out of the other's holes. */
+export function checkSeveralColours(spec: Spec, context: FinishContext): Finding[] {
+  if (spec.printBy === "colour") return [];
+  const sheet = wholeSheetOf(context, spec.stencil);
+  return sheet.stencil.overlays.flatMap(({ id: overlay }): Finding[] => {
+    const near = nearColours(sheet, overlay, spec.colours);
+    if (!near) return [];
+    const { slots, gapMm: gap } = near;
+    return [
+      {
+        code: "colours-near",
+        severity: "check",
+        values: { stencil: sheet.stencil.name ?? spec.stencil, overlay, slots, gap },
+        at: null,
+        cure: { kind: "by-colour", count: 0, finish: spec.id, set: { printBy: "colour" } },
+      },
+    ];
+  });
+}
+
+/** The two colours of an overlay whose holes lie nearest; none where a card is wider than what is between. */
+function nearColours(sheet: Sheet, overlay: string, colours: Spec["colours"]) {
+  const shares = sharesOf(sheet, overlay, colours).map(({ slots }) => slots);
+  const pairs = shares.flatMap((first, index) =>
+    shares.slice(index + 1).map((second) => {
+      const holesOf = (slots: Sheet["slots"]) => slots.flatMap(({ contours }) => contours);
+      const { gapMm } = betweenOverlays([first[0]!.slot, second[0]!.slot], [holesOf(first), holesOf(second)]);
+      return { slots: [first[0]!.slot, second[0]!.slot] as [string, string], gapMm };
+    }),
+  );
+  const near = pairs.flatMap(({ slots, gapMm }) => (gapMm === null ? [] : [{ slots, gapMm }]));
+  return near.sort((a, b) => a.gapMm - b.gapMm)[0] ?? null;
+}
+
+/** The pieces of plastic of some sheets, what each pass leaves open of them, and the tape over the rest. */
+export function piecesOf(spec: Spec, sheets: readonly Sheet[], context: FinishContext): PiecesOfSheet {
+  const whole = wholeSheetOf(context, spec.stencil);
+  const parts: ReadonlyMap<string, PartOfSheet> =
+    spec.printBy === "colour" ? byColour(whole.stencil, spec.colours).parts : new Map();
+  const others = sheets.slice(1).reduce((sum, { stencil }) => sum + stencil.overlays.length, 0);
+  return {
+    plastics: whole.stencil.overlays.length + others,
+    parts,
+    holes: whole.slots,
+    several: whole.stencil.overlays
+      .map(({ id }) => ({ overlay: id, shares: sharesOf(whole, id, spec.colours) }))
+      .filter(({ shares }) => shares.length > 1),
+  };
+}
