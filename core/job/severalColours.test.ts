@@ -63,7 +63,7 @@ describe("a sheet of several colours in one piece", () => {
   });
 
   it("tells in which turn they go on and what is covered, and where no card is narrow enough", () => {
-    const [table] = flags({ printBy: "colour" }).tables.filter(({ id }) => id.endsWith("/several-colours"));
+    const [table] = flags({ printBy: "colour" }).tables!.filter(({ id }) => id.endsWith("/several-colours"));
     expect(table!.rows.map(({ turn, open, covered }) => [turn, open, covered])).toEqual([
       [1, "bar", "dots (2)"],
       [2, "dots", "bar (1)"],
