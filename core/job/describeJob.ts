@@ -6,10 +6,8 @@ import { describeTables } from "./describeTables";
 import type { WallTeller } from "./describeWall";
 import type { LaidOutJob } from "./layOutJob";
 import type { PlanSchool } from "./planDayTypes";
-import type { Plan, PlanStencil, PlanWall } from "./planTypes";
-import { blankFor } from "../stencil/blanks";
-import { tryCutSheet } from "../stencil/cutSheet";
-import type { Job } from "./schema";
+import { describeStencil } from "./describeStencil";
+import type { Plan, PlanWall } from "./planTypes";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
 
@@ -53,35 +51,6 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
     ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
     findings: needs.findings.map((finding) => speakFinding(finding, speech)),
   };
-}
-
-/** None for one that is too much, which a finding tells. */
-function describeStencil(stencil: Job["stencils"][number]): PlanStencil[] {
-  const sheet = tryCutSheet(stencil);
-  if (!sheet) return [];
-  const { slots, islands, bridges, between, hasHalfTurn, cuttingMm } = sheet;
-  const open: Record<string, number> = {};
-  for (const { slot, openMm2 } of slots) open[slot] = (open[slot] ?? 0) + openMm2;
-  return [
-    {
-      id: stencil.id,
-      open_mm2: open,
-      islands: islands.map(({ overlay, at, areaMm2 }) => ({ overlay, at: [at.x, at.y], area_mm2: areaMm2 })),
-      bridges: bridges.map(({ overlay, width, at }) => ({ overlay, width, at: [at.x, at.y] })),
-      ...(between.length > 0 && {
-        between: between.map(({ overlays: [first, second], gapMm, overlapMm2, overlapMm, at }) => ({
-          overlays: [first, second] as [string, string],
-          gap: gapMm,
-          overlap_mm2: overlapMm2,
-          overlap: overlapMm,
-          at: at && ([at.x, at.y] as [number, number]),
-        })),
-      }),
-      blank: blankFor(sheet),
-      turns: hasHalfTurn,
-      cutting_m: cuttingMm / 1000,
-    },
-  ];
 }
 
 function describeSchool({ work: { school, site, tape }, schedule }: WorkedOut): PlanSchool {

@@ -163,4 +163,9 @@ export interface PlanStencil {
   blank: string | null;
   /** All edges that are cut into its overlays, m. */
   cutting_m: number;
+  /** Bridges for what falls out of it, and marks where it has none to lay overlays by; absent where it needs neither. */
+  proposed?: {
+    bridges: { overlay: string; from: PlanPoint; to: PlanPoint; width: number }[];
+    registers: PlanPoint[];
+  };
 }

@@ -35,18 +35,20 @@ export function TheObject({ object, written, onEdit }: Props) {
           edit({ kind: option.kind, ...(option.kind !== "fabric" && { set: undefined }) })
         }
       />
-      <Choice
-        label="Varnish at the end"
-        options={[
-          {
-            label: clear.length > 0 ? "none" : "none (add one at Buy)",
-            selected: varnish === undefined,
-            id: undefined,
-          },
-          ...clear.map(({ id, name }) => ({ label: name, selected: varnish === id, id })),
-        ]}
-        onChoose={({ id }) => edit({ varnish: id })}
-      />
+      <div className={clear.length > 1 ? "" : "col-span-2"}>
+        <Choice
+          label="Varnish at the end"
+          options={[
+            {
+              label: clear.length > 0 ? "none" : "none (add one at Buy)",
+              selected: varnish === undefined,
+              id: undefined,
+            },
+            ...clear.map(({ id, name }) => ({ label: name, selected: varnish === id, id })),
+          ]}
+          onChoose={({ id }) => edit({ varnish: id })}
+        />
+      </div>
       <div className="col-span-2">
         <TextField
           label="It lies on"

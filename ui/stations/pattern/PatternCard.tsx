@@ -184,7 +184,14 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
       ) : (
         <div className="py-3">{measures}</div>
       )}
-      {sheet?.colours && <SheetSection finish={spec.id} sheet={sheet.id} colours={sheet.colours} />}
+      {sheet?.colours && (
+        <SheetSection
+          finish={spec.id}
+          sheet={sheet.id}
+          colours={sheet.colours}
+          isByColour={"printBy" in spec && spec.printBy === "colour"}
+        />
+      )}
       {plan?.fit?.finish === spec.id && (
         <CandidateList wall={wall} plan={plan} paints={job.paints} units={job.units} onChoose={choose} />
       )}

@@ -3,10 +3,12 @@
 import { Upload } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useDropzone } from "react-dropzone";
+import { proposeRegisters } from "@/core/stencil/proposeRegisters";
 import { readSvgSheet } from "@/formats/readSvgSheet";
 import { formatArea, formatLength, formatRun } from "@/core/measure/formatLength";
 import { blankFor } from "@/core/stencil/blanks";
-import { tryCutSheet } from "@/core/stencil/cutSheet";
+import { byColour } from "@/core/stencil/byColour";
+import { cutSheet, tryCutSheet } from "@/core/stencil/cutSheet";
 import { sheetsAtHand, type StencilDocument } from "@/core/stencil/library";
 import type { Stencil } from "@/core/stencil/schema";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
@@ -25,12 +27,14 @@ interface Props {
   readonly finish: string;
   readonly sheet: string;
   readonly colours: Readonly<Record<string, string>>;
+  /** Whether the colours of one piece of plastic go on one after the other. */
+  readonly isByColour: boolean;
 }
 
 type Choosable = Pick<StencilDocument, "id" | "overlays">;
 
 /** The sheet that a finish prints with: those at hand as they are cut, a drawing of one's own, and what its plastic is like. */
-export function SheetSection({ finish: finishId, sheet: sheetId, colours }: Props) {
+export function SheetSection({ finish: finishId, sheet: sheetId, colours, isByColour }: Props) {
   const job = useJob();
   const change = useJobState((state) => state.change);
   const sheets = sheetsAtHand(job.stencils);
@@ -80,7 +84,13 @@ export function SheetSection({ finish: finishId, sheet: sheetId, colours }: Prop
         ))}
       </ul>
       <OwnDrawing onRead={choose} />
-      {own && <Plastic stencil={own} onHold={(overlays) => recut({ ...own, overlays })} />}
+      {own && (
+        <Plastic
+          stencil={own}
+          colours={isByColour ? colours : null}
+          onChange={(change) => recut({ ...own, ...change })}
+        />
+      )}
     </Section>
   );
 }
@@ -161,10 +171,13 @@ function Thumbnail({ stencil }: { stencil: Stencil }) {
 /** What the plastic is like: its size, what falls out, where it is thin, whether it can be turned. */
 function Plastic({
   stencil,
-  onHold,
+  colours,
+  onChange,
 }: {
   readonly stencil: Stencil;
-  readonly onHold: (overlays: Stencil["overlays"]) => void;
+  /** The paints that go on one after the other, each as an overlay of its own; null where they do not. */
+  readonly colours: Props["colours"] | null;
+  readonly onChange: (change: Partial<Pick<Stencil, "overlays" | "registers">>) => void;
 }) {
   const { units } = useJob();
   const { overlay: shown, lookAt } = usePatternHand();
@@ -172,13 +185,16 @@ function Plastic({
   useEffect(() => () => lookAt(null), [lookAt]);
   const sheet = tryCutSheet(stencil);
   if (!sheet) return null;
+  const printed = colours ? cutSheet(byColour(stencil, colours).stencil) : sheet;
   const { plastic, cell, islands, bridges, hasHalfTurn, cuttingMm, slots } = sheet;
   const length = (mm: number) => formatLength(mm, units);
-  const overlays = stencil.overlays.map(({ id }) => id);
+  const overlays = printed.stencil.overlays.map(({ id }) => id);
+  const unmarked =
+    stencil.overlays.length > 1 && stencil.registers.length === 0 ? proposeRegisters(sheet) : [];
   const openMm2 = slots.reduce((sum, slot) => sum + slot.openMm2, 0);
   return (
     <div className="pt-3">
-      <ScaledSheet sheet={sheet} overlay={shown} />
+      <ScaledSheet sheet={{ ...printed, islands: sheet.islands, bridges: sheet.bridges }} overlay={shown} />
       {overlays.length > 1 && (
         <div className="flex flex-wrap gap-2 pt-2" role="group" aria-label="Overlays shown">
           {[null, ...overlays].map((id) => (
@@ -213,11 +229,19 @@ function Plastic({
             onClick={() =>
               // Brought only when it is asked for: clipping is heavy.
               void import("@/core/stencil/holdIslands").then(({ proposeBridges, withBridges }) =>
-                onHold(withBridges(stencil, proposeBridges(stencil))),
+                onChange({ overlays: withBridges(stencil, proposeBridges(stencil)) }),
               )
             }
           >
             Hold with bridges
+          </Button>
+        </p>
+      )}
+      {unmarked.length > 0 && (
+        <p className="text-[0.9375rem] text-ochre">
+          Nothing to lay its overlays by: what is laid by eye drifts.
+          <Button look="quiet" className="text-violet" onClick={() => onChange({ registers: unmarked })}>
+            Add three marks
           </Button>
         </p>
       )}
