@@ -31,6 +31,9 @@ interface Props {
   readonly isByColour: boolean;
 }
 
+/** What of a sheet is cut anew: its holes, or the marks that overlays are laid by. */
+type Recut = Partial<Pick<Stencil, "overlays" | "registers">>;
+
 type Choosable = Pick<StencilDocument, "id" | "overlays">;
 
 /** The sheet that a finish prints with: those at hand as they are cut, a drawing of one's own, and what its plastic is like. */
@@ -55,15 +58,12 @@ export function SheetSection({ finish: finishId, sheet: sheetId, colours, isByCo
           }) as FinishDocument,
       ),
     }));
-  const recut = (stencil: Stencil) =>
+  const recut = (stencil: Stencil, changed: Recut) =>
     change((before) => {
       const { stencils } = withSheets(before, [stencil]);
       return {
         ...before,
-        stencils: changeById(stencils ?? [], stencil.id, (sheet) => ({
-          ...sheet,
-          overlays: stencil.overlays,
-        })),
+        stencils: changeById(stencils ?? [], stencil.id, (sheet) => ({ ...sheet, ...changed })),
       };
     });
   return (
@@ -88,7 +88,7 @@ export function SheetSection({ finish: finishId, sheet: sheetId, colours, isByCo
         <Plastic
           stencil={own}
           colours={isByColour ? colours : null}
-          onChange={(change) => recut({ ...own, ...change })}
+          onChange={(changed) => recut(own, changed)}
         />
       )}
     </Section>
@@ -177,7 +177,7 @@ function Plastic({
   readonly stencil: Stencil;
   /** The paints that go on one after the other, each as an overlay of its own; null where they do not. */
   readonly colours: Props["colours"] | null;
-  readonly onChange: (change: Partial<Pick<Stencil, "overlays" | "registers">>) => void;
+  readonly onChange: (changed: Recut) => void;
 }) {
   const { units } = useJob();
   const { overlay: shown, lookAt } = usePatternHand();
