@@ -194,6 +194,15 @@ describe("a border", () => {
       expect(whole.sundries.find(({ item }) => item === "stencil-tape")!.why).toContain("14.3 m");
     });
 
+    it("leaves out what would be a speck beyond a mitre, and its reading", () => {
+      // Legs of 1100 and 1200 take three dashes of 366.7 and 400: the next one's line, 150 long and 20 high from its
+      // middle, ends 13 and 30 short of the diagonal.
+      const { list } = planned(border({ around: "hatch", gap: 100 }, { corners: "mitre" }), { openings })
+        .walls[0]!.prints![0]!;
+      expect(list.filter(({ overlay }) => overlay === "1")).toHaveLength(12);
+      expect(list.filter(({ share }) => share < 1)).toEqual([]);
+    });
+
     it("is told where butted legs print a corner twice, with the mitre as its cure; not where the sheet leaves a gap", () => {
       const told = (plan: ReturnType<typeof planned>) =>
         plan.walls[0]!.findings.filter(({ code }) => code === "corners-overprint");

@@ -206,7 +206,7 @@ function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
 /** Where the tape that lies along the wall reads its end. */
 function wallsEnd({ checks }: PlanWall): string {
   const end = checks.find(({ on, axis }) => on === "right" && axis === "x");
-  return end ? `; the wall ends at ${end.reading}` : "";
+  return end ? `; it ends at ${end.reading}` : "";
 }
 
 /** Coated and printed. */

@@ -4,7 +4,7 @@ import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import type { SheetPlace } from "../printTurns";
 import { isTooMuch, sheetOf, wholeSheetOf } from "../stencilMotif";
-import { betweenMitres } from "./mitre";
+import { betweenMitres, leastOverMitre, reachOverMitre } from "./mitre";
 import { alongLeg, isClosed, legsOf, type Leg } from "./legs";
 import type { StencilBorderSpec } from "./spec";
 
@@ -66,19 +66,31 @@ function divide(
 }
 
 /** The prints along every leg; where the corners are mitred they run on past them, and are cut along the diagonals. */
-function placesAlong(
-  spec: StencilBorderSpec,
-  { stencil, cuts }: Sheet,
-  legs: readonly DividedLeg[],
-): SheetPlace[] {
+function placesAlong(spec: StencilBorderSpec, sheet: Sheet, legs: readonly DividedLeg[]): SheetPlace[] {
+  const { stencil, cuts } = sheet;
   const isMitred = spec.corners === "mitre" && isClosed(spec);
   const reach = Math.max(cuts.maxY, -cuts.minY, cuts.maxX, -cuts.minX) + stencil.repeat.x;
   return legs.flatMap((leg, index) => {
-    const places = placesOn(leg, index, stencil.repeat.x, spec, isMitred);
-    if (!isMitred) return places;
+    const all = placesOn(leg, index, stencil.repeat.x, spec, isMitred);
+    if (!isMitred) return all;
+    const places = all.filter((_, place) => isWorthPrinting(place, all.length, leg, spec, sheet));
     const within = betweenMitres(leg, legs[(index + 1) % legs.length]!.length, reach);
     return places.map((place) => ({ ...place, within }));
   });
+}
+
+/** Whether a print at either end of a mitred leg reaches far enough over the mitre to be more than a speck. */
+function isWorthPrinting(
+  place: number,
+  count: number,
+  { length, repeats }: DividedLeg,
+  { fit }: StencilBorderSpec,
+  sheet: Sheet,
+): boolean {
+  if (place > 0 && place < count - 1) return true;
+  const pitch = fit === "keep" ? sheet.stencil.repeat.x : length / repeats;
+  const middle = (length - repeats * pitch) / 2 - pitch / 2;
+  return middle + reachOverMitre(sheet, place === 0 ? 1 : -1) >= leastOverMitre(sheet) * Math.SQRT2;
 }
 
 /** Middles of the prints; kept repeats are centred, and a part of one stands at either end where there is room or a mitre. */

@@ -1,6 +1,9 @@
 import { polygonContour } from "../../geometry/contour";
 import type { Contour } from "../../geometry/curve";
+import { flattenContour } from "../../geometry/flatten";
 import { distance, type Point } from "../../geometry/point";
+import type { Sheet } from "../../stencil/cutSheet";
+import { brushSizesMm } from "../../work/prints/constants";
 import type { Leg } from "./legs";
 
 /**
@@ -23,3 +26,20 @@ export function betweenMitres({ points, length }: Leg, beside: number, reach: nu
     inner < length / 2 ? [from(b, -inner, -inner), from(a, inner, -inner)] : [from(a, inner, -inner)];
   return polygonContour([...outside, ...inside]);
 }
+
+/** A tip that reaches over a mitre by less than the smallest brush is a speck; of a band without gaps a corner would be missing. */
+const [speckMm] = brushSizesMm;
+const leastOfBandMm = 1;
+
+/** How far a print beyond a corner has to reach over its mitre to be printed, square to that, mm. */
+export const leastOverMitre = ({ cuts, cell }: Pick<Sheet, "cuts" | "cell">): number =>
+  cuts.maxX - cuts.minX > cell.maxX - cell.minX - leastOfBandMm ? leastOfBandMm : speckMm;
+
+/**
+ * How far the holes of a print whose middle lies on a corner reach over its mitre, along the leg: a point forward by u and
+ * outward by v lies u + v beyond the diagonal. `side` is 1 at the leg's beginning, -1 at its end.
+ */
+export const reachOverMitre = ({ slots }: Pick<Sheet, "slots">, side: 1 | -1): number =>
+  Math.max(
+    ...slots.flatMap(({ contours }) => contours.flatMap(flattenContour)).map(({ x, y }) => side * x + y),
+  );

@@ -2,7 +2,8 @@ import type { Wall } from "@/core/wall/schema";
 import type { PlanMark, PlanTape } from "@/core/job/planTypes";
 
 /** What a mark is measured from: of a surveyed wall its plumb and level lines, else its left end and its floor. */
-export function measuredFrom(mark: PlanMark, { survey }: Wall): string {
+export function measuredFrom(mark: PlanMark, { object, survey }: Wall): string {
+  if (object) return mark.axis === "x" ? "from the left edge" : "from the lower edge";
   if (mark.axis === "x") return survey ? "from the left plumb line" : "from the left";
   if (!survey) return "from the floor";
   return mark.at < 0 ? "down from the level line" : "up from the level line";
@@ -15,12 +16,13 @@ export function upOrDown(mark: PlanMark, { survey }: Wall): "▲" | "▼" | "" {
 }
 
 /** Along what the mark is made. */
-export function madeAlong(mark: PlanMark, { survey }: Wall): string {
+export function madeAlong(mark: PlanMark, { object, survey }: Wall): string {
+  const side = object ? "edge" : "end";
   const end = survey ? "on" : "up";
   return {
     level: "along the level line",
-    left: `${end} the left end`,
-    right: `${end} the right end`,
+    left: `${end} the left ${side}`,
+    right: `${end} the right ${side}`,
     top: "along the top",
     bottom: "along the bottom",
     line: "along the line",
