@@ -2,6 +2,7 @@ import { memo } from "react";
 import type { PlanRegion, PlanWall } from "@/core/job/planTypes";
 import { PlateText } from "@/ui/parts/PlateText";
 import { textWidth } from "@/ui/parts/textWidth";
+import { keepApart, type Wanted } from "./keepApart";
 import type { LayerFrame } from "./WallStage";
 
 const leastWidthPx = 15;
@@ -23,15 +24,12 @@ export const RegionLabels = memo(function RegionLabels({
   const { regions } = plan;
   const nouns = new Set(regions.map(({ noun }) => noun));
   const isMixed = nouns.size > 1 && regions.length < mostNamed;
-  const labels = regions.flatMap((region) => {
-    const label = labelOf(region, frame, isMixed);
-    return label && !(region.numbers.length > 1 && regions.length > mostCells)
-      ? [{ ...label, id: region.id }]
-      : [];
-  });
+  const wanted = regions.flatMap((region) =>
+    region.numbers.length > 1 && regions.length > mostCells ? [] : (labelOf(region, frame, isMixed) ?? []),
+  );
   return (
     <g aria-hidden="true" pointerEvents="none">
-      {labels.map(({ id, text, x, y, size }) => (
+      {keepApart(wanted).map(({ id, text, x, y, size }) => (
         <PlateText key={id} x={x} y={y} size={size}>
           {text}
         </PlateText>
@@ -40,19 +38,12 @@ export const RegionLabels = memo(function RegionLabels({
   );
 });
 
-interface Label {
-  readonly text: string;
-  readonly x: number;
-  readonly y: number;
-  readonly size: number;
-}
-
 /** Null for a piece without a number, and for one that is too small to be written on. */
 function labelOf(
-  { numbers, name, outline, label }: PlanRegion,
+  { id, numbers, name, outline, label }: PlanRegion,
   frame: LayerFrame,
   isMixed: boolean,
-): Label | null {
+): Wanted | null {
   if (numbers.length === 0) return null;
   let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const [x, y] of outline) {
@@ -63,12 +54,12 @@ function labelOf(
   }
   const [width, height] = [(right - left) * frame.view.scale, (high - low) * frame.view.scale];
   if (width < leastWidthPx || height < leastWidthPx) return null;
-  const middle = { x: frame.x(label[0]), y: frame.y(label[1]) + 4 };
+  const middle = { id, x: frame.x(label[0]), y: frame.y(label[1]) + 4 };
   // Where pieces of several kinds share the wall, a number alone does not tell them apart.
-  if (isMixed) return textWidth(name, namePx) > width ? null : { text: name, ...middle, size: namePx };
-  const text = numbers.join(".");
+  if (isMixed) return textWidth(name, namePx) > width ? null : { texts: [name], ...middle, size: namePx };
+  const texts = [numbers.join(".")];
   const isTall = height > width * 2;
   return isTall
-    ? { text, x: frame.x((left + right) / 2), y: frame.y(low) - 10, size: numberPx }
-    : { text, ...middle, size: numberPx };
+    ? { id, texts, x: frame.x((left + right) / 2), y: frame.y(low) - 10, size: numberPx }
+    : { texts, ...middle, size: numberPx };
 }

@@ -7,6 +7,7 @@ import { PlateText } from "@/ui/parts/PlateText";
 import { OrderPath } from "./OrderPath";
 import { useDayClock } from "./dayClock";
 import { wallAt, type RegionAt } from "./wallAt";
+import { keepApart, type Wanted } from "@/ui/wall-view/keepApart";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 const rawPlaster = "#fbf8f1";
@@ -73,29 +74,30 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
         />
       ))}
       {isLabelled &&
-        planned.regions.map((region) => (
-          <RegionWord key={region.id} region={region} at={standing.regions.get(region.id)!} frame={frame} />
+        keepApart(
+          planned.regions.flatMap((region) => wordOf(region, standing.regions.get(region.id)!, frame)),
+        ).map(({ id, text, x, y, size }) => (
+          <PlateText key={id} x={x} y={y} size={size}>
+            {text}
+          </PlateText>
         ))}
       <OrderPath wallId={wallId} frame={frame} />
     </g>
   );
 }
 
-function RegionWord({ region, at, frame }: { region: PlanRegion; at: RegionAt; frame: LayerFrame }) {
-  if (at.round === null) return null;
-  const xs = region.outline.map(([x]) => x);
+/** Where words do not fit, the round alone; nothing on what is left in base, or too small. */
+function wordOf({ id, outline, label }: PlanRegion, at: RegionAt, frame: LayerFrame): Wanted[] {
+  if (at.round === null) return [];
+  const xs = outline.map(([x]) => x);
   const width = (Math.max(...xs) - Math.min(...xs)) * frame.view.scale;
-  const heights = region.outline.map(([, y]) => y);
+  const heights = outline.map(([, y]) => y);
   const height = (Math.max(...heights) - Math.min(...heights)) * frame.view.scale;
-  if (Math.min(width, height) < leastLabelPx) return null;
+  if (Math.min(width, height) < leastLabelPx) return [];
   const words = stateWords(at);
-  // Where words do not fit, the round alone.
-  const told = words.length * pxPerLetter < width * fillShare ? words : String(at.round);
-  return (
-    <PlateText x={frame.x(region.label[0])} y={frame.y(region.label[1]) + 4} size={12}>
-      {told}
-    </PlateText>
-  );
+  const isRoomy = words.length * pxPerLetter < width * fillShare;
+  const texts = [...(isRoomy ? [words] : []), String(at.round)];
+  return [{ id, texts, x: frame.x(label[0]), y: frame.y(label[1]) + 4, size: 12 }];
 }
 
 function stateWords({ state, round, coatsDone, coats }: RegionAt): string {
