@@ -75,8 +75,8 @@ export const reasonMessages: {
     `${duration(Math.round(minutes))} of printing, cleaning and waits aside.`,
   "field-whole": ({ columns }) =>
     columns === 1
-      ? "One column runs from floor to ceiling uncut."
-      : `${columns} columns run from floor to ceiling uncut.`,
+      ? "One column runs uncut from bottom to top."
+      : `${columns} columns run uncut from bottom to top.`,
   "paper-ends": ({ first, last }, { length }) =>
     Math.abs(first - last) < 0.5
       ? `Sheets of ${length(first)} at both ends.`

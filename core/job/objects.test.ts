@@ -40,6 +40,9 @@ describe("a thing on a table", () => {
     expect(stepOf("set-heat").say).toMatch(/^w: set the paint with an iron.*Washed not before 7 days/);
     // 0.72 m2 of card in sheets of 0.7.
     expect(whole.sundries.find(({ item }) => item === "card")!.count).toBe(2);
+    const onSlab = worked({ kind: "fabric", backing: "the marble slab" });
+    expect(onSlab.stepOf("lay-flat").say).toContain("on the marble slab,");
+    expect(onSlab.whole.sundries.map(({ item }) => item)).not.toContain("card");
     const { kinds: byAir } = worked({ kind: "fabric", prepared: true, set: "air" });
     expect(byAir).not.toContain("wash-cloth");
     expect(byAir.at(-1)).toBe("lift");

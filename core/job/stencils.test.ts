@@ -113,7 +113,7 @@ describe("a field", () => {
       "No print is cut.",
       // Forty at a minute and a half.
       "1 h of printing, cleaning and waits aside.",
-      "10 columns run from floor to ceiling uncut.",
+      "10 columns run uncut from bottom to top.",
     ]);
     const chosen = offers.find(({ isChosen }) => isChosen)!;
     expect(chosen.why.slice(0, 2)).toEqual([

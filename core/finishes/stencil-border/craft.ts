@@ -47,7 +47,7 @@ export const stencilBorderCraft = defineCraft({
         : `Let them run on around the corners, and hide the only part print at the ${end} end${door ? `, beside ${door}, behind whoever comes in` : ""}.`,
     }),
     "stretch-shows": ({ name, length, repeats, stretch, repeat, verdict }: Stretch, speech: Speech) => ({
-      say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats} repeats of ${speech.length(repeat)} do not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,
+      say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats === 1 ? "one repeat" : `${repeats} repeats`} of ${speech.length(repeat)} ${repeats === 1 ? "does" : "do"} not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,
       remedy:
         "Widen the gap around it a little, keep the repeat and hide the part prints in a corner, or set a corner motif.",
     }),

@@ -14,8 +14,8 @@ const liftWords: Record<ObjectKind, string> = {
   surround: "score along the glass, and take the film off it",
   "floor-cloth":
     "lift it at both ends and leave it flat; from now on it is rolled, painted side out, and never folded",
-  fabric: "lift it off its card before it sticks, and hang it up flat",
-  paper: "lift it off its card, and leave it under a clean board overnight, so that it dries flat",
+  fabric: "lift it off before it sticks to what it lies on, and hang it up flat",
+  paper: "lift it off, and leave it under a clean board overnight, so that it dries flat",
 };
 
 const useWords: Record<ObjectKind, string> = {

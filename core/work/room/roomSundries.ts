@@ -71,9 +71,11 @@ const linersFor = (steps: readonly StepDraft[]): number =>
       steps.some((step) => isRolled(step) && after.some((wait) => wait?.step === step.id)),
   ).length;
 
-/** What lies under things that paint goes through. */
+/** What lies under things that paint goes through, where nothing else is to. */
 const cardM2Under = (walls: readonly WorkWall[]): number =>
   walls.reduce(
-    (sum, { wall, surfaceM2 }) => sum + (wall.object && careOf[wall.object.kind].isThin ? surfaceM2 : 0),
+    (sum, { wall, surfaceM2 }) => sum + (wall.object?.backing === undefined && isThin(wall) ? surfaceM2 : 0),
     0,
   );
+
+const isThin = ({ object }: WorkWall["wall"]): boolean => object !== undefined && careOf[object.kind].isThin;
