@@ -1,7 +1,7 @@
 import { chromium, type CDPSession, type Page } from "@playwright/test";
 import config from "../playwright.config";
 import { removeFolder, startServer, stopServer } from "../e2e/support/server";
-import { griddedDocument, manyDocuments, stripedDocument } from "./jobs";
+import { griddedDocument, manyDocuments, printedDocument, stripedDocument } from "./jobs";
 
 /**
  * What the screens take in a headless browser, as JSON: times in ms as the median of some, and as ratios to an empty page of
@@ -20,6 +20,7 @@ try {
   const demo = "/jobs/the-ferry-landing/counter/pattern";
   const stripes = `/jobs/${await create(stripedDocument(800))}/w/pattern`;
   const pieces = `/jobs/${await create(griddedDocument(50, 40))}/w/pattern`;
+  const prints = `/jobs/${await create(printedDocument(5000))}/w/pattern`;
   console.log(
     JSON.stringify(
       {
@@ -30,6 +31,8 @@ try {
         drag800Stripes: await drag(stripes, empty),
         nodes2000Pieces: await nodes(pieces),
         pan2000Pieces: await pan(pieces, empty),
+        draw5000Prints: await drawPrints(prints),
+        pan5000Prints: await pan(prints, empty),
         home300Jobs: await home(300),
       },
       null,
@@ -189,6 +192,30 @@ async function nodes(path: string): Promise<number> {
   const count = await page.evaluate(() => document.querySelectorAll("*").length);
   await page.close();
   return count;
+}
+
+/** From the first stroke of the prints' bitmap until the frame after it is over. */
+async function drawPrints(path: string) {
+  const page = await newPage();
+  await page.addInitScript(() => {
+    const drawn: number[] = [];
+    Object.assign(globalThis, { drawn });
+    const { clearRect } = CanvasRenderingContext2D.prototype;
+    CanvasRenderingContext2D.prototype.clearRect = function (...box) {
+      const start = performance.now();
+      clearRect.apply(this, box);
+      requestAnimationFrame(() => setTimeout(() => drawn.push(performance.now() - start)));
+    };
+  });
+  await page.goto(server.url + path, { waitUntil: "networkidle" });
+  await page.locator("[data-prints]").waitFor();
+  await page.waitForTimeout(500);
+  const { drawn, prints } = await page.evaluate(() => ({
+    drawn: (globalThis as unknown as { drawn: number[] }).drawn,
+    prints: document.querySelector("[data-prints]")!.getAttribute("data-prints"),
+  }));
+  await page.close();
+  return { prints: Number(prints), times: drawn.length, ms: rounded(median(drawn)) };
 }
 
 /** Frames while the wall is zoomed and pulled about by its background. */

@@ -146,3 +146,34 @@ export function separateBlocksJob(count: number): Job {
   const walls = [{ id: "w", width, height, base: "oyster" }];
   return parsed(parseJob({ format: "jacaranda-job/1", name: "Blocks", paints, walls, finishes }));
 }
+
+/** A wall on which about so many prints of a leaf lie side by side, a fifth more across than up. */
+export function printedDocument(count: number) {
+  const repeat = { x: 50, y: 60 };
+  const side = Math.round(Math.sqrt(count));
+  const leaf = "M -22 -10 L 0 -28 L 22 -10 L 0 10 Z M -10 20 a 10 10 0 0 1 20 0 a 10 10 0 0 1 -20 0 Z";
+  return {
+    format: "jacaranda-job/1",
+    name: `${count} prints`,
+    paints: [{ id: "oyster" }, { id: "kelp" }],
+    stencils: [
+      {
+        id: "leaf",
+        repeat,
+        sheet: { width: 90, height: 100 },
+        overlays: [{ id: "1", cuts: [{ slot: "leaf", path: leaf }] }],
+      },
+    ],
+    walls: [{ id: "w", width: side * repeat.x, height: side * repeat.y, base: "oyster" }],
+    finishes: [
+      {
+        id: "f",
+        on: "w",
+        kind: "stencil-field",
+        stencil: "leaf",
+        start: { x: "left", y: "top" },
+        colours: { leaf: "kelp" },
+      },
+    ],
+  };
+}
