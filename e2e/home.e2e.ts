@@ -82,7 +82,7 @@ test("a new job goes to a printed sheet by the keyboard alone, in inches with li
     await page.waitForLoadState("networkidle");
     await focus("textbox", "What you call it");
     await page.keyboard.type("Long wall");
-    await page.keyboard.press("Tab");
+    await focus("radio", "from a level line");
     await next("as a plain rectangle");
     await focus("textbox", "Width");
     await page.keyboard.type(width);
