@@ -28,17 +28,35 @@ export function checkSeveralColours(spec: Spec, context: FinishContext): Finding
   });
 }
 
+interface Near {
+  readonly slots: readonly [string, string];
+  readonly gapMm: number;
+}
+
+/** A document is read anew at every change, and its sheet's holes stay the same. */
+const kept = new WeakMap<Sheet["slots"], Map<string, Near | null>>();
+
 /** The two colours of an overlay whose holes lie nearest; none where a card is wider than what is between. */
-function nearColours(sheet: Sheet, overlay: string, colours: Spec["colours"]) {
-  const shares = sharesOf(sheet, overlay, colours).map(({ slots }) => slots);
-  const pairs = shares.flatMap((first, index) =>
-    shares.slice(index + 1).map((second) => {
-      const holesOf = (slots: Sheet["slots"]) => slots.flatMap(({ contours }) => contours);
-      const { gapMm } = betweenOverlays([first[0]!.slot, second[0]!.slot], [holesOf(first), holesOf(second)]);
-      return { slots: [first[0]!.slot, second[0]!.slot] as [string, string], gapMm };
+function nearColours(sheet: Sheet, overlay: string, colours: Spec["colours"]): Near | null {
+  const own = kept.get(sheet.slots) ?? new Map<string, Near | null>();
+  kept.set(sheet.slots, own);
+  const key = JSON.stringify([overlay, colours]);
+  const before = own.get(key);
+  if (before !== undefined) return before;
+  const made = nearestOf(sharesOf(sheet, overlay, colours).map(({ slots }) => slots));
+  own.set(key, made);
+  return made;
+}
+
+function nearestOf(shares: readonly Sheet["slots"][]): Near | null {
+  const holesOf = (slots: Sheet["slots"]) => slots.flatMap(({ contours }) => contours);
+  const near = shares.flatMap((first, index) =>
+    shares.slice(index + 1).flatMap((second): Near[] => {
+      const slots = [first[0]!.slot, second[0]!.slot] as const;
+      const { gapMm } = betweenOverlays(slots, [holesOf(first), holesOf(second)]);
+      return gapMm === null ? [] : [{ slots, gapMm }];
     }),
   );
-  const near = pairs.flatMap(({ slots, gapMm }) => (gapMm === null ? [] : [{ slots, gapMm }]));
   return near.sort((a, b) => a.gapMm - b.gapMm)[0] ?? null;
 }
 

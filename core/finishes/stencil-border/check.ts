@@ -59,7 +59,7 @@ function keptParts({ spec, strip, sheet, context, legs }: Kept): Finding[] {
 }
 
 /** The end of a run that is nearer to a door: whoever comes in has it at their back. The right one where there is no door. */
-export function leastSeenEnd({ parts, extent: { minX, maxX } }: Strip): {
+function leastSeenEnd({ parts, extent: { minX, maxX } }: Strip): {
   readonly end: "left" | "right";
   readonly door: string | null;
 } {

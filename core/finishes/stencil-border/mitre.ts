@@ -39,7 +39,10 @@ export const leastOverMitre = ({ cuts, cell }: Pick<Sheet, "cuts" | "cell">): nu
  * How far the holes of a print whose middle lies on a corner reach over its mitre, along the leg: a point forward by u and
  * outward by v lies u + v beyond the diagonal. `side` is 1 at the leg's beginning, -1 at its end.
  */
-export const reachOverMitre = ({ slots }: Pick<Sheet, "slots">, side: 1 | -1): number =>
-  Math.max(
-    ...slots.flatMap(({ contours }) => contours.flatMap(flattenContour)).map(({ x, y }) => side * x + y),
-  );
+export function reachOverMitre({ slots }: Pick<Sheet, "slots">, side: 1 | -1): number {
+  let reach = -Infinity;
+  for (const { contours } of slots)
+    for (const contour of contours)
+      for (const { x, y } of flattenContour(contour)) reach = Math.max(reach, side * x + y);
+  return reach;
+}
