@@ -1,5 +1,6 @@
 import type { Cure, Finding } from "../findings/finding";
 import type { Wall } from "../wall/schema";
+import { careOf } from "../work/objects/care";
 import type { Job } from "./schema";
 
 /** A thing on a table that is trodden on without a varnish, or cloth that one would stiffen. */
@@ -13,7 +14,7 @@ export function checkObject({ paints }: Job, { id, object }: Wall): Finding[] {
     path: ["object"],
     set,
   });
-  if (kind === "floor-cloth" && varnish === undefined) {
+  if (careOf[kind].isTrodden && varnish === undefined) {
     const clear = paints.find(({ material }) => material === "varnish");
     return [
       {
@@ -25,7 +26,7 @@ export function checkObject({ paints }: Job, { id, object }: Wall): Finding[] {
       },
     ];
   }
-  if (kind === "fabric" && varnish !== undefined) {
+  if (careOf[kind].leastVarnish === null && varnish !== undefined) {
     const cure = cureWith("no-varnish", { varnish: undefined });
     return [{ code: "object-stiff", severity: "check", values: {}, at: null, cure }];
   }

@@ -8,7 +8,7 @@ import { careOf, clothSetMin, objectMinutes } from "./care";
 
 /** How many coats of varnish an object takes: as many as the paint has, but what is trodden on three. */
 export const varnishCoats = ({ object }: Wall, { coats }: Paint): number =>
-  object?.varnish === undefined ? 0 : Math.max(coats, careOf[object.kind].leastVarnish);
+  object?.varnish === undefined ? 0 : Math.max(coats, careOf[object.kind].leastVarnish ?? 0);
 
 /** What is left to do on an object once it is finished: varnished, set by heat, and lifted off its backing. */
 export function finishObject(on: WorkWall, site: WorkSite, steps: readonly StepDraft[]): StepDraft[] {
@@ -21,7 +21,7 @@ export function finishObject(on: WorkWall, site: WorkSite, steps: readonly StepD
   const coats = clear
     ? varnishSteps(on, site, clear, [...own.map(({ id }) => waitFor(id)), ...hard(painted, site)])
     : [];
-  const isHeated = kind === "fabric" && set !== "air";
+  const isHeated = careOf[kind].isIroned && set !== "air";
   const lift: StepDraft = {
     id: `${id}/lift`,
     phase: "finish",
@@ -33,7 +33,7 @@ export function finishObject(on: WorkWall, site: WorkSite, steps: readonly StepD
       ...[...painted, ...coats].map((step) => touchDryOf(step, site)),
     ],
     say: said("lift", { wall: id, kind, isLast: !isHeated }),
-    cautions: kind === "surround" ? [said("care-glass", {})] : [],
+    cautions: careOf[kind].hasGlass ? [said("care-glass", {})] : [],
     evening: [],
   };
   return [...coats, lift, ...(isHeated ? [setByHeat(on, [...painted, ...coats], lift.id)] : [])];

@@ -6,6 +6,7 @@ import { careOf, clothDryMin, objectMinutes } from "./care";
 /** Washed where it is cloth and laid flat on its backing. */
 export function layObject({ wall }: WorkWall): StepDraft[] {
   const { kind, prepared, backing } = wall.object!;
+  const { hasGlass, isIroned } = careOf[kind];
   const id = (name: string) => `${wall.id}/${name}`;
   const shared = { phase: "prepare", wall: wall.id } as const;
   const wash: StepDraft = {
@@ -25,9 +26,8 @@ export function layObject({ wall }: WorkWall): StepDraft[] {
     minutes: objectMinutes.laying,
     after: [waitFor(wash.id, "drying", clothDryMin)],
     say: said("lay-flat", { wall: wall.id, kind, backing: backing ?? null }),
-    cautions:
-      kind === "surround" ? [said("care-glass", {})] : kind === "fabric" ? [said("care-iron", {})] : [],
-    evening: [said("ready-object", {}), ...(kind === "fabric" ? [said("ready-cloth", {})] : [])],
+    cautions: [...(hasGlass ? [said("care-glass", {})] : []), ...(isIroned ? [said("care-iron", {})] : [])],
+    evening: [said("ready-object", {}), ...(isIroned ? [said("ready-cloth", {})] : [])],
   };
   return careOf[kind].before === "wash" && !prepared ? [wash, lay] : [lay];
 }

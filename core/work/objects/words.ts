@@ -32,7 +32,7 @@ export const objectWords = {
   "wash-cloth": ({ wall }: { wall: string }, speech: Speech) =>
     `${speech.wall(wall)}: wash it as it will be washed later, without softener, which keeps paint off; dry it, and measure it again, since cloth shrinks.`,
   "lay-flat": ({ wall, kind, backing }: OnObject & { backing: string | null }, speech: Speech) =>
-    `${speech.wall(wall)}: ${kind === "floor-cloth" ? "sweep a place" : "cover the table"}${kind === "fabric" ? ", iron the cloth" : ""} and lay the ${careOf[kind].name} face up on ${backing ?? careOf[kind].backing}, ${careOf[kind].held}. Measure both diagonals: they are alike where it is square.`,
+    `${speech.wall(wall)}: ${careOf[kind].place} and lay the ${careOf[kind].name} face up on ${backing ?? careOf[kind].backing}, ${careOf[kind].held}. Measure both diagonals: they are alike where it is square.`,
   "key-object": ({ wall, kind, amount }: OnObject & { amount: number }, speech: Speech) =>
     `${speech.wall(wall)}: rub ${speech.area(amount)} of the ${careOf[kind].name} with fine paper until its shine is gone, and wipe all dust off.`,
   varnish: (

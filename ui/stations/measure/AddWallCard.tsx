@@ -1,33 +1,21 @@
 "use client";
 
 import { zodResolver } from "@hookform/resolvers/zod";
-import { Crosshair } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useMemo, useState, type ComponentProps } from "react";
-import { Controller, useForm, useWatch, type UseFormReturn } from "react-hook-form";
-import * as z from "zod";
-import { nameSchema } from "@/core/measure/schema";
-import { objectKinds } from "@/core/wall/objectSchema";
+import { Controller, useForm, useWatch } from "react-hook-form";
 import { careOf } from "@/core/work/objects/care";
-import type { UnitSystem } from "@/core/measure/units";
-import { imaginedRoom } from "@/devices/laser/simulatedRoom";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
-import { freshId, type SurveyDocument, type WallDocument } from "@/ui/job/jobDocument";
+import { freshId, type WallDocument } from "@/ui/job/jobDocument";
 import { joinToRun } from "@/ui/job/editRuns";
 import { mmOf } from "@/ui/job/writtenLength";
-import { LaserFields } from "@/ui/parts/LaserFields";
-import { LaserPanel } from "./LaserPanel";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
-import { LengthField } from "@/ui/parts/LengthField";
 import { TextField } from "@/ui/parts/TextField";
 import { stationPath } from "@/ui/job/useAddress";
 import { DraftWall } from "./DraftWall";
-import { EndReadings } from "./EndReadings";
-import { SurveyReadings } from "./SurveyReadings";
+import { NewWallReadings } from "./NewWallReadings";
+import { newWallSchema, taken, type FormProps, type How, type NewWall } from "./newWall";
 import { optionsOfKinds } from "./TheObject";
-
-type How = "survey" | "quick" | "object";
 
 /** When each way of measuring serves. */
 const whenEach: Record<How, string> = {
@@ -55,37 +43,11 @@ const asked: Record<How, { readonly text: string; readonly first: string }> = {
   },
 };
 
-const length = z.union([z.number(), z.string()]);
-
-/** What is asked of a new wall; the readings themselves are checked with the document that they come into. */
-const schema = z
-  .object({
-    name: nameSchema(),
-    how: z.enum(["survey", "quick", "object"]),
-    kind: z.enum(objectKinds),
-    survey: z.custom<SurveyDocument>(),
-    width: length.optional(),
-    height: length.optional(),
-  })
-  .superRefine(({ how, survey, width, height }, context) => {
-    const ask = (path: string, message: string) =>
-      context.addIssue({ code: "custom", path: [path], message });
-    if (how === "survey") {
-      if (survey.stations.length < 2)
-        ask("survey", "Read two stations at least: one at each end of the level line.");
-      return;
-    }
-    if (width === undefined) ask("width", "Write the width.");
-    if (height === undefined) ask("height", "Write the height.");
-  });
-
-type NewWall = z.infer<typeof schema>;
-
 /** A new wall: surveyed from a level line, or the quick way by width and height. The outline grows as readings arrive. */
 export function AddWallCard() {
   const { name: jobName, units, walls } = useJob();
   const form = useForm<NewWall>({
-    resolver: zodResolver(schema),
+    resolver: zodResolver(newWallSchema),
     defaultValues: { name: "", how: "survey", kind: "board", survey: { stations: [] } },
   });
   const { how, survey, width, height } = useWatch({ control: form.control }) as NewWall;
@@ -110,10 +72,6 @@ export function AddWallCard() {
   );
 }
 
-interface FormProps {
-  readonly form: UseFormReturn<NewWall>;
-}
-
 /** Its name, how it is measured, and the readings of that way. */
 function WallFields({ form, seed }: FormProps & { seed: string }) {
   const { control } = form;
@@ -132,26 +90,28 @@ function WallFields({ form, seed }: FormProps & { seed: string }) {
           />
         )}
       />
-      <Controller
-        control={control}
-        name="how"
-        render={({ field }) => (
-          <Choice
-            label="What it is"
-            options={[
-              { label: "a wall", selected: field.value !== "object", how: "survey" as const },
-              { label: "a flat object", selected: field.value === "object", how: "object" as const },
-            ]}
-            onChoose={(option) => {
-              form.clearErrors();
-              field.onChange(option.how);
-            }}
-          />
-        )}
+      <HowChoice
+        form={form}
+        label="What it is"
+        options={[
+          { label: "a wall", selected: how !== "object", how: "survey" },
+          { label: "a flat object", selected: how === "object", how: "object" },
+        ]}
       />
-      {how === "object" ? <KindField form={form} /> : <HowField form={form} />}
+      {how === "object" ? (
+        <KindField form={form} />
+      ) : (
+        <HowChoice
+          form={form}
+          label="How it is measured"
+          options={[
+            { label: "from a level line", selected: how === "survey", how: "survey" },
+            { label: "as a plain rectangle", selected: how === "quick", how: "quick" },
+          ]}
+        />
+      )}
       <p className="pb-1 text-[0.9375rem] text-soft">{whenEach[how]}</p>
-      <Measured form={form} seed={seed} />
+      <NewWallReadings form={form} seed={seed} />
     </div>
   );
 }
@@ -171,109 +131,22 @@ const KindField = ({ form }: FormProps) => (
   />
 );
 
-/** From a level line or by width and height. */
-const HowField = ({ form }: FormProps) => (
-  <Controller
-    control={form.control}
-    name="how"
-    render={({ field }) => (
-      <Choice
-        label="How it is measured"
-        options={[
-          { label: "from a level line", selected: field.value === "survey", how: "survey" as const },
-          { label: "as a plain rectangle", selected: field.value === "quick", how: "quick" as const },
-        ]}
-        onChoose={(option) => {
-          form.clearErrors();
-          field.onChange(option.how);
-        }}
-      />
-    )}
+interface HowProps extends FormProps {
+  readonly label: string;
+  readonly options: readonly { label: string; selected: boolean; how: How }[];
+}
+
+/** One of two ways to go on; what was wrong with the other is no longer told. */
+const HowChoice = ({ form, label, options }: HowProps) => (
+  <Choice
+    label={label}
+    options={options}
+    onChoose={({ how }) => {
+      form.clearErrors();
+      form.setValue("how", how);
+    }}
   />
 );
-
-/** The readings of the way that is taken. */
-function Measured({ form, seed }: FormProps & { seed: string }) {
-  const { control } = form;
-  const { units } = useJob();
-  const how = useWatch({ control, name: "how" });
-  const room = useMemo(() => imaginedRoom(seed), [seed]);
-  return (
-    <LaserFields>
-      {how === "survey" ? (
-        <>
-          <Controller
-            control={control}
-            name="survey"
-            render={({ field }) => (
-              <SurveyFields survey={field.value} units={units} onChange={field.onChange} />
-            )}
-          />
-          <LaserOnDemand room={room} seed={seed} units={units} />
-        </>
-      ) : (
-        (["width", "height"] as const).map((side) => (
-          <Controller
-            key={side}
-            control={control}
-            name={side}
-            render={({ field, fieldState }) => (
-              <LengthField
-                label={{ width: "Width", height: "Height" }[side]}
-                written={field.value}
-                units={units}
-                refused={fieldState.error?.message}
-                onChange={taken(field.onChange)}
-              />
-            )}
-          />
-        ))
-      )}
-    </LaserFields>
-  );
-}
-
-/** A field's change, which nothing is wrong with yet. */
-const taken =
-  <Value,>(change: (value: Value) => void) =>
-  (value: Value) => {
-    change(value);
-    return null;
-  };
-
-interface SurveyProps {
-  readonly survey: SurveyDocument;
-  readonly units: UnitSystem;
-  readonly onChange: (survey: SurveyDocument) => void;
-}
-
-/** Readings along the level line, and of both ends once there are some. */
-function SurveyFields({ survey, units, onChange }: SurveyProps) {
-  const take = (next: SurveyDocument) => {
-    onChange(next);
-    return null;
-  };
-  return (
-    <>
-      <SurveyReadings survey={survey} units={units} onChange={take} />
-      {survey.stations.length > 0 &&
-        (["left", "right"] as const).map((end) => (
-          <EndReadings key={end} end={end} survey={survey} units={units} onChange={take} />
-        ))}
-    </>
-  );
-}
-
-/** The laser takes no room until it is asked for. */
-function LaserOnDemand(props: ComponentProps<typeof LaserPanel>) {
-  const [isUsed, setUsed] = useState(false);
-  if (isUsed) return <LaserPanel {...props} />;
-  return (
-    <Button look="quiet" className="-ml-3 self-start" onClick={() => setUsed(true)}>
-      <Crosshair size={17} aria-hidden /> Read with a laser
-    </Button>
-  );
-}
 
 /** Keeps the wall: by itself, or as the one around the corner from a wall that is there. */
 function AddButtons({ form }: FormProps) {
