@@ -5,14 +5,14 @@ import { rectangleContour } from "@/core/geometry/contour";
 import { segment } from "@/core/geometry/curve";
 import { emitPlan } from "@/core/job/emitPlan";
 import { layOutJob } from "@/core/job/layOutJob";
-import { parseJobText } from "@/core/job/parseJob";
+import { parseJob, parseJobText } from "@/core/job/parseJob";
 import { plan, planWallsFirst } from "@/core/job/plan";
 import { keepUnchanged } from "@/core/job/planInStages";
 import type { Job } from "@/core/job/schema";
 import { colourGraph } from "@/core/rounds/colourGraph";
 import { groupRegions } from "@/core/rounds/groupRegions";
 
-import { brickJob, hardJob, parsed, separateBlocksJob, stripedJob, tapedJob } from "./jobs";
+import { brickJob, hardJob, parsed, printedDocument, separateBlocksJob, stripedJob, tapedJob } from "./jobs";
 import { printedWall } from "./prints";
 
 /** Prints times in ms, best and median of one run, and ratios as JSON. None is asserted: machines differ. */
@@ -41,6 +41,7 @@ function main(): void {
     ...facesOfLines(60),
     roundsOf400: roundsBesideGreedy(400),
     prints5000: printsBesideBare(5000),
+    plan5000Prints: planOfPrints(5000),
   };
   process.stdout.write(`${JSON.stringify(figures, null, 2)}\n`);
 }
@@ -77,6 +78,13 @@ function replanOneWall(job: Job) {
 function printsBesideBare(count: number) {
   const { bare, printed } = printedWall(count);
   return { listed: printed(), bareMs: timesOf(bare), printedMs: timesOf(printed) };
+}
+
+/** The whole plan of a field of so many prints, and of its wall without them. */
+function planOfPrints(count: number) {
+  const document = printedDocument(count);
+  const [printed, bare] = [document, { ...document, finishes: [] }].map((each) => parsed(parseJob(each)));
+  return { planMs: timesOf(() => plan(printed!)), bareMs: timesOf(() => plan(bare!)) };
 }
 
 /** Fewest rounds of a wall's regions beside giving each in turn the first round that is free, and the whole plan. */

@@ -5,7 +5,7 @@ import { boxOfCurve, type Box, type Contour } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { intersectCurves } from "../geometry/intersectCurves";
 import { placeBox, placeContour } from "../geometry/placeContour";
-import type { Point } from "../geometry/point";
+import { subtract, type Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type EdgeSource, type Surface } from "../wall/surface";
@@ -22,6 +22,8 @@ interface PlacingLayer {
 const hair = 1e-9;
 /** Where nothing cuts through it, so much may be lost to places within the tolerance of the edge. */
 const touch = 1e-3;
+/** Edges as far from a print's origin as this, mm, run through it alike. */
+const sameMm = 1e-6;
 
 /**
  * The prints of a wall's finishes that reach its surface, in the wall's own coordinates, each with the exact part of its
@@ -40,18 +42,49 @@ export function placeOn(
     const own = (design.motifs ?? []).map((motif) => measured(motif, finish));
     motifs.push(...own);
     const byId = new Map(own.map((motif) => [motif.id, motif]));
-    return design.placements!.flatMap((draft): Placement[] => {
-      const placed = edge.place(shifted(draft, -offset), byId.get(draft.motif)!);
-      return placed ? [{ ...placed, id: `${finish}/${draft.id}`, finish }] : [];
-    });
+    const found: Placement[] = [];
+    for (const draft of design.placements!) {
+      const on = edge.place(shifted(draft, -offset), byId.get(draft.motif)!);
+      if (on) found.push(placementOf(draft, finish, on));
+    }
+    return found;
   });
   return { motifs, placements };
 }
 
-const shifted = ({ at, within, ...draft }: PlacementDraft, by: number): PlacementDraft => ({
-  ...draft,
-  at: by === 0 ? at : { x: at.x + by, y: at.y },
-  ...(within && { within: placeContour(within, { at: { x: by, y: 0 }, turn: 0, mirrored: false }) }),
+const shifted = (draft: PlacementDraft, by: number): PlacementDraft =>
+  by === 0
+    ? draft
+    : {
+        ...draft,
+        at: { x: draft.at.x + by, y: draft.at.y },
+        ...(draft.within && { within: moved(draft.within, { x: by, y: 0 }) }),
+      };
+
+const moved = (contour: Contour, by: Point): Contour =>
+  placeContour(contour, { at: by, turn: 0, mirrored: false });
+
+/** Spelled out: copying all but `within` is what thousands of prints would take longest for. */
+const placementOf = (
+  { id, motif, overlay, turn, mirrored, column, row, order, load }: PlacementDraft,
+  finish: string,
+  { at, share, cutBy, bends, kept }: Lying,
+): Placement => ({
+  id: `${finish}/${id}`,
+  motif,
+  overlay,
+  at,
+  turn,
+  mirrored,
+  column,
+  row,
+  order,
+  load,
+  finish,
+  share,
+  cutBy,
+  bends,
+  kept,
 });
 
 function measured(motif: Motif, finish: string): WallMotif {
@@ -81,13 +114,21 @@ function openMm2(contours: readonly Contour[]): number {
 const isOpenAt = (contours: readonly Contour[], at: Point): boolean =>
   contours.reduce((inside, contour) => inside !== isInsideContour(at, contour), false);
 
-type Placed = Omit<Placement, "finish">;
+/** How a print lies on a surface. */
+type Lying = Pick<Placement, "at" | "share" | "cutBy" | "bends" | "kept">;
+
+/** What an edge leaves of a print; null for nothing. */
+type Cut = Pick<Placement, "share" | "cutBy" | "kept"> | null;
+
+const whole: Cut = { share: 1, cutBy: [], kept: null };
 
 /** The edge of a surface, with an index of what of it lies where. */
 class SurfaceEdge {
   private readonly index: Flatbush;
   /** What each piece of the edge is called: a side as the eye has it, an opening by its id. */
   private readonly names: ReadonlyMap<EdgeSource, string>;
+  /** What was cut before, and where, by how the edge ran through it. */
+  private readonly cuts = new Map<string, { readonly at: Point; readonly cut: Cut }>();
 
   constructor(private readonly surface: Surface) {
     this.names = new Map<EdgeSource, string>([
@@ -103,25 +144,68 @@ class SurfaceEdge {
   }
 
   /** A print as it lies on the surface; null for one that does not reach it. */
-  place({ within, ...draft }: PlacementDraft, motif: WallMotif): Placed | null {
+  place(draft: PlacementDraft, motif: WallMotif): Lying | null {
     const face = placeBox(motif.face, draft);
-    const mask = within && !isBoxInside(face, within) ? within : null;
     const near = this.near(face);
+    const cut = this.cutOnce(draft, motif, face, near);
+    if (!cut) return null;
+    const { share, cutBy, kept } = cut;
     const bends = motif.sheet && !this.surface.wall.object ? this.meeting(placeBox(motif.sheet, draft)) : [];
+    return {
+      at: draft.at,
+      share,
+      cutBy,
+      kept,
+      bends: bends.length > 0 && share < 1 ? bends.filter((name) => !cutBy.includes(name)) : bends,
+    };
+  }
+
+  private cutOnce(
+    draft: PlacementDraft,
+    motif: WallMotif,
+    face: Box,
+    near: readonly SourcedCurve<EdgeSource>[],
+  ): Cut {
+    const mask = draft.within && !isBoxInside(face, draft.within) ? draft.within : null;
     if (near.length === 0 && mask === null) {
       const middle = { x: (face.minX + face.maxX) / 2, y: (face.minY + face.maxY) / 2 };
-      return isOnSurface(this.surface, middle) ? { ...draft, share: 1, cutBy: [], bends, kept: null } : null;
+      return isOnSurface(this.surface, middle) ? whole : null;
     }
-    return this.cut(draft, motif, near, bends, mask);
+    const key = mask === null ? this.keyOf(draft, motif, face, near) : null;
+    const before = key === null ? undefined : this.cuts.get(key);
+    if (before) return movedCut(before.cut, subtract(draft.at, before.at));
+    const cut = this.cut(draft, motif, near, mask);
+    if (key !== null) this.cuts.set(key, { at: draft.at, cut });
+    return cut;
+  }
+
+  /**
+   * What prints of one motif share that the edge runs through alike: one upright or level line right across, as far from
+   * the print's origin, with the wall on the same side of it, which the corners of the face tell. Null where more is near.
+   */
+  private keyOf(
+    { at, overlay, turn, mirrored }: PlacementDraft,
+    motif: WallMotif,
+    { minX, minY, maxX, maxY }: Box,
+    near: readonly SourcedCurve<EdgeSource>[],
+  ): string | null {
+    const [{ curve, source }] = near as [SourcedCurve<EdgeSource>];
+    if (near.length > 1 || curve.kind === "arc") return null;
+    const { a, b } = curve;
+    const isUpright = a.x === b.x && Math.min(a.y, b.y) < minY && Math.max(a.y, b.y) > maxY;
+    const isLevel = a.y === b.y && Math.min(a.x, b.x) < minX && Math.max(a.x, b.x) > maxX;
+    if (!isUpright && !isLevel) return null;
+    const away = Math.round((isUpright ? a.x - at.x : a.y - at.y) / sameMm);
+    const corners = rectangleContour(minX, minY, maxX, maxY).map((side) => isOnSurface(this.surface, side.a));
+    return [motif.finish, motif.id, overlay, turn, mirrored, source, isUpright, away, ...corners].join(" ");
   }
 
   private cut(
-    draft: Omit<PlacementDraft, "within">,
+    draft: PlacementDraft,
     motif: WallMotif,
     near: readonly SourcedCurve<EdgeSource>[],
-    bends: readonly string[],
     mask: Contour | null,
-  ): Placed | null {
+  ): Cut {
     let [open, left] = [0, 0];
     const cutBy = new Set<string>();
     const kept: Kept[] = [];
@@ -139,15 +223,10 @@ class SurfaceEdge {
     });
     if (open === 0 || left <= open * hair) return null;
     const isWhole = left >= open * (1 - (cutBy.size === 0 ? touch : hair));
+    if (isWhole) return whole;
     // A cutout may lie beyond the edge altogether, and the edge run between it and the others.
-    if (!isWhole && cutBy.size === 0) for (const { source } of near) cutBy.add(this.names.get(source)!);
-    return {
-      ...draft,
-      share: isWhole ? 1 : left / open,
-      cutBy: isWhole ? [] : [...cutBy],
-      bends: bends.filter((name) => isWhole || !cutBy.has(name)),
-      kept: isWhole ? null : kept,
-    };
+    if (cutBy.size === 0) for (const { source } of near) cutBy.add(this.names.get(source)!);
+    return { share: left / open, cutBy: [...cutBy], kept };
   }
 
   /** What of an open part lies on the surface, and what of the surface's edge runs through it. */
@@ -188,6 +267,15 @@ class SurfaceEdge {
     );
     return [...new Set(met.map(({ source }) => this.names.get(source)!))];
   }
+}
+
+function movedCut(cut: Cut, by: Point): Cut {
+  if (!cut?.kept) return cut;
+  const kept = cut.kept.map((part) => ({
+    ...part,
+    contours: part.contours.map((contour) => moved(contour, by)),
+  }));
+  return { ...cut, kept };
 }
 
 const isBoxInside = ({ minX, minY, maxX, maxY }: Box, contour: Contour): boolean =>

@@ -1,4 +1,3 @@
-import { placeBox } from "../../geometry/placeContour";
 import type { Finding } from "../../findings/finding";
 import { checkSeveralColours } from "../severalColours";
 import type { StencilFieldLayout } from "./layout";
@@ -24,13 +23,17 @@ const mostBent = 6;
 function cutCopies({ places, sheet, strip, spec }: StencilFieldLayout): Finding[] {
   // A sheet lies over the edge of a thing on a table as it is.
   if (strip.parts[0]?.wall.object) return [];
-  const boxes = places.map((place) => placeBox(sheet.plastic, { ...place, mirrored: false }));
+  // A field's sheets are never turned.
+  const { plastic } = sheet;
   const ends = strip.parts.flatMap(({ surface, offset }) =>
     surface ? [offset + surface.extent.minX, offset + surface.extent.maxX] : [],
   );
   const isAcross = (low: number, at: number, high: number) => low < at - hairMm && high > at + hairMm;
-  const top = boxes.filter(({ minY, maxY }) => isAcross(minY, strip.extent.maxY, maxY)).length;
-  const sides = boxes.filter(({ minX, maxX }) => ends.some((at) => isAcross(minX, at, maxX))).length;
+  const ceiling = strip.extent.maxY;
+  const top = places.filter(({ at: { y } }) => isAcross(y + plastic.minY, ceiling, y + plastic.maxY)).length;
+  const sides = places.filter(({ at: { x } }) =>
+    ends.some((end) => isAcross(x + plastic.minX, end, x + plastic.maxX)),
+  ).length;
   const isTop = top > mostBent && !spec.topSheet;
   if (!isTop && sides <= mostBent) return [];
   return [

@@ -31,7 +31,7 @@ function linesOf(whole: StencilFieldLayout): SetOutLine[] {
   const repeatsOf = (axis: "x" | "y", at: number) => (at - start[axis]) / sheet.stencil.repeat[axis];
   const { minX, maxX, minY, maxY } = strip.extent;
   const byPlace = (axis: "x" | "y") =>
-    [...new Map(places.map((place) => [place.at[axis].toFixed(4), place])).values()]
+    [...new Map(places.map((place) => [Math.round(place.at[axis] * 1e4), place])).values()]
       .filter(({ at }) => isRead(repeatsOf(axis, at[axis]), axis, whole))
       .filter(({ at }) => (axis === "x" ? at.x > minX && at.x < maxX : at.y > minY && at.y < maxY))
       .sort((a, b) => (axis === "x" ? a.at.x - b.at.x : b.at.y - a.at.y));

@@ -76,6 +76,7 @@ function startOf({ start }: StencilFieldSpec, strip: Strip, { stencil }: Sheet) 
 /** A last bit of a print is none, mm. */
 const touchMm = 1e-6;
 
+/** Places called by their column from the left and their row in it from the top. */
 function placesOf(
   { layout }: StencilFieldSpec,
   start: { readonly x: number; readonly y: number },
@@ -92,47 +93,32 @@ function placesOf(
     (extent.minY - cuts.maxY - start.y) / repeat.y,
     (extent.maxY - cuts.minY - start.y + down) / repeat.y,
   );
-  const found = columns.flatMap((column) =>
-    rows.map((row) => ({
-      column,
-      row,
-      at: {
-        x: start.x + column * repeat.x + (row % 2 === 0 ? 0 : across),
-        y: start.y + row * repeat.y - (column % 2 === 0 ? 0 : down),
-      },
-    })),
+  const atOf = (column: number, row: number) => ({
+    x: start.x + column * repeat.x + (row % 2 === 0 ? 0 : across),
+    y: start.y + row * repeat.y - (column % 2 === 0 ? 0 : down),
+  });
+  const isReaching = ({ x, y }: SheetPlace["at"]) =>
+    x + cuts.maxX > extent.minX + touchMm &&
+    x + cuts.minX < extent.maxX - touchMm &&
+    y + cuts.maxY > extent.minY + touchMm &&
+    y + cuts.minY < extent.maxY - touchMm;
+  const fromTheTop = rows.reverse();
+  const byColumn = columns.map((column) =>
+    fromTheTop
+      .map((row) => ({ id: idOf(column, row), at: atOf(column, row) }))
+      .filter(({ at }) => isReaching(at)),
   );
-  const reaching = found.filter(
-    ({ at }) =>
-      at.x + cuts.maxX > extent.minX + touchMm &&
-      at.x + cuts.minX < extent.maxX - touchMm &&
-      at.y + cuts.maxY > extent.minY + touchMm &&
-      at.y + cuts.minY < extent.maxY - touchMm,
-  );
-  return numbered(reaching);
+  return byColumn
+    .filter((places) => places.length > 0)
+    .flatMap((places, column) =>
+      places.map(({ id, at }, row) => ({ id, at, turn: 0, column: column + 1, row: row + 1 })),
+    );
 }
+
+/** The repeats from the start, rightwards and downwards, so that it stays when another wall is added. */
+const idOf = (column: number, row: number): string => `c${column}r${row === 0 ? 0 : -row}`;
 
 const range = (from: number, to: number): number[] => {
   const first = Math.floor(from);
   return Array.from({ length: Math.max(0, Math.ceil(to) - first + 1) }, (_, index) => first + index);
 };
-
-/**
- * Called by its column from the left and its row in it from the top; its id is the repeats from the start, rightwards and
- * downwards, so that it stays when another wall is added.
- */
-function numbered(places: readonly Omit<SheetPlace, "id" | "turn">[]): SheetPlace[] {
-  const columns = [...new Set(places.map(({ column }) => column))].sort((a, b) => a - b);
-  return columns.flatMap((column, index) =>
-    places
-      .filter((place) => place.column === column)
-      .sort((a, b) => b.at.y - a.at.y)
-      .map(({ at, row }, place) => ({
-        id: `c${column}r${row === 0 ? 0 : -row}`,
-        at,
-        turn: 0,
-        column: index + 1,
-        row: place + 1,
-      })),
-  );
-}
