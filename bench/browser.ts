@@ -194,28 +194,37 @@ async function nodes(path: string): Promise<number> {
   return count;
 }
 
-/** From the first stroke of the prints' bitmap until the frame after it is over. */
+/** From the first stroke on each canvas that shows the prints until the frame after is over, by the canvas' width in pixels. */
 async function drawPrints(path: string) {
   const page = await newPage();
   await page.addInitScript(() => {
-    const drawn: number[] = [];
+    const drawn: { wide: number; ms: number }[] = [];
+    const begun = new Set<CanvasRenderingContext2D>();
     Object.assign(globalThis, { drawn });
-    const { clearRect } = CanvasRenderingContext2D.prototype;
-    CanvasRenderingContext2D.prototype.clearRect = function (...box) {
-      const start = performance.now();
-      clearRect.apply(this, box);
-      requestAnimationFrame(() => setTimeout(() => drawn.push(performance.now() - start)));
+    const { fill } = CanvasRenderingContext2D.prototype;
+    CanvasRenderingContext2D.prototype.fill = function (...what: unknown[]) {
+      if (!begun.has(this)) {
+        begun.add(this);
+        const [start, wide] = [performance.now(), this.canvas.width];
+        requestAnimationFrame(() =>
+          setTimeout(() => {
+            begun.delete(this);
+            drawn.push({ wide, ms: Math.round(performance.now() - start) });
+          }),
+        );
+      }
+      (fill as (...what: unknown[]) => void).apply(this, what);
     };
   });
   await page.goto(server.url + path, { waitUntil: "networkidle" });
   await page.locator("[data-prints]").waitFor();
   await page.waitForTimeout(500);
   const { drawn, prints } = await page.evaluate(() => ({
-    drawn: (globalThis as unknown as { drawn: number[] }).drawn,
+    drawn: (globalThis as unknown as { drawn: { wide: number; ms: number }[] }).drawn,
     prints: document.querySelector("[data-prints]")!.getAttribute("data-prints"),
   }));
   await page.close();
-  return { prints: Number(prints), times: drawn.length, ms: rounded(median(drawn)) };
+  return { prints: Number(prints), drawn };
 }
 
 /** Frames while the wall is zoomed and pulled about by its background. */

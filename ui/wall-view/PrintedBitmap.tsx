@@ -1,46 +1,60 @@
 "use client";
 
-import { useEffect, useRef } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import type { Box } from "@/core/geometry/curve";
-import type { PrintShape } from "./Prints";
+import { drawPrints, type PrintShape } from "./printShapes";
 
 /** Device pixels along the longer side, at the most. */
 const mostPixels = 4096;
+/** Drawn anew where it stands so many times as large as it was drawn for, or fewer. */
+const mostStretched = 1.25;
+/** What lies before a view has moved so far. */
+const restMs = 90;
 
-/** Very many prints as one bitmap, which costs nothing while the wall is moved. */
-export function PrintedBitmap({
-  shapes,
-  box,
-}: {
+interface Props {
   readonly shapes: readonly PrintShape[];
   readonly box: Box;
-}) {
+}
+
+/** Very many prints as one bitmap, in the pixels that it takes up on the screen: it costs nothing while the wall is moved. */
+export function PrintedBitmap({ shapes, box }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [wide, high] = [box.maxX - box.minX, box.maxY - box.minY];
-  const scale = mostPixels / Math.max(wide, high);
+  const drawnFor = useRef(0);
+  const { minX, maxY } = box;
+  const [wide, high] = [box.maxX - minX, maxY - box.minY];
+  const draw = useCallback(() => {
+    const element = canvas.current!;
+    const pixels = pixelsOf(element);
+    drawnFor.current = pixels;
+    const scale = pixels / Math.max(wide, high);
+    element.width = Math.max(1, Math.round(wide * scale));
+    element.height = Math.max(1, Math.round(high * scale));
+    const context = element.getContext("2d");
+    if (context) drawPrints(context, shapes, [scale, 0, 0, -scale, -minX * scale, maxY * scale]);
+  }, [shapes, minX, maxY, wide, high]);
+  // It is told before it is first seen, and when it is shown after it was hidden.
   useEffect(() => {
-    const context = canvas.current?.getContext("2d");
-    if (!context) return;
-    context.setTransform(1, 0, 0, 1, 0, 0);
-    context.clearRect(0, 0, context.canvas.width, context.canvas.height);
-    const paths = new Map<string, Path2D>();
-    for (const { fill, d, matrix } of shapes) {
-      let path = paths.get(d);
-      if (!path) paths.set(d, (path = new Path2D(d)));
-      context.setTransform(scale, 0, 0, -scale, -box.minX * scale, box.maxY * scale);
-      context.transform(...matrix);
-      context.fillStyle = fill;
-      context.fill(path, "evenodd");
-    }
+    const observer = new ResizeObserver(draw);
+    observer.observe(canvas.current!);
+    return () => observer.disconnect();
+  }, [draw]);
+  // At every render, as the screen alone knows how large it stands when a view is zoomed.
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      const grown = pixelsOf(canvas.current!) / drawnFor.current;
+      if (grown > mostStretched || grown < 1 / mostStretched) draw();
+    }, restMs);
+    return () => clearTimeout(timer);
   });
   return (
-    <foreignObject x={box.minX} y={0} width={wide} height={high} data-prints={shapes.length}>
-      <canvas
-        ref={canvas}
-        width={Math.max(1, Math.round(wide * scale))}
-        height={Math.max(1, Math.round(high * scale))}
-        style={{ width: wide, height: high, display: "block" }}
-      />
+    <foreignObject x={minX} y={0} width={wide} height={high} data-prints={shapes.length}>
+      <canvas ref={canvas} style={{ width: wide, height: high, display: "block" }} />
     </foreignObject>
   );
+}
+
+/** Device pixels along the longer side of what is seen of it; one where it is hidden. */
+function pixelsOf(element: HTMLCanvasElement): number {
+  const { width, height } = element.getBoundingClientRect();
+  return Math.min(mostPixels, Math.max(1, Math.ceil(Math.max(width, height) * window.devicePixelRatio)));
 }

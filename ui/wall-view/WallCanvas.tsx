@@ -5,7 +5,7 @@ import type { PlanWall } from "@/core/job/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
 import type { Wall } from "@/core/wall/schema";
-import { printShapes, type PrintShape } from "./Prints";
+import { drawPrints, printShapes, type PrintShape } from "./printShapes";
 import { asPoints, pathsByColour, unpainted } from "./WallDrawing";
 import { pathOf } from "./pathOf";
 import type { Size, View } from "./useView";
@@ -36,13 +36,13 @@ const restMs = 90;
 export function WallCanvas({ wall, plan, paints, view, origin, size }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const drawn = useRef<{ scale: number; x: number; y: number } | null>(null);
-  const shapes = useMemo(() => shapesOf(wall, plan, paints), [wall, plan, paints]);
+  const drawing = useMemo(() => drawingOf(wall, plan, paints), [wall, plan, paints]);
   const { scale } = view;
   const { x, y } = origin;
   useEffect(() => {
     const element = canvas.current!;
     const paint = () => {
-      draw(element, shapes, { scale, x, y }, size);
+      draw(element, drawing, { scale, x, y }, size);
       drawn.current = { scale, x, y };
       element.style.transform = "";
       element.dataset.drawn = String(Number(element.dataset.drawn ?? 0) + 1);
@@ -54,7 +54,7 @@ export function WallCanvas({ wall, plan, paints, view, origin, size }: Props) {
     element.style.transform = `translate(${x - before.x * grown}px, ${y - before.y * grown}px) scale(${grown})`;
     const timer = setTimeout(paint, restMs);
     return () => clearTimeout(timer);
-  }, [shapes, scale, x, y, size]);
+  }, [drawing, scale, x, y, size]);
   return (
     <canvas
       ref={canvas}
@@ -66,41 +66,33 @@ export function WallCanvas({ wall, plan, paints, view, origin, size }: Props) {
   );
 }
 
-interface Shape {
-  readonly fill: string;
-  readonly path: Path2D;
-  /** Of a print: how it is placed from the wall's datum, y up. */
-  readonly placed?: { readonly top: number; readonly matrix: PrintShape["matrix"] };
+/** What is drawn: pieces in the wall's mm with y down from its top, and prints over them. */
+interface Drawing {
+  readonly top: number;
+  readonly pieces: readonly { readonly fill: string; readonly path: Path2D }[];
+  readonly prints: readonly PrintShape[];
 }
 
-/** In the wall's mm, y down from its top; prints in their own, y up. */
-function shapesOf(wall: Wall, plan: PlanWall, paints: readonly Paint[]): Shape[] {
-  if (typeof Path2D === "undefined") return [];
+function drawingOf(wall: Wall, plan: PlanWall, paints: readonly Paint[]): Drawing {
   const top = boxOfWall(wall).maxY;
+  if (typeof Path2D === "undefined") return { top, pieces: [], prints: [] };
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
-  const outlines = new Map<string, Path2D>();
-  const outline = (d: string) => {
-    const known = outlines.get(d) ?? new Path2D(d);
-    outlines.set(d, known);
-    return known;
+  return {
+    top,
+    pieces: [
+      { fill: unpainted, path: new Path2D(pathOf(asPoints(cornersOfWall(wall)), top)) },
+      ...[...pathsByColour(plan.regions, top)].map(([colour, d]) => ({
+        fill: hexOf(colour),
+        path: new Path2D(d),
+      })),
+    ],
+    prints: printShapes(plan, hexOf),
   };
-  return [
-    { fill: unpainted, path: new Path2D(pathOf(asPoints(cornersOfWall(wall)), top)) },
-    ...[...pathsByColour(plan.regions, top)].map(([colour, d]) => ({
-      fill: hexOf(colour),
-      path: new Path2D(d),
-    })),
-    ...printShapes(plan, hexOf).map(({ fill, d, matrix }) => ({
-      fill,
-      path: outline(d),
-      placed: { top, matrix },
-    })),
-  ];
 }
 
 function draw(
   canvas: HTMLCanvasElement,
-  shapes: readonly Shape[],
+  { top, pieces, prints }: Drawing,
   { scale, x, y }: { readonly scale: number; readonly x: number; readonly y: number },
   { width, height }: Size,
 ): void {
@@ -112,13 +104,11 @@ function draw(
   if (!context) return;
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.clearRect(0, 0, wide, high);
-  for (const { fill, path, placed } of shapes) {
-    context.setTransform(density * scale, 0, 0, density * scale, density * x, density * y);
-    if (placed) {
-      context.transform(1, 0, 0, -1, 0, placed.top);
-      context.transform(...placed.matrix);
-    }
+  const mm = density * scale;
+  context.setTransform(mm, 0, 0, mm, density * x, density * y);
+  for (const { fill, path } of pieces) {
     context.fillStyle = fill;
     context.fill(path, "evenodd");
   }
+  drawPrints(context, prints, [mm, 0, 0, -mm, density * x, density * y + mm * top]);
 }

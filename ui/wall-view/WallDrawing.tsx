@@ -1,4 +1,4 @@
-import { memo, useId, useMemo } from "react";
+import { memo, useCallback, useId, useMemo } from "react";
 import { groupBy } from "@/core/geometry/groupBy";
 import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
 import type { Paint } from "@/core/paint/schema";
@@ -33,7 +33,10 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
   const top = boxOfWall(wall).maxY;
   const outline = pathOf(asPoints(cornersOfWall(wall)), top);
   const inside = pathOf(asPoints(cornersInsideTrim(wall)), top);
-  const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
+  const hexOf = useCallback(
+    (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff",
+    [paints],
+  );
   const clip = useId();
   return (
     <g>

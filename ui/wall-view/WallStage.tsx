@@ -68,7 +68,7 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
   const wall = found?.wall;
   const box = useSame(wall ? boxOfWall(wall) : noWall);
   const whole = useSame(boxWith(box, beside));
-  const { stage, size, view, zoom, fit, isFitted } = useView(sizeOf(whole));
+  const { stage, size, isMeasured, view, zoom, fit, isFitted } = useView(sizeOf(whole));
   const frame = useMemo(
     (): LayerFrame => ({
       x: (mm) => view.left + (mm - whole.minX) * view.scale,
@@ -105,7 +105,8 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
         aria-label="Wall view; plus and minus zoom, 0 fits"
         onKeyDown={zoomByKeys(zoom, fit)}
       >
-        {isOnCanvas && (
+        {/* Very many pieces are not drawn for a size that nobody sees. */}
+        {isOnCanvas && isMeasured && (
           <WallCanvas
             wall={wall}
             plan={plan}

@@ -1,7 +1,7 @@
 "use client";
 
 import { useGesture } from "@use-gesture/react";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
 
 /** How the wall lies in the stage: px per mm, and where its top left corner is drawn. */
 export interface View {
@@ -36,18 +36,23 @@ function fitView(wall: Size, stage: Size): View {
 /** Pan and zoom of the stage by wheel, drag, pinch and keys. Until it is moved, the wall fits the room. */
 export function useView(wall: Size) {
   const stage = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState<Size>(firstSize);
+  const [measured, setMeasured] = useState<Size | null>(null);
+  const size = measured ?? firstSize;
   const [moved, setMoved] = useState<View | null>(null);
   const { width, height } = wall;
   const fitted = useMemo(() => fitView({ width, height }, size), [width, height, size]);
   const view = moved ?? fitted;
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     const element = stage.current;
     if (!element) return;
+    const { clientWidth, clientHeight } = element;
+    setMeasured({ width: clientWidth, height: clientHeight });
     const observer = new ResizeObserver(([entry]) => {
       const { width, height } = entry!.contentRect;
-      setSize({ width, height });
+      setMeasured((before) =>
+        before?.width === width && before.height === height ? before : { width, height },
+      );
     });
     observer.observe(element);
     return () => observer.disconnect();
@@ -95,5 +100,13 @@ export function useView(wall: Size) {
     { target: stage, eventOptions: { passive: false }, drag: { filterTaps: true } },
   );
 
-  return { stage, size, view, zoom, isFitted: moved === null, fit: () => setMoved(null) };
+  return {
+    stage,
+    size,
+    isMeasured: measured !== null,
+    view,
+    zoom,
+    isFitted: moved === null,
+    fit: () => setMoved(null),
+  };
 }
