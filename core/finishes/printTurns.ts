@@ -18,14 +18,15 @@ export interface SheetPlace {
 }
 
 /**
- * The prints of a sheet at places that are listed column by column, overlay after overlay, each in its turn so that no sheet
- * lies on what is still wet, and with the load that it takes.
+ * The prints of a sheet at places that are listed by whole columns or along a way, overlay after overlay, each in its turn
+ * so that no sheet lies on what is still wet, and with the load that it takes.
  */
 export function printsAt(
   places: readonly SheetPlace[],
   sheet: Sheet,
   method: PrintMethod,
   motif: Motif,
+  by: "column" | "repeat",
 ): PlacementDraft[] {
   const { minutes, spreadRate, loadMl } = printing[method];
   let before = 0;
@@ -34,6 +35,7 @@ export function printsAt(
     const poses = places.map(({ at, turn }) => ({ at, turn, mirrored: false }));
     const order = orderPrints(
       poses.map((pose) => ({ open: placeBox(open, pose), sheet: placeBox(sheet.plastic, pose), minutes })),
+      places.map(({ column }, place) => (by === "column" ? column : place)),
       printDryMin,
     );
     const openMm2 = Math.max(

@@ -48,6 +48,7 @@ function partsOf(one: ScheduledStep, hours: WorkHours): ScheduledStep[] {
       id: index === 0 ? step.id : `${step.id}/${index + 1}`,
       minutes,
       stretches,
+      ...(step.prints && { prints: stretches.flatMap(({ regions }) => regions) }),
       part: { number: index + 1, of: days.length },
       say: { ...step.say, values: { ...step.say.values, ...stretchesOf({ stretches }) } },
       ...(before && { after: [{ step: before.step.id, what: "after", minutes: 0 } as const] }),

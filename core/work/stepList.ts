@@ -68,6 +68,10 @@ export class StepList {
   }
 }
 
-/** What a sentence tells of how many stretches there are is told of the part's own. */
+/** What a sentence tells of how many stretches there are, and how many places in them, is told of the part's own. */
 export const stretchesOf = ({ stretches }: { readonly stretches?: readonly Stretch[] }) =>
-  stretches && { stretches: stretches.length, ...stretches.at(-1)?.until };
+  stretches && {
+    stretches: stretches.length,
+    here: stretches.reduce((sum, { regions }) => sum + regions.length, 0),
+    ...stretches.at(-1)?.until,
+  };

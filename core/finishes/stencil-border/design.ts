@@ -10,9 +10,9 @@ import type { StencilBorderLayout } from "./layout";
 export function designStencilBorder(layout: StencilBorderLayout): Design[] {
   const { spec, sheet, places, corner } = layout;
   const motif = motifOf(sheet, spec.colours);
-  const own = printsAt(places, sheet, spec.method, motif);
+  const own = printsAt(places, sheet, spec.method, motif, "repeat");
   const knot = corner && motifOf(corner.sheet, { ...spec.colours, ...coloursOf(layout) });
-  const knots = knot ? printsAt(corner.places, corner.sheet, spec.method, knot) : [];
+  const knots = knot ? printsAt(corner.places, corner.sheet, spec.method, knot, "repeat") : [];
   return [
     {
       lines: linesOf(layout),

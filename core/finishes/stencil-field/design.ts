@@ -15,7 +15,7 @@ export function designStencilField(layout: StencilFieldLayout): Design[] {
       dividers: [],
       pieceAt: () => null,
       motifs: [motif],
-      placements: printsAt(places, sheet, spec.method, motif),
+      placements: printsAt(places, sheet, spec.method, motif, "column"),
     },
   ];
 }

@@ -15,9 +15,15 @@ const grid = (columns: number, rows: number, margin: number, minutes = 2): ToPri
     return { open: box(x, y, 80, 80), sheet: box(x, y, 100 + 2 * margin, 100 + 2 * margin), minutes };
   });
 
+const columnsOf = (columns: number, rows: number): number[] =>
+  Array.from({ length: columns * rows }, (_, place) => Math.floor(place / rows));
+const orderOf = (columns: number, rows: number, margin: number, minutes = 2): number[] =>
+  orderPrints(grid(columns, rows, margin, minutes), columnsOf(columns, rows), 15);
+const total = (minutes: readonly number[]): number => minutes.reduce((sum, each) => sum + each, 0);
+
 describe("the turn of prints", () => {
   it("is column by column where no sheet reaches a neighbour's open parts", () => {
-    expect(orderPrints(grid(3, 4, 10), 15)).toEqual(Array.from({ length: 12 }, (_, place) => place));
+    expect(orderOf(3, 4, 10)).toEqual(Array.from({ length: 12 }, (_, place) => place));
   });
 
   it("never lays a sheet on a print that is not dry, whatever the margins and times", () => {
@@ -29,7 +35,7 @@ describe("the turn of prints", () => {
         fc.integer({ min: 1, max: 9 }),
         (columns, rows, margin, minutes) => {
           const prints = grid(columns, rows, margin, minutes);
-          const order = orderPrints(prints, 15);
+          const order = orderOf(columns, rows, margin, minutes);
           expect([...order].sort((a, b) => a - b)).toEqual(prints.map((_, place) => place));
           const inTurn = order.map((place) => prints[place]!);
           const waits = waitsIn(inTurn, 15);
@@ -53,15 +59,37 @@ describe("the turn of prints", () => {
     );
   });
 
-  it("prints elsewhere while neighbours dry: a wall that is large enough has no wait", () => {
-    const prints = grid(8, 6, 40);
-    const waits = waitsIn(
-      orderPrints(prints, 15).map((place) => prints[place]!),
-      15,
-    );
-    expect(waits.slice(0, 40).reduce((sum, wait) => sum + wait, 0)).toBe(0);
-    // Straight down the columns each but the first of them would wait.
-    expect(waitsIn(prints, 15).filter((wait) => wait > 0).length).toBeGreaterThan(30);
+  it("leaves out every second one of a long column and comes back for it, a column at a time, without a wait", () => {
+    const sweep = [0, 2, 4, 6, 8, 10, 12, 14, 16, 18, 1, 3, 5, 7, 9, 11, 13, 15, 17, 19];
+    const order = orderOf(3, 20, 40);
+    // Ten are twenty minutes, and the first is dry after seventeen. Above, beside and askew lie wet ones for the next column
+    // too: its first place is free when the last of the second sweep, far below, is made.
+    expect(order).toEqual([0, 20, 40].flatMap((first) => sweep.map((place) => first + place)));
+    const inTurn = order.map((place) => grid(3, 20, 40)[place]!);
+    expect(total(waitsIn(inTurn, 15))).toBe(0);
+  });
+
+  it("begins other columns while a short one dries, but has them all done every so often", () => {
+    const [columns, rows] = [20, 6];
+    const prints = grid(columns, rows, 40);
+    const order = orderOf(columns, rows, 40);
+    const inTurn = order.map((place) => prints[place]!);
+    const waits = waitsIn(inTurn, 15);
+    const [straight, inOrder] = [waitsIn(prints, 15), waits].map(total);
+    expect(inOrder).toBeLessThan(straight! / 10);
+    let [now, stopped, longest] = [0, 0, 0];
+    const done = new Set<number>();
+    order.forEach((place, turn) => {
+      now += waits[turn]! + prints[place]!.minutes;
+      done.add(place);
+      const begun = new Set([...done].map((each) => Math.floor(each / rows)));
+      if (done.size < begun.size * rows) return;
+      longest = Math.max(longest, now - stopped);
+      stopped = now;
+    });
+    // An hour, and what is begun by then: at the most the columns that are looked at, of twelve minutes each.
+    expect(longest).toBeLessThan(60 + 6 * 12 + 3 * 15);
+    expect(stopped).toBe(now);
   });
 });
 

@@ -8,41 +8,107 @@ export interface ToPrint {
   readonly minutes: number;
 }
 
-/** So far ahead a print is sought that can be made while others dry. */
-const lookAhead = 60;
+/** So many columns beyond those begun are looked at for prints that can be made while others dry. */
+const lookAhead = 4;
+/** Minutes of printing after which no further column is begun before all that are begun are done: work may stop there. */
+const mostOpenMin = 60;
 
 /**
- * The turn in which prints, listed column by column, are made: always the first one whose sheet lies on no print that is
- * still wet, and where there is none, the one that is free first. So the list's own order stays where no sheet reaches
- * over a neighbour. n prints cost about n x 60.
+ * The turn in which prints, listed column by column, are made: down the columns that are begun, leaving out what is near
+ * a wet print, then from the top again for what was left out; a further column is begun where nothing else can be
+ * printed. After an hour none is, until all of them are done, so that a day can end at whole columns. No sheet lies on
+ * a wet print: where nothing is free, what is free first is waited for. The list's own order stays where no sheet
+ * reaches over a neighbour. `columns` tells the column of each print, and never falls along the list.
  */
-export function orderPrints(prints: readonly ToPrint[], dryMin: number): number[] {
-  const under = printsUnder(prints);
-  const doneAt = new Map<number, number>();
-  const left = prints.map((_, place) => place);
-  const order: number[] = [];
-  let now = 0;
-  const freeAt = (place: number) =>
-    under(place).reduce(
-      (latest, other) => Math.max(latest, (doneAt.get(other) ?? -Infinity) + dryMin),
-      -Infinity,
-    );
-  while (left.length > 0) {
-    let [best, bestAt] = [0, Infinity];
-    for (let turn = 0; turn < Math.min(lookAhead, left.length); turn++) {
-      const at = freeAt(left[turn]!);
-      if (at < bestAt - 1e-9) [best, bestAt] = [turn, at];
-      if (at <= now + 1e-9) {
-        [best, bestAt] = [turn, now];
-        break;
-      }
-    }
-    const [place] = left.splice(best, 1);
-    now = Math.max(now, bestAt) + prints[place!]!.minutes;
-    doneAt.set(place!, now);
-    order.push(place!);
+export function orderPrints(
+  prints: readonly ToPrint[],
+  columns: readonly number[],
+  dryMin: number,
+): number[] {
+  const turns = new Turns(prints, columns, dryMin);
+  return prints.map(() => turns.next());
+}
+
+/** What is printed by now, what is wet, and which columns are begun. */
+class Turns {
+  private readonly over: (place: number) => readonly number[];
+  /** From when a sheet may be laid at a place; never again once it is printed. */
+  private readonly freeAt: number[];
+  /** Behind the last place of each column. */
+  private readonly ends: number[];
+  private now = 0;
+  private last = -1;
+  /** Before it all is done. */
+  private first = 0;
+  private begun = 0;
+  private begunAt = 0;
+
+  constructor(
+    private readonly prints: readonly ToPrint[],
+    columns: readonly number[],
+    private readonly dryMin: number,
+  ) {
+    this.over = printsOver(prints);
+    this.freeAt = prints.map(() => 0);
+    this.ends = prints.flatMap((_, place) => (columns[place] === columns[place + 1] ? [] : [place + 1]));
   }
-  return order;
+
+  next(): number {
+    while (this.freeAt[this.first] === Infinity) this.first++;
+    if (this.begun === 0 || this.first >= this.end) {
+      this.begun += 1;
+      this.begunAt = this.now;
+    }
+    const place =
+      this.freeBetween(this.last + 1, this.end) ??
+      this.freeBetween(this.first, Math.min(this.last, this.end)) ??
+      this.beginAnother() ??
+      this.soonest();
+    this.print(place);
+    return place;
+  }
+
+  private print(place: number): void {
+    this.now = Math.max(this.now, this.freeAt[place]!) + this.prints[place]!.minutes;
+    const dryAt = this.now + this.dryMin;
+    for (const other of this.over(place)) this.freeAt[other] = Math.max(this.freeAt[other]!, dryAt);
+    this.freeAt[place] = Infinity;
+    this.last = place;
+  }
+
+  private get end(): number {
+    return this.ends[this.begun - 1]!;
+  }
+
+  private freeBetween(from: number, to: number): number | null {
+    for (let place = from; place < to; place++) if (this.freeAt[place]! <= this.now + 1e-9) return place;
+    return null;
+  }
+
+  private beginAnother(): number | null {
+    if (this.now - this.begunAt > mostOpenMin) return null;
+    const most = Math.min(this.begun + lookAhead, this.ends.length);
+    for (let column = this.begun; column < most; column++) {
+      const place = this.freeBetween(this.ends[column - 1]!, this.ends[column]!);
+      if (place === null) continue;
+      this.begun = column + 1;
+      return place;
+    }
+    return null;
+  }
+
+  private soonest(): number {
+    let found = this.first;
+    for (let place = this.first; place < this.end; place++)
+      if (this.freeAt[place]! < this.freeAt[found]! - 1e-9) found = place;
+    return found;
+  }
+}
+
+/** The other prints whose sheets lie on each. */
+function printsOver(prints: readonly ToPrint[]): (place: number) => readonly number[] {
+  const onto = indexOf(prints.map(({ sheet }) => sheet));
+  return (place) => onto(prints[place]!.open).filter((other) => other !== place);
 }
 
 /** Minutes that have to be waited before each print of an order, so that no sheet lies on a wet one. */
@@ -63,22 +129,18 @@ export function waitsIn(prints: readonly ToPrint[], dryMin: number): number[] {
 
 /** The other prints that the sheet of each lies on. */
 function printsUnder(prints: readonly ToPrint[]): (place: number) => readonly number[] {
-  if (prints.length === 0) return () => [];
-  const index = new Flatbush(prints.length);
-  for (const { open } of prints) index.add(open.minX, open.minY, open.maxX, open.maxY);
+  const under = indexOf(prints.map(({ open }) => open));
+  return (place) => under(prints[place]!.sheet).filter((other) => other !== place);
+}
+
+/** Which boxes overlap one; that they touch is not enough. */
+function indexOf(boxes: readonly Box[]): (box: Box) => number[] {
+  if (boxes.length === 0) return () => [];
+  const index = new Flatbush(boxes.length);
+  for (const { minX, minY, maxX, maxY } of boxes) index.add(minX, minY, maxX, maxY);
   index.finish();
-  const known = new Map<number, readonly number[]>();
-  return (place) => {
-    const before = known.get(place);
-    if (before) return before;
-    const { minX, minY, maxX, maxY } = prints[place]!.sheet;
-    const inset = 1e-6;
-    const found = index
-      .search(minX + inset, minY + inset, maxX - inset, maxY - inset)
-      .filter((other) => other !== place);
-    known.set(place, found);
-    return found;
-  };
+  const inset = 1e-6;
+  return ({ minX, minY, maxX, maxY }) => index.search(minX + inset, minY + inset, maxX - inset, maxY - inset);
 }
 
 /** Which load of the tool each print takes, from 1: a new one where the last does not reach. ml. */

@@ -5,6 +5,7 @@ import type { Paint } from "../../paint/schema";
 import type { Wall } from "../../wall/schema";
 import type { Table } from "../contribution";
 import { waitFor, type StepDraft, type Stretch, type Wait } from "../step";
+import { stretchesOf } from "../stepList";
 import { tapedOver } from "../tapedOver";
 import {
   adhesiveFactor,
@@ -20,6 +21,7 @@ import {
 import { isMitred, shadedIn } from "./partsOfPrints";
 import { waitsIn } from "./orderPrints";
 import type { PiecesOfSheet } from "./severalColours";
+import { goesBack, stretchesInTurn, type PrintedBy } from "./stretchesInTurn";
 
 /** What is printed on one wall. */
 export interface PrintedWall {
@@ -38,7 +40,7 @@ export interface Printing {
   /** Overlays that are printed together, each repeat finished before the next; usually one at a time. */
   readonly passes: readonly (readonly string[])[];
   /** What is done whole before a night: columns of a field, or repeats along a way. */
-  readonly by: "column" | "repeat";
+  readonly by: PrintedBy;
   /** Whether a copy cut short is at hand for where the sheet would bend at the ceiling. */
   readonly hasTopSheet: boolean;
   readonly pieces: PiecesOfSheet;
@@ -66,7 +68,7 @@ export function printSteps(own: Printing): StepDraft[] {
       const colours = coloursOf(on, prints);
       const shades = shadesOf(on, prints, own);
       const all = [...new Set([...colours, ...shades])];
-      const stretches = stretchesOf(on, pass, prints, own);
+      const stretches = keptStretchesOf(on, pass, prints, own);
       const partial = prints.filter(({ share }) => share < 1).length;
       return [
         {
@@ -97,9 +99,9 @@ export function printSteps(own: Printing): StepDraft[] {
               partial,
               loads: new Set(prints.map(({ load }) => load)).size,
               every: cleanEvery(own),
+              goesBack: goesBack(prints, own.by),
               method: own.method,
-              stretches: stretches.length,
-              ...stretches.at(-1)!.until,
+              ...stretchesOf({ stretches })!,
             },
           },
           cautions: [
@@ -189,7 +191,7 @@ function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: P
 /** Both schools of rounds print alike. */
 const keptStretches = new WeakMap<PrintedWall, Map<string, Stretch[]>>();
 
-function stretchesOf(
+function keptStretchesOf(
   on: PrintedWall,
   pass: readonly string[],
   prints: readonly Placement[],
@@ -200,30 +202,9 @@ function stretchesOf(
   const key = JSON.stringify([pass, own.method, own.fixing, own.eachMin, own.airFactor, [...own.shades]]);
   const before = kept.get(key);
   if (before) return before;
-  const made = divided(prints, minutesOf(prints, on, own), own.by);
+  const made = stretchesInTurn(prints, minutesOf(prints, on, own), own.by);
   kept.set(key, made);
   return made;
-}
-
-/** Prints in their turn, by whole columns or repeats: a stretch ends where all of them up to it are done. */
-function divided(prints: readonly Placement[], minutes: readonly number[], by: Printing["by"]): Stretch[] {
-  const keyOf = ({ column, row }: Placement) => (by === "column" ? String(column) : `${row} ${column}`);
-  const last = new Map(prints.map((print, place) => [keyOf(print), place]));
-  const stretches: Stretch[] = [];
-  let [from, open] = [0, 0];
-  prints.forEach((print, place) => {
-    open = Math.max(open, last.get(keyOf(print))!);
-    if (place < open) return;
-    const own = prints.slice(from, place + 1);
-    const furthest = own.reduce((far, each) => (each.column > far.column ? each : far));
-    stretches.push({
-      regions: own.map(({ id }) => id),
-      minutes: minutes.slice(from, place + 1).reduce((sum, each) => sum + each, 0),
-      until: { column: furthest.column, row: furthest.row, at: furthest.at.x },
-    });
-    from = place + 1;
-  });
-  return stretches;
 }
 
 /** Prints that are cut, by place, with what cuts them; and those that only bend the sheet. */

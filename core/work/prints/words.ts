@@ -11,9 +11,13 @@ interface Printed {
   readonly colours: readonly string[];
   readonly shades: readonly string[];
   readonly prints: number;
+  /** How many of them are made before the night; all where there is none between. */
+  readonly here: number;
   readonly partial: number;
   readonly loads: number;
   readonly every: number;
+  /** Whether what lies beside a wet print is left out and come back for. */
+  readonly goesBack: boolean;
   readonly method: PrintMethod;
   /** How many stretches of whole columns or repeats, the last of them, and where its middle is read. */
   readonly stretches: number;
@@ -21,6 +25,12 @@ interface Printed {
   readonly column: number;
   readonly row: number;
   readonly at: number;
+}
+
+/** Of all loads the part that a day takes. */
+function loadsSaid(all: number, share: number): string {
+  const loads = Math.max(1, Math.round(all * share));
+  return `${share < 1 ? "about " : ""}${loads} ${loads === 1 ? "load" : "loads"}`;
 }
 
 /** What printing through sheets says, whatever finish it is of. */
@@ -34,9 +44,11 @@ export const printWords = {
       colours,
       shades,
       prints,
+      here,
       partial,
       loads,
       every,
+      goesBack,
       method,
       stretches,
       by,
@@ -47,16 +59,17 @@ export const printWords = {
     speech: Speech,
   ) =>
     [
-      `${speech.wall(wall)}: print ${overlay ? `overlay ${overlay} ` : ""}in ${listed(colours.map((colour) => speech.paint(colour)))}, ${prints} ${prints === 1 ? "print" : "prints"}`,
-      partial > 0 ? `, ${partial} of them cut` : "",
+      `${speech.wall(wall)}: print ${overlay ? `overlay ${overlay} ` : ""}in ${listed(colours.map((colour) => speech.paint(colour)))}, ${here < prints ? `${here} of ` : ""}${prints} ${prints === 1 ? "print" : "prints"}`,
+      partial > 0 ? `, ${partial} of ${here < prints ? "all" : "them"} cut` : "",
       tapedOff.length > 0 ? `, the holes of ${listed(tapedOff)} taped off, the sheet laid to its marks` : "",
       isCarded ? ", one colour after the other under each sheet, a card held over the rest" : "",
       shades.length > 0
         ? `, each shaded in ${listed(shades.map((colour) => speech.paint(colour)))} towards one edge before its sheet is lifted`
         : "",
-      `, ${loads} ${loads === 1 ? "load" : "loads"} ${method === "brush" ? "dabbed off until the brush is nearly dry" : "rolled off on paper"}`,
+      `, ${loadsSaid(loads, here / prints)} ${method === "brush" ? "dabbed off until the brush is nearly dry" : "rolled off on paper"}`,
       prints > every ? `; clean the sheet after every ${every}` : "",
-      stretches < 2
+      goesBack ? "; leave out what its sheet would cover while wet, and come back for it" : "",
+      stretches < 2 && here === prints
         ? "."
         : by === "column"
           ? `. Whole columns, up to column ${column}: its middle reads ${speech.length(Math.abs(at))}.`

@@ -1,0 +1,68 @@
+import { groupBy } from "../../geometry/groupBy";
+import type { Placement } from "../../pattern/placement";
+import type { Stretch } from "../step";
+
+/** What is done whole before a night: columns of a field, or repeats along a way. */
+export type PrintedBy = "column" | "repeat";
+
+/** Prints in their turn, by whole columns or repeats: a stretch ends where all of them up to it are done. */
+export function stretchesInTurn(
+  prints: readonly Placement[],
+  minutes: readonly number[],
+  by: PrintedBy,
+): Stretch[] {
+  const placeOf = by === "column" ? ({ column }: Placement) => column : alongTheWay;
+  const isWhole = areWhole(prints, placeOf);
+  const stretches: Stretch[] = [];
+  let from = 0;
+  prints.forEach((_, place) => {
+    if (!isWhole[place]) return;
+    const own = prints.slice(from, place + 1);
+    const furthest = own.reduce((far, each) => (placeOf(each) > placeOf(far) ? each : far));
+    stretches.push({
+      regions: own.map(({ id }) => id),
+      minutes: minutes.slice(from, place + 1).reduce((sum, each) => sum + each, 0),
+      until: { column: furthest.column, row: furthest.row, at: furthest.at.x },
+    });
+    from = place + 1;
+  });
+  return stretches;
+}
+
+/** By its leg, and its place on it. */
+const alongTheWay = ({ column, row }: Placement): number => row * manyPrints + column;
+/** More than one leg has. */
+const manyPrints = 1e6;
+
+/** After which prints no place is left out among those before it; a motif of corners has places of its own. */
+function areWhole(prints: readonly Placement[], placeOf: (print: Placement) => number): boolean[] {
+  const motifs = new Map(
+    [...groupBy(prints, ({ motif }) => motif)].map(([motif, own]) => {
+      const upTo = new Map(
+        own
+          .map(placeOf)
+          .sort((a, b) => a - b)
+          .map((place, index) => [place, index + 1] as const),
+      );
+      return [motif, { upTo, done: 0, furthest: -Infinity, isWhole: true }];
+    }),
+  );
+  return prints.map((print) => {
+    const own = motifs.get(print.motif)!;
+    own.done += 1;
+    own.furthest = Math.max(own.furthest, placeOf(print));
+    own.isWhole = own.done === own.upTo.get(own.furthest);
+    return [...motifs.values()].every(({ isWhole }) => isWhole);
+  });
+}
+
+/** Whether a place is left out and come back for, as its neighbours are wet. */
+export function goesBack(prints: readonly Placement[], by: PrintedBy): boolean {
+  const placeOf = by === "column" ? ({ row }: Placement) => row : alongTheWay;
+  const ways = groupBy(prints, ({ motif, overlay, column }) =>
+    by === "column" ? `${motif} ${overlay} ${column}` : `${motif} ${overlay}`,
+  );
+  return [...ways.values()].some((own) =>
+    own.some((print, index) => index > 0 && placeOf(print) < placeOf(own[index - 1]!)),
+  );
+}
