@@ -155,7 +155,10 @@ export function printedDocument(count: number) {
   return {
     format: "jacaranda-job/1",
     name: `${count} prints`,
-    paints: [{ id: "oyster" }, { id: "kelp" }],
+    paints: [
+      { id: "oyster", hex: "#e9e2d3" },
+      { id: "kelp", hex: "#3f5e4c" },
+    ],
     stencils: [
       {
         id: "leaf",

@@ -183,6 +183,7 @@ export type CureKind =
   | "mitre"
   | "stretch-repeats"
   | "hide-join"
+  | "meet-repeats"
   | "by-colour"
   | "varnish-it"
   | "no-varnish"

@@ -57,6 +57,8 @@ describe("a sheet of several colours in one piece", () => {
     const of = ({ sundries }: ReturnType<typeof planned>, item: string) =>
       sundries.find((sundry) => sundry.item === item)!;
     expect(of(inTurn, "stencil-sheet").count).toBe(of(each, "stencil-sheet").count);
+    // Sheets are printed with brushes or rollers of their own, and nothing else is painted.
+    expect(each.sundries.filter(({ item }) => item === "brush")).toEqual([]);
     // Four pieces of 60 mm a print: 2.4 m and twice that; on each of the two copies 240 over the bar and twice 80.
     expect(of(each, "stencil-tape").why).toContain("2.4 m");
     expect(of(inTurn, "stencil-tape").why).toContain("5.6 m");

@@ -69,6 +69,26 @@ describe("a field", () => {
     expect(marks.filter(({ axis }) => axis === "y").map(({ at }) => at)).toEqual([300, 900, 1500, 2100]);
   });
 
+  it("calls a row of bricks by one number in every column, the one whose shifted prints alone reach the wall too", () => {
+    const wall = { width: 1200, height: 1200 };
+    const { walls } = planned({ layout: "brick", start: { x: "left", y: "top" } }, wall);
+    const { prints, marks } = walls[0]!;
+    const called = prints![0]!.list.map(({ column, row, at }) => [column, row, at[0]]);
+    expect(called.sort((a, b) => a[2]! - b[2]!)).toEqual([
+      [1, 2, 0],
+      [2, 1, 200],
+      [2, 2, 400],
+      [3, 1, 600],
+      [3, 2, 800],
+      [4, 1, 1000],
+      [4, 2, 1200],
+    ]);
+    const uses = marks.map(({ at, use }) => `${at}: ${use}`);
+    expect(uses).toContain("900: the middle of row 1");
+    expect(uses).toContain("300: the middle of row 2");
+    expect(uses).toContain("400: the middle of column 2, even rows");
+  });
+
   it("is printed whole columns at a time: minutes, loads, cleaning and copies", () => {
     const whole = planned({ start: { x: "left", y: "top" } });
     const [prints] = whole.walls[0]!.prints!;

@@ -41,7 +41,7 @@ export function cardOfStencilBorder(
   return [
     { type: "choice", label: "Runs", options: ways(along, strip) },
     way,
-    choice("Repeats", "fit", fit, { stretch: "whole, stretched", keep: "kept, part at both ends" }),
+    choice("Repeats", "fit", fit, { stretch: "whole, stretched", keep: "kept, part prints" }),
     ...("around" in along || "inside" in along
       ? [cornersChoice(spec)]
       : fit === "keep" && strip.parts.length > 1

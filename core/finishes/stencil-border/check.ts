@@ -4,17 +4,11 @@ import { judgeDifference, visibleTolerance } from "../../trade/visibleDifference
 import type { Strip } from "../../wall/strip";
 import { type DividedLeg, type StencilBorderLayout } from "./layout";
 import { isClosed } from "./legs";
+import { meetingGap } from "./meetingGap";
 
 /** More prints than anyone makes, a way off the wall, and a stretch that shows. */
-export function checkStencilBorder({
-  spec,
-  strip,
-  legs,
-  count,
-  isOver,
-  sheet,
-  context,
-}: StencilBorderLayout): Finding[] {
+export function checkStencilBorder(layout: StencilBorderLayout): Finding[] {
+  const { spec, strip, legs, count, isOver, sheet, context } = layout;
   if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   const { minY, maxY } = strip.extent;
   const isOff = ({ points }: DividedLeg) => points.every(({ y }) => y <= minY || y >= maxY);
@@ -26,7 +20,7 @@ export function checkStencilBorder({
   return [
     ...checkSeveralColours(spec, context),
     ...overprinted({ spec, sheet, meeting }),
-    ...stretched({ spec, sheet, legs: onWall }),
+    ...stretched(layout, onWall),
     ...keptParts({ spec, strip, sheet, context, legs: onWall }),
   ];
 }
@@ -130,18 +124,36 @@ function beforeHoles(
   return Math.max(0, over + (isParted ? -pitch / 2 : pitch / 2) + holes.from);
 }
 
-function stretched({ spec, legs, sheet }: Pick<StencilBorderLayout, "spec" | "legs" | "sheet">): Finding[] {
-  return legs.flatMap(({ length, repeats, stretch, verdict, name, points }): Finding[] =>
-    spec.fit === "keep" || verdict === "won't show"
-      ? []
-      : [
-          {
-            own: true,
-            code: "stretch-shows",
-            severity: verdict === "will show" ? "check" : "note",
-            values: { name, length, repeats, stretch, repeat: sheet.stencil.repeat.x, verdict },
-            at: points[0]!,
-          },
-        ],
-  );
+/** Stretches that show; the worst of them with how far off all sides would meet. */
+function stretched(layout: StencilBorderLayout, legs: readonly DividedLeg[]): Finding[] {
+  const { spec, sheet } = layout;
+  const shown = legs.filter(({ verdict }) => verdict !== "won't show");
+  if (spec.fit === "keep" || shown.length === 0) return [];
+  const worst = shown.reduce((most, leg) => (Math.abs(leg.stretch) > Math.abs(most.stretch) ? leg : most));
+  const meeting = meetingGap(layout);
+  const { along } = spec;
+  const way = "around" in along ? "around" : "inside" in along ? "inside" : "along";
+  return shown.map((leg): Finding => {
+    const { length, repeats, stretch, verdict, name, points } = leg;
+    return {
+      own: true,
+      code: "stretch-shows",
+      severity: verdict === "will show" ? "check" : "note",
+      values: {
+        name,
+        length,
+        repeats,
+        stretch,
+        repeat: sheet.stencil.repeat.x,
+        verdict,
+        way,
+        meetsAt: meeting?.gap ?? null,
+      },
+      at: points[0]!,
+      ...(meeting &&
+        leg === worst && {
+          cure: { kind: "meet-repeats", count: meeting.gap, finish: spec.id, set: { along: meeting.along } },
+        }),
+    };
+  });
 }

@@ -12,6 +12,18 @@ interface Stretch {
   readonly stretch: number;
   readonly repeat: number;
   readonly verdict: string;
+  readonly way: "around" | "inside" | "along";
+  /** How far off all sides would meet unseen. */
+  readonly meetsAt: number | null;
+}
+
+/** What may be done where whole repeats do not meet. */
+function meet({ way, meetsAt }: Stretch, speech: Speech): string {
+  if (way === "along") return "Keep the repeat, and let the part prints end where they are seen least.";
+  const off = way === "around" ? "off it" : "off the edges";
+  return meetsAt === null
+    ? `Set it a little further ${off}, keep the repeat and hide the part prints in a corner, or set a corner motif.`
+    : `Set it ${speech.length(meetsAt)} ${off}: whole repeats meet on every side then, unseen. Or keep the repeat and hide the part prints in a corner, or set a corner motif.`;
 }
 
 interface KeptParts {
@@ -46,10 +58,12 @@ export const stencilBorderCraft = defineCraft({
         ? `Stretch every repeat, by ${error(most)} at most: whole ones meet then, and nobody sees it.`
         : `Let them run on around the corners, and hide the only part print at the ${end} end${door ? `, beside ${door}, behind whoever comes in` : ""}.`,
     }),
-    "stretch-shows": ({ name, length, repeats, stretch, repeat, verdict }: Stretch, speech: Speech) => ({
-      say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats === 1 ? "one repeat" : `${repeats} repeats`} of ${speech.length(repeat)} ${repeats === 1 ? "does" : "do"} not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,
-      remedy:
-        "Widen the gap around it a little, keep the repeat and hide the part prints in a corner, or set a corner motif.",
-    }),
+    "stretch-shows": (stretched: Stretch, speech: Speech) => {
+      const { name, length, repeats, stretch, repeat, verdict } = stretched;
+      return {
+        say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats === 1 ? "one repeat" : `${repeats} repeats`} of ${speech.length(repeat)} ${repeats === 1 ? "does" : "do"} not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,
+        remedy: meet(stretched, speech),
+      };
+    },
   },
 });

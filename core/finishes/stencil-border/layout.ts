@@ -50,7 +50,7 @@ export function layOutStencilBorder(
 }
 
 /** The whole number of repeats nearest to the length, at least one; kept ones are as many whole ones as fit. */
-function divide(
+export function divide(
   leg: Leg,
   repeat: number,
   fit: StencilBorderSpec["fit"],

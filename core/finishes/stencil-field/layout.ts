@@ -97,22 +97,22 @@ function placesOf(
     x: start.x + column * repeat.x + (row % 2 === 0 ? 0 : across),
     y: start.y + row * repeat.y - (column % 2 === 0 ? 0 : down),
   });
-  const isReaching = ({ x, y }: SheetPlace["at"]) =>
-    x + cuts.maxX > extent.minX + touchMm &&
-    x + cuts.minX < extent.maxX - touchMm &&
-    y + cuts.maxY > extent.minY + touchMm &&
-    y + cuts.minY < extent.maxY - touchMm;
+  const isAcross = ({ x }: SheetPlace["at"]) =>
+    x + cuts.maxX > extent.minX + touchMm && x + cuts.minX < extent.maxX - touchMm;
+  const isUp = ({ y }: SheetPlace["at"]) =>
+    y + cuts.maxY > extent.minY + touchMm && y + cuts.minY < extent.maxY - touchMm;
   const fromTheTop = rows.reverse();
   const byColumn = columns.map((column) =>
     fromTheTop
       .map((row) => ({ id: idOf(column, row), at: atOf(column, row) }))
-      .filter(({ at }) => isReaching(at)),
+      .filter(({ at }) => isUp(at))
+      // A row has its number from all that there are, where in brick a column's shifted ones alone reach the wall.
+      .map((place, index) => ({ ...place, row: index + 1 }))
+      .filter(({ at }) => isAcross(at)),
   );
   return byColumn
     .filter((places) => places.length > 0)
-    .flatMap((places, column) =>
-      places.map(({ id, at }, row) => ({ id, at, turn: 0, column: column + 1, row: row + 1 })),
-    );
+    .flatMap((places, column) => places.map((place) => ({ ...place, turn: 0, column: column + 1 })));
 }
 
 /** The repeats from the start, rightwards and downwards, so that it stays when another wall is added. */

@@ -39,7 +39,9 @@ function toolsOf(steps: readonly StepDraft[]): SundryUse[] {
       largest.set(colour, Math.max(largest.get(colour) ?? 0, coatsM2));
   }
   const areas = [...largest.values()];
-  const brushed = new Set([...largest.keys(), ...steps.flatMap(({ brushedWith = [] }) => brushedWith)]);
+  // What is printed has brushes of its own.
+  const wetted = steps.flatMap(({ brushedWith = [], prints }) => (prints ? [] : brushedWith));
+  const brushed = new Set([...largest.keys(), ...wetted]);
   return [
     { item: "brush", amount: brushed.size },
     {

@@ -104,10 +104,13 @@ function Field({ field, written, paints, units, onEdit }: Omit<Props, "fields"> 
   }
 }
 
-/** Two long words side by side need the whole width; three are a list, which cuts off by itself. */
-const longestInHalf = 10;
-const fitsHalf = (options: readonly CardOption[]): boolean =>
-  options.length > 2 || options.every(({ label }) => label.length <= longestInHalf);
+/** Letters that half the width has room for: of each of two side by side, and of what a list shows as chosen. */
+const longestOfTwo = 8;
+const longestInList = 14;
+const fitsHalf = (options: readonly CardOption[]): boolean => {
+  const most = options.length > 2 ? longestInList : longestOfTwo;
+  return options.every(({ label }) => label.length <= most);
+};
 
 const firstMessage = (problems: readonly Problem[]): string | null => problems[0]?.message ?? null;
 

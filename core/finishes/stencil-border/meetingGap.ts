@@ -1,0 +1,39 @@
+import { divide, type StencilBorderLayout } from "./layout";
+import { legsOf } from "./legs";
+
+/** Further off, it is another border, mm. */
+const mostMovedMm = 150;
+
+/**
+ * How far off a thing, or off the edges, the whole repeats of every side meet by a stretch that nobody sees: the nearest to
+ * the distance that it has, in divisions of the tape, not so near that prints lie over the thing or the edge. Null along a
+ * wall, and where there is none within half a repeat.
+ */
+export function meetingGap({ spec, strip, sheet, context }: StencilBorderLayout): {
+  readonly gap: number;
+  readonly along: object;
+} | null {
+  const { along } = spec;
+  const way = "around" in along ? "gap" : "inside" in along ? "inside" : null;
+  if (way === null) return null;
+  const now = "around" in along ? along.gap : "inside" in along ? along.inside : 0;
+  const { repeat } = sheet.stencil;
+  const least = Math.min(now, way === "gap" ? -sheet.cuts.minY : sheet.cuts.maxY);
+  const { minX, maxX, minY, maxY } = strip.extent;
+  const meets = (gap: number): boolean => {
+    const legs = legsOf({ ...spec, along: { ...along, [way]: gap } as typeof along }, strip);
+    return (
+      legs.length > 0 &&
+      legs.every(({ points }) => points.every(({ x, y }) => x > minX && x < maxX && y > minY && y < maxY)) &&
+      legs.every((leg) => divide(leg, repeat.x, "stretch", context.viewingDistance).verdict === "won't show")
+    );
+  };
+  const step = context.tapeDivision;
+  const most = Math.min(mostMovedMm, repeat.x / 2) / step;
+  for (let moved = 1; moved <= most; moved++) {
+    const near = Math.round(now / step) * step;
+    for (const gap of [near + moved * step, near - moved * step])
+      if (gap >= least && meets(gap)) return { gap, along: { ...along, [way]: gap } };
+  }
+  return null;
+}
