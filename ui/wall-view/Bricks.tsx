@@ -7,20 +7,18 @@ interface Props {
   readonly top: number;
   readonly fillOf: (paint: string) => string;
   readonly outline?: string;
+  /** Lines over a paint, that tell it from others. */
+  readonly hatchOf?: (paint: string) => string | undefined;
 }
 
 /** The faces of faux brick in the wall's mm, those of a tone as one path. */
-export function Bricks({ bricks, top, fillOf, outline }: Props) {
+export function Bricks({ bricks, top, fillOf, outline, hatchOf }: Props) {
   const paths = useMemo(() => pathsByTone(bricks, top), [bricks, top]);
   return [...paths].map(([tone, d]) => (
-    <path
-      key={tone}
-      d={d}
-      fill={fillOf(tone)}
-      stroke={outline}
-      vectorEffect="non-scaling-stroke"
-      data-bricks={tone}
-    />
+    <g key={tone}>
+      <path d={d} fill={fillOf(tone)} stroke={outline} vectorEffect="non-scaling-stroke" data-bricks={tone} />
+      {hatchOf && <path d={d} fill={hatchOf(tone) ?? "none"} />}
+    </g>
   ));
 }
 

@@ -2,10 +2,12 @@ import { useMemo } from "react";
 import type { Box } from "@/core/geometry/curve";
 import type { PlanWall } from "@/core/job/planTypes";
 import { PrintedBitmap } from "./PrintedBitmap";
-import { printShapes } from "./printShapes";
+import { pathsByPaint, printShapes, type PrintShape } from "./printShapes";
 
 /** So many are drawn as shapes on the screen. */
 const mostShapes = 300;
+/** More than these are too small for lines in them. */
+const mostHatched = 1500;
 
 interface Props {
   readonly plan: Pick<PlanWall, "prints" | "motifs">;
@@ -15,14 +17,33 @@ interface Props {
   /** For paper, where nothing moves and fills may be hatches. */
   readonly mostAsShapes?: number;
   readonly outline?: string;
+  /** Lines over a paint, that tell it from others. */
+  readonly hatchOf?: (paint: string) => string | undefined;
 }
 
 /** What is printed on a wall, in the wall's mm with y down from its top. */
-export function Prints({ plan: { prints, motifs }, box, fillOf, mostAsShapes = mostShapes, outline }: Props) {
+export function Prints({
+  plan: { prints, motifs },
+  box,
+  fillOf,
+  mostAsShapes = mostShapes,
+  outline,
+  hatchOf,
+}: Props) {
   const shapes = useMemo(() => printShapes({ prints, motifs }, fillOf), [prints, motifs, fillOf]);
   const count = prints?.reduce((sum, { list }) => sum + list.length, 0) ?? 0;
   if (count === 0) return null;
-  if (count > mostAsShapes) return <PrintedBitmap shapes={shapes} box={box} />;
+  const hatched = hatchOf && count <= mostHatched && (
+    <PrintHatch shapes={shapes} top={box.maxY} hatchOf={hatchOf} />
+  );
+  if (count > mostAsShapes) {
+    return (
+      <>
+        <PrintedBitmap shapes={shapes} box={box} />
+        {hatched}
+      </>
+    );
+  }
   return (
     <g data-prints={count}>
       {shapes.map(({ key, fill, d, matrix }) => (
@@ -36,6 +57,21 @@ export function Prints({ plan: { prints, motifs }, box, fillOf, mostAsShapes = m
           transform={`translate(0 ${box.maxY}) scale(1 -1) matrix(${matrix.join(" ")})`}
         />
       ))}
+      {hatched}
     </g>
   );
+}
+
+interface HatchProps {
+  readonly shapes: readonly PrintShape[];
+  readonly top: number;
+  readonly hatchOf: (paint: string) => string | undefined;
+}
+
+/** The lines of a paint lie one way on the wall, however its prints are turned. */
+function PrintHatch({ shapes, top, hatchOf }: HatchProps) {
+  const paths = useMemo(() => pathsByPaint(shapes, top), [shapes, top]);
+  return [...paths].map(([paint, d]) => (
+    <path key={paint} d={d} fill={hatchOf(paint) ?? "none"} fillRule="evenodd" />
+  ));
 }

@@ -37,6 +37,10 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
     (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff",
     [paints],
   );
+  // What is laid or printed is small beside pieces, and has finer lines.
+  const hatchOf = hatch
+    ? (id: string) => (id === wall.base ? undefined : `url(#${hatch}-fine-${hatchIndex(paints, id)})`)
+    : undefined;
   const clip = useId();
   return (
     <g>
@@ -63,8 +67,8 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
           <Sheets sheets={plan.sheets} box={boxOfWall(wall)} />
         </g>
       )}
-      {plan?.bricks && <Bricks bricks={plan.bricks} top={top} fillOf={hexOf} />}
-      {plan && !isOnCanvas && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} />}
+      {plan?.bricks && <Bricks bricks={plan.bricks} top={top} fillOf={hexOf} hatchOf={hatchOf} />}
+      {plan && !isOnCanvas && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} hatchOf={hatchOf} />}
       {wall.skirting + wall.cornice > 0 && plan?.surface_m2 !== 0 && (
         <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />
       )}
@@ -119,12 +123,12 @@ interface RegionsProps {
 const Regions = memo(function Regions({ regions, top, paints, base, hatch }: RegionsProps) {
   const paths = useMemo(() => pathsByColour(regions, top), [regions, top]);
   return [...paths].map(([colour, d]) => {
-    const index = paints.findIndex(({ id }) => id === colour);
+    const hex = paints.find(({ id }) => id === colour)?.hex ?? "#ffffff";
     return (
       <g key={colour}>
-        <path d={d} fill={paints[index]?.hex ?? "#ffffff"} fillRule="evenodd" />
+        <path d={d} fill={hex} fillRule="evenodd" />
         {hatch && colour !== base && (
-          <path d={d} fill={`url(#${hatch}-${index % hatches.length})`} fillRule="evenodd" />
+          <path d={d} fill={`url(#${hatch}-${hatchIndex(paints, colour)})`} fillRule="evenodd" />
         )}
       </g>
     );
@@ -155,25 +159,36 @@ const hatches = [
   { angle: -20, gap: 40 },
 ] as const;
 
+const hatchIndex = (paints: readonly Paint[], paint: string): number =>
+  Math.max(
+    0,
+    paints.findIndex(({ id }) => id === paint),
+  ) % hatches.length;
+
 function HatchPatterns({ prefix }: { prefix: string }) {
   return (
     <defs>
-      {hatches.map(({ angle, gap }, index) => (
-        <pattern
-          key={index}
-          id={`${prefix}-${index}`}
-          width={gap}
-          height={gap}
-          patternUnits="userSpaceOnUse"
-          patternTransform={`rotate(${angle})`}
-        >
-          <line y2={gap} stroke="#000" strokeOpacity="0.45" strokeWidth="7" />
-          <line x1={3.5} x2={3.5} y2={gap} stroke="#fff" strokeOpacity="0.35" strokeWidth="3" />
-        </pattern>
-      ))}
+      <Hatches prefix={prefix} scale={1} thick={3.5} />
+      <Hatches prefix={`${prefix}-fine`} scale={0.4} thick={18} />
     </defs>
   );
 }
+
+/** Dark lines with a light edge, so that they are seen on any paint; `thick` of the spacing before it is scaled. */
+const Hatches = ({ prefix, scale, thick }: { prefix: string; scale: number; thick: number }) =>
+  hatches.map(({ angle, gap }, index) => (
+    <pattern
+      key={index}
+      id={`${prefix}-${index}`}
+      width={gap}
+      height={gap}
+      patternUnits="userSpaceOnUse"
+      patternTransform={`rotate(${angle}) scale(${scale})`}
+    >
+      <rect width={thick} height={gap} fill="#000" fillOpacity="0.45" />
+      <rect x={thick} width={thick} height={gap} fill="#fff" fillOpacity="0.35" />
+    </pattern>
+  ));
 
 /** The whole wall as a small picture. */
 export const MiniWall = memo(function MiniWall({

@@ -1,10 +1,14 @@
+import { groupBy } from "@/core/geometry/groupBy";
 import type { PlanMotif, PlanPoint, PlanPrint, PlanWall } from "@/core/job/planTypes";
+import { pathOf } from "./pathOf";
 
 type Matrix = [number, number, number, number, number, number];
 
 /** One paint of one print: its outline, and how that is placed in the wall's own coordinates, y up. */
 export interface PrintShape {
   readonly key: string;
+  readonly paint: string;
+  readonly contours: readonly PlanPoint[][];
   readonly fill: string;
   readonly d: string;
   readonly matrix: Matrix;
@@ -23,6 +27,8 @@ function shapesOf(
 ): PrintShape[] {
   const shape = (part: number, colour: string, contours: readonly PlanPoint[][], matrix: Matrix) => ({
     key: `${print.id} ${print.overlay} ${part}`,
+    paint: colour,
+    contours,
     fill: fillOf(colour),
     d: outlineOf(contours),
     matrix,
@@ -55,6 +61,25 @@ export function drawPrints(
     context.fillStyle = fill;
     context.fill(path, "evenodd");
   }
+}
+
+/** Path data of all prints of a paint, in the wall's mm with y down from its top. */
+export function pathsByPaint(shapes: readonly PrintShape[], top: number): Map<string, string> {
+  return new Map(
+    [...groupBy(shapes, ({ paint }) => paint)].map(([paint, own]) => [
+      paint,
+      own
+        .flatMap(({ contours, matrix: [a, b, c, d, e, f] }) =>
+          contours.map((ring) =>
+            pathOf(
+              ring.map(([x, y]) => [a * x + c * y + e, b * x + d * y + f]),
+              top,
+            ),
+          ),
+        )
+        .join(""),
+    ]),
+  );
 }
 
 const outlines = new WeakMap<readonly PlanPoint[][], string>();

@@ -198,13 +198,7 @@ function Plastic({
       {overlays.length > 1 && (
         <div className="flex flex-wrap gap-2 pt-2" role="group" aria-label="Overlays shown">
           {[null, ...overlays].map((id) => (
-            <Button
-              key={id ?? "all"}
-              look="quiet"
-              className="aria-pressed:bg-violet-wash aria-pressed:text-violet"
-              aria-pressed={shown === id}
-              onClick={() => lookAt(id)}
-            >
+            <Button key={id ?? "all"} look="quiet" aria-pressed={shown === id} onClick={() => lookAt(id)}>
               {id === null ? "All overlays" : `Overlay ${id}`}
             </Button>
           ))}
