@@ -1,4 +1,4 @@
-import type { Box } from "../geometry/curve";
+import { boxAroundBoth } from "../geometry/curve";
 import type { Motif } from "../pattern/placement";
 import { byColour } from "../stencil/byColour";
 import { cutSheet, type Sheet } from "../stencil/cutSheet";
@@ -26,7 +26,7 @@ export const sheetOf = (context: FinishContext, { stencil, colours, printBy }: P
 export function motifOf(sheet: Sheet, colours: Readonly<Record<string, string>>): Motif {
   return {
     id: sheet.stencil.id,
-    face: around(sheet.cell, sheet.cuts),
+    face: boxAroundBoth(sheet.cell, sheet.cuts),
     sheet: sheet.plastic,
     cutouts: sheet.slots.map(({ overlay, slot, contours, openMm2 }) => ({
       overlay,
@@ -48,13 +48,6 @@ export function isTooMuch(count: number, { plastic, cell }: Sheet, isInLine: boo
   const high = isInLine ? 1 : (plastic.maxY - plastic.minY) / (cell.maxY - cell.minY);
   return count > mostPrints || count * Math.min(count, wide * high) > mostPairs;
 }
-
-const around = (a: Box, b: Box): Box => ({
-  minX: Math.min(a.minX, b.minX),
-  maxX: Math.max(a.maxX, b.maxX),
-  minY: Math.min(a.minY, b.minY),
-  maxY: Math.max(a.maxY, b.maxY),
-});
 
 /** The overlays of a sheet in their order. */
 export const overlaysOf = ({ stencil }: Sheet): string[] => stencil.overlays.map(({ id }) => id);

@@ -119,6 +119,14 @@ export function boxOfCurve(curve: Curve): Box {
   return { minX, minY, maxX, maxY };
 }
 
+/** The box around two. */
+export const boxAroundBoth = (a: Box, b: Box): Box => ({
+  minX: Math.min(a.minX, b.minX),
+  minY: Math.min(a.minY, b.minY),
+  maxX: Math.max(a.maxX, b.maxX),
+  maxY: Math.max(a.maxY, b.maxY),
+});
+
 export function boxOfContour(contour: Contour): Box {
   const boxes = contour.map(boxOfCurve);
   return {

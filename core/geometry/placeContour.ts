@@ -1,4 +1,4 @@
-import { reverseContour, type Box, type Contour, type Curve } from "./curve";
+import { moveCurve, reverseContour, type Box, type Contour, type Curve } from "./curve";
 import type { Point } from "./point";
 import { sinCos } from "./trig";
 
@@ -31,6 +31,10 @@ export function placeContour(contour: Contour, pose: Pose): Contour {
   const moved = contour.map(move);
   return pose.mirrored ? reverseContour(moved) : moved;
 }
+
+/** A contour moved, neither turned nor mirrored. */
+export const moveContour = (contour: Contour, by: Point): Contour =>
+  contour.map((curve) => moveCurve(curve, by.x, by.y));
 
 /** The upright box around a box that is placed by a pose. */
 export function placeBox({ minX, minY, maxX, maxY }: Box, pose: Pose): Box {
