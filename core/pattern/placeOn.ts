@@ -1,7 +1,7 @@
 import { signedArea } from "../geometry/contour";
 import { moveContour } from "../geometry/placeContour";
 import type { Surface } from "../wall/surface";
-import { openPartsOf } from "./openParts";
+import { partsOfCutout } from "./cutoutParts";
 import type { Design } from "./pattern";
 import type { Motif, Placement, PlacementDraft, WallMotif } from "./placement";
 import { SurfaceEdge, type Lying } from "./surfaceEdge";
@@ -74,7 +74,7 @@ const placementOf = (
 function measured(motif: Motif, finish: string): WallMotif {
   const drawn = motif.cutouts.map(({ contours, trueMm2 }) =>
     trueMm2 === undefined
-      ? openPartsOf(contours).reduce((sum, { mm2 }) => sum + mm2, 0)
+      ? partsOfCutout(contours).reduce((sum, { mm2 }) => sum + mm2, 0)
       : // Outlines of faces that are apart: holes run the other way.
         contours.reduce((sum, contour) => sum + signedArea(contour), 0),
   );

@@ -9,7 +9,7 @@ import { subtract, type Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type EdgeSource, type Surface } from "../wall/surface";
-import { doTouch, isOpenAt, openPartsOf, type OpenPart } from "./openParts";
+import { doTouch, isOpenAt, partsOfCutout, type CutoutPart } from "./cutoutParts";
 import type { Kept, Placement, PlacementDraft, WallMotif } from "./placement";
 
 /** Less than this part of a print is a last bit of a computation. */
@@ -124,7 +124,7 @@ export class SurfaceEdge {
     const kept: Kept[] = [];
     motif.cutouts.forEach(({ overlay, paint, contours }, place) => {
       if (overlay !== draft.overlay) return;
-      const parts = openPartsOf(contours).map((part) => this.partOf(part, draft, near, mask));
+      const parts = partsOfCutout(contours).map((part) => this.partOf(part, draft, near, mask));
       const areaM2 = parts.reduce((sum, { mm2 }) => sum + mm2, 0) / 1e6;
       const leftM2 = areaM2 * motif.trueShare[place]!;
       open += motif.openM2[place]!;
@@ -145,7 +145,7 @@ export class SurfaceEdge {
 
   /** What of an open part lies on the surface and within the mask, and what runs through it; only what meets an edge is cut. */
   private partOf(
-    part: OpenPart,
+    part: CutoutPart,
     draft: PlacementDraft,
     near: readonly SourcedCurve<EdgeSource>[],
     mask: Contour | null,

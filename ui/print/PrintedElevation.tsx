@@ -102,13 +102,19 @@ export function PrintedElevation({ job, wall, planned }: Props) {
         <Prints
           plan={planned}
           box={box}
-          fillOf={(paint) => `url(#printed-${hatchOf(paint)})`}
+          fillOf={white}
+          hatchOf={(paint) => `url(#printed-${hatchOf(paint)})`}
           mostAsShapes={Infinity}
           outline="#000"
         />
       </g>
+      <clipPath id="printed-outline">
+        <path d={sheet.path(planned.outline)} />
+      </clipPath>
       {wall.openings.map((opening) => (
-        <PrintedOpening key={opening.id} opening={opening} sheet={sheet} units={job.units} />
+        <g key={opening.id} clipPath="url(#printed-outline)">
+          <PrintedOpening opening={opening} sheet={sheet} units={job.units} />
+        </g>
       ))}
       <PrintedFixtures wall={wall} sheet={sheet} />
       <Readings planned={planned} {...sheet} />
@@ -124,6 +130,9 @@ export function PrintedElevation({ job, wall, planned }: Props) {
     </svg>
   );
 }
+
+/** Under the hatch, which lies in the wall's own directions. */
+const white = () => "#fff";
 
 interface OpeningProps {
   readonly opening: Wall["openings"][number];
@@ -237,7 +246,7 @@ const hatches = [
 ] as const;
 
 /** The hatches, as close on the sheet where they are used in a drawing of another scale. */
-function PrintHatches({ prefix, scale }: { prefix: string; scale: number }) {
+export function PrintHatches({ prefix, scale }: { prefix: string; scale: number }) {
   return (
     <defs>
       {hatches.map(({ angle, gap }, index) => (

@@ -11,6 +11,7 @@ import { boxOfWall } from "@/core/wall/boxOfWall";
 import { madeAlong, measuredFrom, upOrDown } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
 import { PlanTables } from "@/ui/parts/PlanTables";
+import { Printing } from "./Printing";
 import { Row } from "./Row";
 import { TapeTable } from "./TapeTable";
 
@@ -65,6 +66,11 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
         </Section>
       )}
       <Marks job={job} wall={wall} planned={planned} />
+      {planned.prints && (
+        <Section title="Printing">
+          <Printing job={job} wall={wall} planned={planned} />
+        </Section>
+      )}
       <Tape job={job} plan={plan} planned={planned} />
       <PlanTables tables={plan.tables} wall={wall.id} line="border-t border-neutral-400" />
       <PaintOfJob job={job} plan={plan} planned={planned} />

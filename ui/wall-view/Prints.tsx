@@ -6,7 +6,7 @@ import { pathsByPaint, printShapes, type PrintShape } from "./printShapes";
 
 /** So many are drawn as shapes on the screen. */
 const mostShapes = 300;
-/** More than these are too small for lines in them. */
+/** More than these are too small on the screen for lines in them. */
 const mostHatched = 1500;
 
 interface Props {
@@ -33,7 +33,7 @@ export function Prints({
   const shapes = useMemo(() => printShapes({ prints, motifs }, fillOf), [prints, motifs, fillOf]);
   const count = prints?.reduce((sum, { list }) => sum + list.length, 0) ?? 0;
   if (count === 0) return null;
-  const hatched = hatchOf && count <= mostHatched && (
+  const hatched = hatchOf && count <= Math.max(mostHatched, mostAsShapes) && (
     <PrintHatch shapes={shapes} top={box.maxY} hatchOf={hatchOf} />
   );
   if (count > mostAsShapes) {

@@ -207,6 +207,14 @@ function keptStretchesOf(
   return made;
 }
 
+/** A side as it is, an opening by what the painter calls it. */
+const called =
+  ({ openings }: Wall) =>
+  (edge: string): string => {
+    const opening = openings.find(({ id }) => id === edge);
+    return opening ? (opening.name ?? opening.kind) : edge;
+  };
+
 /** Prints that are cut, by place, with what cuts them; and those that only bend the sheet. */
 export const partPrintTables = ({ finish, walls, hasTopSheet }: Printing): Table[] =>
   walls.flatMap(({ wall, placements }): Table[] => {
@@ -218,8 +226,10 @@ export const partPrintTables = ({ finish, walls, hasTopSheet }: Printing): Table
         overlay,
         share: share < 1 ? `${Math.max(1, Math.round(share * 100))} %` : "whole",
         by: [
-          ...cutBy,
-          ...bends.map((name) => (name === "ceiling" && hasTopSheet ? "top sheet" : `bent at ${name}`)),
+          ...cutBy.map(called(wall)),
+          ...bends.map((name) =>
+            name === "ceiling" && hasTopSheet ? "top sheet" : `bent at ${called(wall)(name)}`,
+          ),
         ].join(", "),
       }));
     if (rows.length === 0) return [];

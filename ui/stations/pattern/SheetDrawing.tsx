@@ -7,13 +7,15 @@ interface Props {
   readonly overlay?: string | null;
   /** Whether what falls out and what is thin is marked. */
   readonly isMarked?: boolean;
+  /** On paper, black on white: what the holes of a slot are filled with. */
+  readonly inkOf?: (slot: string) => string;
   readonly className?: string;
 }
 
 const overlayFills = ["#3d2f4a", "#7a5fa0", "#b79a4b", "#4c5b45"];
 
 /** A sheet to scale: its plastic, the cell that repeats, the holes of each overlay, and its register marks. */
-export function SheetDrawing({ sheet, overlay = null, isMarked = false, className }: Props) {
+export function SheetDrawing({ sheet, overlay = null, isMarked = false, inkOf, className }: Props) {
   const { plastic, cell, slots, stencil, islands, bridges } = sheet;
   const [width, height] = [plastic.maxX - plastic.minX, plastic.maxY - plastic.minY];
   const overlays = stencil.overlays.map(({ id }) => id);
@@ -27,7 +29,16 @@ export function SheetDrawing({ sheet, overlay = null, isMarked = false, classNam
         ? { role: "img", "aria-label": `Sheet ${stencil.name ?? stencil.id}` }
         : { "aria-hidden": true })}
     >
-      <rect x={plastic.minX} y={-plastic.maxY} width={width} height={height} rx={line * 2} fill="#efe7d6" />
+      <rect
+        x={plastic.minX}
+        y={-plastic.maxY}
+        width={width}
+        height={height}
+        rx={line * 2}
+        fill={inkOf ? "#fff" : "#efe7d6"}
+        stroke={inkOf && "#000"}
+        strokeWidth={line / 3}
+      />
       <rect
         x={cell.minX}
         y={-cell.maxY}
@@ -50,7 +61,9 @@ export function SheetDrawing({ sheet, overlay = null, isMarked = false, classNam
                     .join("L")}Z`,
               )
               .join("")}
-            fill={overlayFills[overlays.indexOf(id) % overlayFills.length]}
+            fill={inkOf ? inkOf(slot) : overlayFills[overlays.indexOf(id) % overlayFills.length]}
+            stroke={inkOf && "#000"}
+            strokeWidth={line / 3}
             fillRule="evenodd"
           />
         ) : null,

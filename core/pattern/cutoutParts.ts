@@ -6,7 +6,7 @@ import type { Point } from "../geometry/point";
 import { placeTolerance } from "../wall/outline";
 
 /** Contours of a cutout that have nothing to do with its others: their boxes lie apart. */
-export interface OpenPart {
+export interface CutoutPart {
   readonly contours: readonly Contour[];
   readonly box: Box;
   /** The outlines of what is open, holes the other way round, and how large that is. */
@@ -14,13 +14,13 @@ export interface OpenPart {
   readonly mm2: number;
 }
 
-const known = new WeakMap<readonly Contour[], readonly OpenPart[]>();
+const known = new WeakMap<readonly Contour[], readonly CutoutPart[]>();
 
 /** The parts of what is open within an odd number of contours; worked out once for a cutout. */
-export function openPartsOf(contours: readonly Contour[]): readonly OpenPart[] {
+export function partsOfCutout(contours: readonly Contour[]): readonly CutoutPart[] {
   const before = known.get(contours);
   if (before) return before;
-  const parts = apart(contours).map((own): OpenPart => {
+  const parts = apart(contours).map((own): CutoutPart => {
     const curves = own.flat().map((curve) => ({ curve, source: null }));
     const open = arrange(curves, placeTolerance).faces.filter((face) => isOpenAt(own, interiorPoint(face)));
     return {
