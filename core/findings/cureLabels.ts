@@ -31,6 +31,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "no-varnish": () => "Leave it without varnish",
   "stretch-repeats": () => "Stretch every repeat a little",
   "hide-join": () => "One part print, least seen",
+  "strike-level": () => "Strike it level",
   "meet-repeats": (count, { length }) => `Set it ${length(count)} off`,
   "by-colour": () => "Print colour by colour",
   mitre: () => "Mitre the corners",

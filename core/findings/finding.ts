@@ -184,6 +184,7 @@ export type CureKind =
   | "stretch-repeats"
   | "hide-join"
   | "meet-repeats"
+  | "strike-level"
   | "by-colour"
   | "varnish-it"
   | "no-varnish"

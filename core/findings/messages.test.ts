@@ -144,6 +144,8 @@ const reasons: ReasonValues = {
   "field-ends": { first: 120, last: 300 },
   "field-cuts": { cut: 3, prints: 40 },
   "field-minutes": { minutes: 96 },
+  "order-minutes": { minutes: 96, waiting: 30 },
+  "brush-changes": { changes: 5 },
   "field-whole": { columns: 4 },
   "paper-ends": { first: 120, last: 300 },
   "paper-drops": { drops: 8, rolls: 3, more: 1 },

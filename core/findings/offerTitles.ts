@@ -10,6 +10,7 @@ export type OfferTitle =
       readonly height: number;
     }
   | { readonly code: "field-start"; readonly name: string }
+  | { readonly code: "print-order"; readonly by: "overlay" | "repeat" }
   | { readonly code: "paper-start"; readonly name: string; readonly rolls: number }
   | { readonly code: "courses"; readonly count: number; readonly bed: number }
   | { readonly code: "arch-bands"; readonly count: number; readonly width: number; readonly gap: number }
@@ -27,6 +28,8 @@ export function describeOfferTitle(title: OfferTitle, { length }: Speech): strin
       return `${title.columns} x ${title.rows}, each ${length(title.width)} by ${length(title.height)}`;
     case "field-start":
       return `${title.name[0]!.toUpperCase()}${title.name.slice(1)}`;
+    case "print-order":
+      return title.by === "overlay" ? "Overlay by overlay" : "Repeat by repeat";
     case "paper-start":
       return `${title.name}, ${title.rolls} ${title.rolls === 1 ? "roll" : "rolls"}`;
     case "courses":

@@ -20,6 +20,8 @@ export interface ReasonValues {
   "field-cuts": { cut: number; prints: number };
   "field-minutes": { minutes: number };
   "field-whole": { columns: number };
+  "order-minutes": { minutes: number; waiting: number };
+  "brush-changes": { changes: number };
   "paper-ends": { first: number; last: number };
   "paper-drops": { drops: number; rolls: number; more: number };
   "seams-on-things": { things: readonly string[] };
@@ -77,6 +79,9 @@ export const reasonMessages: {
     columns === 1
       ? "One column runs uncut from bottom to top."
       : `${columns} columns run uncut from bottom to top.`,
+  "order-minutes": ({ minutes, waiting }, { duration }) =>
+    `${duration(Math.round(minutes))} of printing, cleaning aside${waiting < 0.5 ? "" : `, ${duration(Math.round(waiting))} of it waiting until a print may be covered`}.`,
+  "brush-changes": ({ changes }) => `The brush is changed ${changes === 1 ? "once" : `${changes} times`}.`,
   "paper-ends": ({ first, last }, { length }) =>
     Math.abs(first - last) < 0.5
       ? `Sheets of ${length(first)} at both ends.`

@@ -1,7 +1,7 @@
-import type { Sheet } from "../stencil/cutSheet";
+import { rimAround, type Sheet } from "../stencil/cutSheet";
 import type { Contribution } from "../work/contribution";
 import { waitFactor } from "../work/climate";
-import type { PrintMethod } from "../work/prints/constants";
+import { brushSizeFor, foamRollerMm, type PrintMethod } from "../work/prints/constants";
 import { printedPaint, printedSundries } from "../work/prints/needs";
 import { partPrintTables, printSteps, type Printing } from "../work/prints/printSteps";
 import { severalColoursTables } from "../work/prints/severalColours";
@@ -28,6 +28,21 @@ interface Way {
   readonly hasTopSheet?: boolean;
 }
 
+/** By overlay; a corner's own sheet may have one of the same name. */
+function rimsOf(sheets: readonly Sheet[]): Map<string, number> {
+  const rims = new Map<string, number>();
+  for (const sheet of sheets)
+    for (const { overlay, contours } of sheet.slots)
+      rims.set(overlay, Math.min(rims.get(overlay) ?? Infinity, rimAround(sheet, contours)));
+  return rims;
+}
+
+/** The widest that is used. */
+const toolWidth = (method: PrintMethod, sheets: readonly Sheet[]): number =>
+  method === "roller"
+    ? foamRollerMm
+    : Math.max(...sheets.flatMap(({ slots }) => slots.map(({ narrowestMm }) => brushSizeFor(narrowestMm))));
+
 /** What printing with sheets brings to a job, whatever is printed where. */
 export function workPrints(
   { layout: { spec, context }, walls }: Share<Laid<PrintingSpec>>,
@@ -47,6 +62,8 @@ export function workPrints(
     narrowestMm: new Map(
       sheets.flatMap(({ slots }) => slots.map(({ slot, narrowestMm }) => [slot, narrowestMm] as const)),
     ),
+    rimsMm: rimsOf(sheets),
+    toolMm: toolWidth(spec.method, sheets),
     walls,
     paints,
     ready,

@@ -62,26 +62,6 @@ describe("a border", () => {
     );
   });
 
-  it("is told how far off a thing whole repeats meet unseen, where that is near", () => {
-    const shown = (width: number, along: object) => {
-      const openings = [{ id: "hatch", kind: "window", x: 1500, y: 900, width, height: 1000 }];
-      const { findings } = planned(border(along), { openings }).walls[0]!;
-      return findings.filter(({ code }) => code === "stretch-shows");
-    };
-    // 1120 are three repeats of 373; 10 of 400 are not seen, so 1170 would do, which is 85 off.
-    const [first, ...others] = shown(1000, { around: "hatch", gap: 60 });
-    expect(first!.remedy).toMatch(/^Set it 85 mm off it: whole repeats meet on every side/);
-    expect(first!.change!.set).toEqual({ along: { around: "hatch", gap: 85 } });
-    expect(others.map(({ change }) => change)).toEqual([undefined, undefined, undefined]);
-    expect(shown(1000, { around: "hatch", gap: 85 })).toEqual([]);
-    // Sides of 200 more are three and three and a half: never both.
-    const apart = shown(1200, { around: "hatch", gap: 60 });
-    expect(apart.map(({ change }) => change)).not.toContainEqual(expect.anything());
-    expect(apart[0]!.remedy).toMatch(/^Set it a little further off it/);
-    const [along] = planned(border({ level: 1500 }), { width: 1000 }).walls[0]!.findings;
-    expect(along!.remedy).toBe("Keep the repeat, and let the part prints end where they are seen least.");
-  });
-
   it("runs within the edges, whole repeats along every side, and nowhere where nothing is left between", () => {
     const within = (inside: number) =>
       planned(border({ inside }), { width: 1200, height: 800, object: { kind: "board" } }).walls[0]!;

@@ -114,6 +114,12 @@ function cut(stencil: Stencil): Sheet {
   };
 }
 
+/** How far the plastic reaches beyond holes, on the side where that is least, mm. */
+export function rimAround({ plastic }: Pick<Sheet, "plastic">, holes: readonly Contour[]): number {
+  const { minX, maxX, minY, maxY } = around(holes.map(boxOfContour));
+  return Math.min(minX - plastic.minX, plastic.maxX - maxX, minY - plastic.minY, plastic.maxY - maxY);
+}
+
 const pairsOf = (overlays: readonly { readonly id: string; readonly outlines: readonly Contour[] }[]) =>
   overlays.flatMap((first, index) =>
     overlays

@@ -26,6 +26,12 @@ export const cautionsOfPaint = (paint: Paint, highest: number, seals: readonly S
   ...cautionsAbove(highest),
 ];
 
+/** How high a place of a wall is over the floor, mm, at least; nowhere for what lies on a table. */
+export function overFloor({ object, survey }: Wall, y: number): number {
+  if (object) return 0;
+  return survey ? y + Math.max(...survey.stations.map(({ down }) => down)) : y;
+}
+
 /** How high over the floor hands go: the top of a wall, mm; nowhere for what lies on a table. */
 export function heightOf({ object, survey, height }: Wall): number {
   if (object) return 0;

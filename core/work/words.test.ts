@@ -87,6 +87,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "table-several-colours": {},
   "care-print": {},
   "care-mitre": {},
+  "care-rim": { rim: 40, method: "roller" },
   "care-spray": {},
   "ready-sheets": { copies: 2 },
   "why-sheets": {},

@@ -21,6 +21,7 @@ export function checkStencilBorder(layout: StencilBorderLayout): Finding[] {
     ...checkSeveralColours(spec, context),
     ...overprinted({ spec, sheet, meeting }),
     ...stretched(layout, onWall),
+    ...follows(layout, onWall),
     ...keptParts({ spec, strip, sheet, context, legs: onWall }),
   ];
 }
@@ -123,6 +124,37 @@ function beforeHoles(
   const isParted = over > 1e-6 && over - pitch / 2 + holes.to > 0;
   return Math.max(0, over + (isParted ? -pitch / 2 : pitch / 2) + holes.from);
 }
+
+/** What the eye says of a border that follows a ceiling out of level: level instead, where the wedge over it would not show. */
+function follows(
+  { spec: { id, along }, context }: StencilBorderLayout,
+  legs: readonly DividedLeg[],
+): Finding[] {
+  if (!("by" in along)) return [];
+  return legs.flatMap(({ points, length }): Finding[] => {
+    const [first, last] = [points[0]!.y, points.at(-1)!.y];
+    const rise = last - first;
+    if (Math.abs(rise) < leastRiseMm) return [];
+    const tolerance = visibleTolerance(along.by + Math.abs(rise), context.viewingDistance);
+    const verdict = judgeDifference(Math.abs(rise), tolerance);
+    const level = Math.round((first + last) / 2 / context.tapeDivision) * context.tapeDivision;
+    return [
+      {
+        own: true,
+        code: "follows-ceiling",
+        severity: "note",
+        values: { rise, length, verdict },
+        at: points[0]!,
+        ...(verdict === "won't show" && {
+          cure: { kind: "strike-level", count: level, finish: id, set: { along: { level } } },
+        }),
+      },
+    ];
+  });
+}
+
+/** Less is what a level reads, mm. */
+const leastRiseMm = 1;
 
 /** Stretches that show; the worst of them with how far off all sides would meet. */
 function stretched(layout: StencilBorderLayout, legs: readonly DividedLeg[]): Finding[] {

@@ -3,6 +3,7 @@ import { overlaysOf } from "../stencilMotif";
 import { workPrints } from "../workPrints";
 import { checkStencilBorder } from "./check";
 import { designStencilBorder } from "./design";
+import { offerOrders } from "./offers";
 import { defineCraft } from "../defineCraft";
 
 interface Stretch {
@@ -26,6 +27,14 @@ function meet({ way, meetsAt }: Stretch, speech: Speech): string {
     : `Set it ${speech.length(meetsAt)} ${off}: whole repeats meet on every side then, unseen. Or keep the repeat and hide the part prints in a corner, or set a corner motif.`;
 }
 
+interface Follows {
+  /** Up, from left to right. */
+  readonly rise: number;
+  readonly length: number;
+  /** Of the wedge that would be over a level one. */
+  readonly verdict: string;
+}
+
 interface KeptParts {
   readonly legs: number;
   readonly most: number;
@@ -38,6 +47,7 @@ interface KeptParts {
 export const stencilBorderCraft = defineCraft({
   design: designStencilBorder,
   check: checkStencilBorder,
+  offers: offerOrders,
   legs: ({ legs }) => legs,
   work: (share, site) => {
     const { sheet, corner, spec } = share.layout;
@@ -47,6 +57,13 @@ export const stencilBorderCraft = defineCraft({
     return workPrints(share, { sheets, passes, by: "repeat" }, site);
   },
   findings: {
+    "follows-ceiling": ({ rise, length, verdict }: Follows, speech: Speech) => ({
+      say: `It follows the ceiling, and so ${rise > 0 ? "climbs" : "falls"} ${speech.length(Math.abs(rise))} over ${speech.run(length / 1000)} from left to right.`,
+      remedy:
+        verdict === "won't show"
+          ? "Strike it level: the wedge over it won't show, and it agrees with all else that is level."
+          : `No wedge shows over it, but it is out of level beside door heads and shelves. Level, the wedge over it ${verdict}.`,
+    }),
     "corners-overprint": ({ side }: { side: number }, { length }: Speech) => ({
       say: `Where legs butt at a corner the prints of both lie over each other, up to ${length(side)} deep: it is printed twice, and reads as a knot of paint.`,
       remedy:

@@ -26,5 +26,10 @@ export const tapeAPrintMm = 4 * 60;
 /** A roll of paper serves so many loads blotted; a can of adhesive so many prints. */
 export const loadsPerPaper = 150;
 export const printsPerCan = 120;
+/** A foam roller's width, mm. */
+export const foamRollerMm = 100;
 /** Stencil brushes as they are sold, mm across. */
 export const brushSizesMm = [6, 12, 20, 30, 40] as const;
+/** The size for a hole so wide: at the most half as wide again. */
+export const brushSizeFor = (holeMm: number): (typeof brushSizesMm)[number] =>
+  brushSizesMm.findLast((size) => size <= holeMm * 1.5) ?? brushSizesMm[0];

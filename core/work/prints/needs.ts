@@ -1,6 +1,6 @@
 import type { PaintUse, SundryUse } from "../contribution";
 import type { Placement, WallMotif } from "../../pattern/placement";
-import { brushSizesMm, printing, shadeShare, tapeAPrintMm } from "./constants";
+import { brushSizeFor, printing, shadeShare, tapeAPrintMm } from "./constants";
 import { isMitred, shadedIn } from "./partsOfPrints";
 import { areasByPaint, printedUses } from "./printedUses";
 import { copiesOf, type Printing } from "./printSteps";
@@ -47,7 +47,7 @@ export function printedSundries(own: Printing): SundryUse[] {
     0,
   );
   const brushFor = (narrowest: number): SundryUse => ({
-    item: `stencil-brush-${brushSizesMm.findLast((size) => size <= narrowest * 1.5) ?? brushSizesMm[0]}`,
+    item: `stencil-brush-${brushSizeFor(narrowest)}`,
     amount: 1,
   });
   const tools = [...own.narrowestMm].map(([, narrowest]): SundryUse =>

@@ -6,6 +6,7 @@ import type { Wall } from "../../wall/schema";
 import type { Table } from "../contribution";
 import { waitFor, type StepDraft, type Stretch, type Wait } from "../step";
 import { stretchesOf } from "../stepList";
+import { cautionsAbove, overFloor } from "../cautions";
 import { tapedOver } from "../tapedOver";
 import {
   adhesiveFactor,
@@ -48,6 +49,9 @@ export interface Printing {
   readonly shades: ReadonlyMap<string, string>;
   /** About how wide the narrowest hole of each colour is, mm. */
   readonly narrowestMm: ReadonlyMap<string, number>;
+  /** How far the plastic reaches beyond the holes of each overlay, where that is least, and how wide the tool is, mm. */
+  readonly rimsMm: ReadonlyMap<string, number>;
+  readonly toolMm: number;
   readonly walls: readonly PrintedWall[];
   readonly paints: ReadonlyMap<string, Paint>;
   readonly ready: (wall: Wall) => readonly (Wait | null)[];
@@ -108,6 +112,8 @@ export function printSteps(own: Printing): StepDraft[] {
             ...(own.fixing === "adhesive" ? [{ code: "care-spray", values: {} }] : []),
             { code: "care-print", values: {} },
             ...(prints.some(isMitred) ? [{ code: "care-mitre", values: {} }] : []),
+            ...careOfRim(own, pass),
+            ...cautionsAbove(overFloor(wall, topOf(on, prints))),
           ],
           evening: [
             { code: "ready-tins", values: { colours: all } },
@@ -126,6 +132,16 @@ function overlayOf({ passes, pieces }: Printing, pass: readonly string[]) {
   if (part) return { overlay: pieces.plastics > 1 ? part.overlay : "", tapedOff: part.tapedOff, isCarded };
   return { overlay: passes.length > 1 ? pass[0]! : "", tapedOff: [], isCarded };
 }
+
+/** Where the roller or the brush is wider than what the sheet has around its holes. */
+function careOfRim({ rimsMm, toolMm, method }: Printing, pass: readonly string[]) {
+  const rim = Math.min(...pass.map((overlay) => rimsMm.get(overlay) ?? Infinity));
+  return rim < toolMm ? [{ code: "care-rim", values: { rim, method } }] : [];
+}
+
+/** How high the sheets reach. */
+const topOf = ({ motifs }: PrintedWall, prints: readonly Placement[]): number =>
+  Math.max(...prints.map((print) => placeBox(motifs.find(({ id }) => id === print.motif)!.face, print).maxY));
 
 /** In their turn. */
 const printsOf = ({ placements }: PrintedWall, pass: readonly string[]): Placement[] =>

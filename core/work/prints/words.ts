@@ -80,6 +80,8 @@ export const printWords = {
   "care-print": () => "Too wet or too hard and it creeps under the sheet: blot first, and dab, never push.",
   "care-mitre": () =>
     "Mask each mitre along its diagonal, from the inner corner to the outer; the tape goes on the neighbour's prints only once they are dry.",
+  "care-rim": ({ rim, method }: { rim: number; method: PrintMethod }, speech: Speech) =>
+    `The sheet reaches only ${speech.length(rim)} beyond its holes, less than the ${method} is wide: lay paper along its rim.`,
   "care-spray": () =>
     "Spray the sheet in a box away from the wall, with air and without flames; its label tells the rest.",
   "ready-sheets": ({ copies }: { copies: number }) =>
