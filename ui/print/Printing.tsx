@@ -52,7 +52,7 @@ function Legs({ job, planned, finish }: Omit<Props, "wall"> & { readonly finish:
   return (
     <table className="mt-1 w-full border-collapse text-left">
       <thead>
-        <Row cells={["Leg", "Length", "Whole repeats", "Each longer by", "Seen"]} isHead />
+        <Row cells={["Leg", "Length", "Whole repeats", "Each of them", "Seen"]} isHead />
       </thead>
       <tbody>
         {legs.map(({ name, length, repeats, stretch, verdict }) => (
@@ -62,7 +62,12 @@ function Legs({ job, planned, finish }: Omit<Props, "wall"> & { readonly finish:
               name,
               formatLength(length, job.units),
               String(repeats),
-              ...(stretch === 0 ? ["as cut", ""] : [formatError(stretch, job.units), verdict]),
+              ...(stretch === 0
+                ? ["as cut", ""]
+                : [
+                    `${formatError(Math.abs(stretch), job.units)} ${stretch > 0 ? "longer" : "shorter"}`,
+                    verdict,
+                  ]),
             ]}
           />
         ))}

@@ -66,6 +66,9 @@ it("the printed sheet shows each overlay with its marks, and the prints numbered
 
 it("the legs of a border stand there with what their repeats are stretched by", () => {
   const text = printed({ kind: "stencil-border", along: { level: 400 } }).replace(/<[^>]*>/g, " ");
-  // Three of 400 are the wall's 1200.
+  // Three of 400 are the wall's 1200; within 90 of the edges 1020 and 620 are left.
   expect(text).toMatch(/along the wall\s+1200 mm\s+3\s+as cut/);
+  const within = printed({ kind: "stencil-border", along: { inside: 90 } }).replace(/<[^>]*>/g, " ");
+  expect(within).toMatch(/along its top\s+1020 mm\s+3\s+60 mm shorter\s+will show/);
+  expect(within).toMatch(/down its right\s+620 mm\s+2\s+90 mm shorter/);
 });

@@ -34,7 +34,7 @@ export function Prints({
   const count = prints?.reduce((sum, { list }) => sum + list.length, 0) ?? 0;
   if (count === 0) return null;
   const hatched = hatchOf && count <= Math.max(mostHatched, mostAsShapes) && (
-    <PrintHatch shapes={shapes} top={box.maxY} hatchOf={hatchOf} />
+    <PrintHatch shapes={shapes} top={box.maxY} hatchOf={hatchOf} outline={outline} />
   );
   if (count > mostAsShapes) {
     return (
@@ -66,12 +66,20 @@ interface HatchProps {
   readonly shapes: readonly PrintShape[];
   readonly top: number;
   readonly hatchOf: (paint: string) => string | undefined;
+  readonly outline: string | undefined;
 }
 
 /** The lines of a paint lie one way on the wall, however its prints are turned. */
-function PrintHatch({ shapes, top, hatchOf }: HatchProps) {
+function PrintHatch({ shapes, top, hatchOf, outline }: HatchProps) {
   const paths = useMemo(() => pathsByPaint(shapes, top), [shapes, top]);
   return [...paths].map(([paint, d]) => (
-    <path key={paint} d={d} fill={hatchOf(paint) ?? "none"} fillRule="evenodd" />
+    <path
+      key={paint}
+      d={d}
+      fill={hatchOf(paint) ?? "none"}
+      fillRule="evenodd"
+      stroke={outline}
+      vectorEffect="non-scaling-stroke"
+    />
   ));
 }

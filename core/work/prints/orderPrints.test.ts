@@ -69,6 +69,19 @@ describe("the turn of prints", () => {
     expect(total(waitsIn(inTurn, 15))).toBe(0);
   });
 
+  it("finds what is free further along a line whose sheets cover many neighbours", () => {
+    // One row, each sheet over four neighbours on either side: five apart they can be printed one after the other.
+    const prints = grid(60, 1, 400);
+    const order = orderOf(60, 1, 400);
+    expect(order.slice(0, 4)).toEqual([0, 5, 10, 15]);
+    const waits = waitsIn(
+      order.map((place) => prints[place]!),
+      15,
+    );
+    // Twelve of two minutes go by before the first of them dries.
+    expect(total(waits.slice(0, 12))).toBe(0);
+  });
+
   it("begins other columns while a short one dries, but has them all done every so often", () => {
     const [columns, rows] = [20, 6];
     const prints = grid(columns, rows, 40);

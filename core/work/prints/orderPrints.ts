@@ -8,8 +8,8 @@ export interface ToPrint {
   readonly minutes: number;
 }
 
-/** So many columns beyond those begun are looked at for prints that can be made while others dry. */
-const lookAhead = 4;
+/** So many columns, and so many prints, beyond those begun are looked at for what can be made while others dry. */
+const lookAhead = { columns: 4, prints: 60 };
 /** Minutes of printing after which no further column is begun before all that are begun are done: work may stop there. */
 const mostOpenMin = 60;
 
@@ -87,9 +87,10 @@ class Turns {
 
   private beginAnother(): number | null {
     if (this.now - this.begunAt > mostOpenMin) return null;
-    const most = Math.min(this.begun + lookAhead, this.ends.length);
-    for (let column = this.begun; column < most; column++) {
-      const place = this.freeBetween(this.ends[column - 1]!, this.ends[column]!);
+    for (let column = this.begun; column < this.ends.length; column++) {
+      const from = this.ends[column - 1]!;
+      if (column >= this.begun + lookAhead.columns && from >= this.end + lookAhead.prints) return null;
+      const place = this.freeBetween(from, this.ends[column]!);
       if (place === null) continue;
       this.begun = column + 1;
       return place;
