@@ -18,7 +18,7 @@ export const lineWords = (line: LineName): string =>
 
 /** The same at the start of one. */
 export const named = (line: LineName): string =>
-  typeof line === "string" ? `The ${line}` : capital(lineWords(line));
+  typeof line === "string" ? `The ${line.replace(/^the /, "")}` : capital(lineWords(line));
 
 /** The same words, as a sentence starts with them. */
 export function capital(text: string): string {

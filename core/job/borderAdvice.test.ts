@@ -22,6 +22,12 @@ describe("a border", () => {
     expect(first!.change!.set).toEqual({ along: { around: "hatch", gap: 85 } });
     expect(others.map(({ change }) => change)).toEqual([undefined, undefined, undefined]);
     expect(shown(1000, { around: "hatch", gap: 85 })).toEqual([]);
+    // A door's sides end under the floor: 1170 over it and 1970 beside it, five repeats of 394.
+    const door = [{ id: "d", kind: "door", x: 1500, y: 0, width: 1000, height: 1800 }];
+    const [worst] = planned(border({ around: "d", gap: 60 }), { openings: door })
+      .walls[0]!.findings.filter(({ change }) => change)
+      .map(({ change }) => change!.set);
+    expect(worst).toEqual({ along: { around: "d", gap: 85 } });
     // Sides of 200 more are three and three and a half: never both.
     const apart = shown(1200, { around: "hatch", gap: 60 });
     expect(apart.map(({ change }) => change)).not.toContainEqual(expect.anything());
@@ -79,6 +85,25 @@ describe("a border", () => {
         "No wedge shows over it, but it is out of level beside door heads and shelves. Level, the wedge over it will show.",
     });
     expect(following(-40)!.change).toBeUndefined();
+  });
+
+  it("has readings for its prints that no wedge is seen beside", () => {
+    const survey = {
+      stations: [
+        { x: 0, down: 1200, up: 1200 },
+        { x: 4000, down: 1240, up: 1200 },
+      ],
+    };
+    const openings = [{ id: "d", kind: "door", x: 1500, y: -1220, width: 1000, height: 1800 }];
+    const wall = { width: undefined, height: undefined, survey, openings };
+    const { marks, findings } = planned(border({ around: "d", gap: 100 }), wall).walls[0]!;
+    expect(marks.some(({ use }) => use.startsWith("the middle of print"))).toBe(true);
+    expect(findings.map(({ code }) => code)).not.toContain("taper-shows");
+    // What runs along the floor is told of, and called by its name.
+    const level = planned(border({ level: -1100 }), { ...wall, openings: [] }).walls[0]!.findings;
+    expect(level.find(({ code }) => code === "taper-shows")!.say).toMatch(
+      /^The middle of the border, along the wall stands 100 mm from the floor/,
+    );
   });
 
   it("warns of steps, and of a rim narrower than the roller or the brush", () => {

@@ -209,6 +209,8 @@ export interface SetOutLine {
   readonly between?: Sides;
   /** The one wall that it runs over, where it follows that wall's floor or ceiling. */
   readonly wall?: string;
+  /** Where something stands along another line: nothing runs along it, and no wedge is seen beside it. */
+  readonly isTick?: true;
   /** Struck from a sketch: touched at its two ends, not measured or proved. */
   readonly byEye?: true;
 }

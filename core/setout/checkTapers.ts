@@ -27,7 +27,7 @@ function nearestTo(side: SideName, lines: readonly WallLine[]): WallLine | undef
   const axis = isLevelSide ? "y" : "x";
   const sign = side === "top" || side === "right" ? -1 : 1;
   return lines
-    .filter((line) => runsAlong(line, isLevelSide))
+    .filter((line) => !line.isTick && runsAlong(line, isLevelSide))
     .reduce<WallLine | undefined>(
       (best, line) => (best && sign * best.path.a[axis] <= sign * line.path.a[axis] ? best : line),
       undefined,

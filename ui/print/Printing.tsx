@@ -45,9 +45,11 @@ function sumOf({ counts: { whole, partial }, loads, minutes }: PlanPrints): stri
   return `${prints} in ${loads} ${loads === 1 ? "load" : "loads"}, ${formatDuration(minutes)} of hands.`;
 }
 
-/** The sides of a border with their repeats. */
+/** The sides of a border with their repeats; a door has none under it. */
 function Legs({ job, planned, finish }: Omit<Props, "wall"> & { readonly finish: string }) {
-  const legs = planned.border?.find((border) => border.finish === finish)?.legs ?? [];
+  const printed = planned.prints?.find((prints) => prints.finish === finish)?.list ?? [];
+  const all = planned.border?.find((border) => border.finish === finish)?.legs ?? [];
+  const legs = all.filter((_, index) => all.length < 4 || printed.some(({ row }) => row === index + 1));
   if (legs.length === 0) return null;
   return (
     <table className="mt-1 w-full border-collapse text-left">

@@ -73,6 +73,7 @@ function linesOf({ legs, places, strip }: StencilBorderLayout): SetOutLine[] {
     return [
       {
         id: `print-${place + 1}`,
+        isTick: true,
         index: legs.length + place,
         kind: isUpright ? "level" : "plumb",
         path: isUpright

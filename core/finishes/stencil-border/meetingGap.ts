@@ -9,7 +9,7 @@ const mostMovedMm = 150;
  * the distance that it has, in divisions of the tape, not so near that prints lie over the thing or the edge. Null along a
  * wall, and where there is none within half a repeat.
  */
-export function meetingGap({ spec, strip, sheet, context }: StencilBorderLayout): {
+export function meetingGap({ spec, strip, legs, sheet, context }: StencilBorderLayout): {
   readonly gap: number;
   readonly along: object;
 } | null {
@@ -20,12 +20,18 @@ export function meetingGap({ spec, strip, sheet, context }: StencilBorderLayout)
   const { repeat } = sheet.stencil;
   const least = Math.min(now, way === "gap" ? -sheet.cuts.minY : sheet.cuts.maxY);
   const { minX, maxX, minY, maxY } = strip.extent;
+  // Around a door the way ends under the floor, where nothing is printed.
+  const lowest = legs.some(({ points }) => points.some(({ y }) => y <= minY)) ? -Infinity : minY;
   const meets = (gap: number): boolean => {
-    const legs = legsOf({ ...spec, along: { ...along, [way]: gap } as typeof along }, strip);
+    const moved = legsOf({ ...spec, along: { ...along, [way]: gap } as typeof along }, strip);
     return (
-      legs.length > 0 &&
-      legs.every(({ points }) => points.every(({ x, y }) => x > minX && x < maxX && y > minY && y < maxY)) &&
-      legs.every((leg) => divide(leg, repeat.x, "stretch", context.viewingDistance).verdict === "won't show")
+      moved.length === legs.length &&
+      moved.every(({ points }) =>
+        points.every(({ x, y }) => x > minX && x < maxX && y > lowest && y < maxY),
+      ) &&
+      moved
+        .filter(({ points }) => points.some(({ y }) => y > minY))
+        .every((leg) => divide(leg, repeat.x, "stretch", context.viewingDistance).verdict === "won't show")
     );
   };
   const step = context.tapeDivision;
