@@ -65,9 +65,13 @@ export function piecesOf(spec: Spec, sheets: readonly Sheet[], context: FinishCo
   const whole = wholeSheetOf(context, spec.stencil);
   const parts: ReadonlyMap<string, PartOfSheet> =
     spec.printBy === "colour" ? byColour(whole.stencil, spec.colours).parts : new Map();
-  const others = sheets.slice(1).reduce((sum, { stencil }) => sum + stencil.overlays.length, 0);
+  const plastics = [whole, ...sheets.slice(1)].map(({ stencil: { id, overlays } }) => ({
+    stencil: id,
+    plastics: overlays.length,
+  }));
   return {
-    plastics: whole.stencil.overlays.length + others,
+    plastics: plastics.reduce((sum, own) => sum + own.plastics, 0),
+    sheets: plastics,
     parts,
     holes: whole.slots,
     several: whole.stencil.overlays

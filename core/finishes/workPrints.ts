@@ -49,6 +49,8 @@ export function workPrints(
   { passes, by, sheets, hasTopSheet = false }: Way,
   { paints, rate, ready, work }: Site,
 ): Contribution {
+  const cutouts = walls.flatMap(({ motifs }) => motifs.flatMap((motif) => motif.cutouts));
+  const paintOf = new Map(cutouts.map(({ slot, paint }) => [slot, paint]));
   const own: Printing = {
     finish: spec.id,
     method: spec.method,
@@ -59,8 +61,8 @@ export function workPrints(
     hasTopSheet,
     pieces: piecesOf(spec, sheets, context),
     shades: new Map(Object.entries(spec.shades)),
-    narrowestMm: new Map(
-      sheets.flatMap(({ slots }) => slots.map(({ slot, narrowestMm }) => [slot, narrowestMm] as const)),
+    holes: sheets.flatMap(({ slots }) =>
+      slots.map(({ slot, narrowestMm }) => ({ slot, narrowestMm, paint: paintOf.get(slot) ?? slot })),
     ),
     rimsMm: rimsOf(sheets),
     toolMm: toolWidth(spec.method, sheets),

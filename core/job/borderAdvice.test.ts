@@ -1,15 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { planned } from "./tests/stencils";
+import { border, planned } from "./tests/stencils";
 
 describe("a border", () => {
-  const border = (along: object, more: object = {}) => ({
-    kind: "stencil-border",
-    stencil: "dash",
-    colours: { line: "kelp", dot: "brine" },
-    along,
-    ...more,
-  });
-
   it("is told how far off a thing whole repeats meet unseen, where that is near", () => {
     const shown = (width: number, along: object) => {
       const openings = [{ id: "hatch", kind: "window", x: 1500, y: 900, width, height: 1000 }];

@@ -1,16 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { planned } from "./tests/stencils";
+import { border, planned } from "./tests/stencils";
 
 describe("a border", () => {
-  const border = (along: object, more: object = {}) => ({
-    kind: "stencil-border",
-    stencil: "dash",
-    colours: { line: "kelp", dot: "brine" },
-    along,
-    ...more,
-  });
-
   it("takes the whole number of repeats nearest to its length, each stretched by the rest, or keeps them with parts at both ends", () => {
     const legsOf = (width: number, more: object = {}) => {
       const { border: borders, prints } = planned(border({ level: 1500 }, more), { width }).walls[0]!;

@@ -1,5 +1,8 @@
+import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { parseJob } from "./parseJob";
+import { plan } from "./plan";
+import { parsed } from "./tests/jobs";
 import { document, planned } from "./tests/stencils";
 
 /** A field of the leaf, 400 by 600, on a thing on a table. */
@@ -142,3 +145,16 @@ function withWall() {
   ];
   return [finish, wall, { ...job, walls }] as const;
 }
+
+it("the example of small things is printed with sheets and brushes that serve both, in four days", () => {
+  const written = readFileSync("docs/examples/ferry-landing-small-things.json", "utf8");
+  const whole = plan(parsed(JSON.parse(written) as object));
+  const found = whole.findings.concat(whole.walls.flatMap(({ findings }) => findings));
+  expect(found.filter(({ severity }) => severity === "stop")).toEqual([]);
+  const countOf = (item: string) => whole.sundries.find((sundry) => sundry.item === item)?.count;
+  // Two overlays, each with a second copy for while one dries: the lid is printed with those of the cloth.
+  expect(countOf("stencil-sheet")).toBe(4);
+  expect([countOf("stencil-brush-6"), countOf("stencil-brush-20")]).toEqual([1, 1]);
+  // A wash and a day to dry, two overlays, a day until the iron and the varnish.
+  expect(whole.days).toHaveLength(4);
+});

@@ -32,6 +32,8 @@ export interface SundryUse {
   readonly amount: number;
   /** Whole things, where the amount does not tell how many. */
   readonly count?: number;
+  /** What it serves, where one is enough for all that need it one after the other: a sheet, a colour. */
+  readonly of?: string;
   /** Of one, where the document tells it with what it is for. */
   readonly price?: number;
 }

@@ -107,13 +107,24 @@ export function countSundries(
   kinds: Readonly<Record<string, SundryKind>>,
 ): Sundry[] {
   return Object.entries(kinds).flatMap(([item, { serves }]): Sundry[] => {
-    const own = uses.filter((use) => use.item === item);
+    const own = onceForEach(uses.filter((use) => use.item === item));
     const from = own.reduce((sum, { amount }) => sum + amount, 0);
     const counted = own.reduce((sum, { count = 0 }) => sum + count, 0);
     const measured = own.reduce((sum, { amount, count }) => (count === undefined ? sum + amount : sum), 0);
     const count = counted + Math.ceil(measured / serves - 1e-9);
     return count > 0 ? [{ item, count, from, ...toldPrice(own) }] : [];
   });
+}
+
+/** Of uses of the same the largest: it is washed, and serves again. */
+function onceForEach(uses: readonly SundryUse[]): SundryUse[] {
+  const served = new Map<string, SundryUse>();
+  for (const use of uses) {
+    if (use.of === undefined) continue;
+    const before = served.get(use.of);
+    if (!before || before.amount < use.amount) served.set(use.of, use);
+  }
+  return [...uses.filter(({ of }) => of === undefined), ...served.values()];
 }
 
 /** What one costs on the average, where every use tells that. */

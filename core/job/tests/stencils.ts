@@ -28,3 +28,12 @@ export const document = (finish: object, wall: object = {}, job: object = {}) =>
 });
 export const planned = (...of: Parameters<typeof document>) => plan(parsed(document(...of)));
 export const printsOf = (...of: Parameters<typeof document>) => planned(...of).walls[0]!.prints![0]!;
+
+/** A border of dashes and dots along a way. */
+export const border = (along: object, more: object = {}) => ({
+  kind: "stencil-border",
+  stencil: "dash",
+  colours: { line: "kelp", dot: "brine" },
+  along,
+  ...more,
+});

@@ -46,17 +46,25 @@ export function printedSundries(own: Printing): SundryUse[] {
     (sum, { placements }) => sum + new Set(placements.map(({ overlay, load }) => `${overlay} ${load}`)).size,
     0,
   );
-  const brushFor = (narrowest: number): SundryUse => ({
+  const brushFor = (narrowest: number, of: string): SundryUse => ({
     item: `stencil-brush-${brushSizeFor(narrowest)}`,
     amount: 1,
+    of,
   });
-  const tools = [...own.narrowestMm].map(([, narrowest]): SundryUse =>
-    own.method === "roller" ? { item: "foam-roller", amount: 1 } : brushFor(narrowest),
+  const tools = own.holes.map(({ narrowestMm, paint }): SundryUse =>
+    own.method === "roller" ? { item: "foam-roller", amount: 1, of: paint } : brushFor(narrowestMm, paint),
   );
   // One for shading beside the one of its colour.
-  const shading = [...own.shades.keys()].map((slot) => brushFor(own.narrowestMm.get(slot) ?? 0));
+  const shading = [...own.shades].map(([slot, paint]) =>
+    brushFor(own.holes.find((hole) => hole.slot === slot)?.narrowestMm ?? 0, `shade ${paint}`),
+  );
+  const copies = copiesOf(own) + Number(own.hasTopSheet);
   return [
-    { item: "stencil-sheet", amount: (copiesOf(own) + Number(own.hasTopSheet)) * own.pieces.plastics },
+    ...own.pieces.sheets.map(({ stencil, plastics }): SundryUse => ({
+      item: "stencil-sheet",
+      amount: copies * plastics,
+      of: stencil,
+    })),
     ...tools,
     ...shading,
     { item: "blotting-paper", amount: loads },

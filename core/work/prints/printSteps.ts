@@ -47,8 +47,8 @@ export interface Printing {
   readonly pieces: PiecesOfSheet;
   /** The second paint of a colour of the sheet, by its slot. */
   readonly shades: ReadonlyMap<string, string>;
-  /** About how wide the narrowest hole of each colour is, mm. */
-  readonly narrowestMm: ReadonlyMap<string, number>;
+  /** The colours of the sheets, their paints, and about how wide the narrowest hole of each is, mm. */
+  readonly holes: readonly { readonly slot: string; readonly paint: string; readonly narrowestMm: number }[];
   /** How far the plastic reaches beyond the holes of each overlay, where that is least, and how wide the tool is, mm. */
   readonly rimsMm: ReadonlyMap<string, number>;
   readonly toolMm: number;

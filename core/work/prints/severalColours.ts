@@ -5,8 +5,9 @@ import type { Table } from "../contribution";
 
 /** How sheets of several colours are printed. */
 export interface PiecesOfSheet {
-  /** Pieces of plastic, of each of which there are copies. */
+  /** Pieces of plastic, of each of which there are copies; and of which sheets they are. */
   readonly plastics: number;
+  readonly sheets: readonly { readonly stencil: string; readonly plastics: number }[];
   /** Passes that leave only some holes of their piece open, by what their overlay is called. */
   readonly parts: ReadonlyMap<string, PartOfSheet>;
   readonly holes: readonly SheetSlot[];

@@ -18,16 +18,21 @@ export function stretchesInTurn(
   prints.forEach((_, place) => {
     if (!isWhole[place]) return;
     const own = prints.slice(from, place + 1);
+    const took = minutes.slice(from, place + 1).reduce((sum, each) => sum + each, 0);
+    if (from === 0 && took < leastBegunMin && place < prints.length - 1) return;
     const furthest = own.reduce((far, each) => (placeOf(each) > placeOf(far) ? each : far));
     stretches.push({
       regions: own.map(({ id }) => id),
-      minutes: minutes.slice(from, place + 1).reduce((sum, each) => sum + each, 0),
+      minutes: took,
       until: { column: furthest.column, row: furthest.row, at: furthest.at.x },
     });
     from = place + 1;
   });
   return stretches;
 }
+
+/** For less nobody takes out sheets, paint and paper before the day's end. */
+const leastBegunMin = 15;
 
 /** By its leg, and its place on it. */
 const alongTheWay = ({ column, row }: Placement): number => row * manyPrints + column;
