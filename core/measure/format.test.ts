@@ -89,6 +89,7 @@ describe("numbers for people", () => {
     expect(formatVolume(236.588, "us")).toBe("8 fl oz");
     expect(formatVolume(3785.411784, "us")).toBe("1 gal");
     expect([formatTin(250), formatTin(2500), formatTin(946.352946)]).toEqual(["250 ml", "2.5 L", "1 qt"]);
+    expect([60, 120, 59.147059125].map(formatTin)).toEqual(["60 ml", "120 ml", "2 fl oz"]);
     expect(formatRun(30.48, "imperial")).toBe("100 ft");
     expect([formatDuration(45), formatDuration(60), formatDuration(125)]).toEqual([
       "45 min",

@@ -56,10 +56,10 @@ export function formatVolume(volumeMl: number, volumes: VolumeSystem): string {
 
 /**
  * The size on a tin's label. Labels are round in their own system, whatever the job is measured in:
- * multiples of 50 ml are metric tins, others US ones.
+ * whole millilitres are metric tins and pots, others US ones.
  */
 export function formatTin(volumeMl: number): string {
-  const isMetric = Math.abs(volumeMl / 50 - Math.round(volumeMl / 50)) < 1e-6;
+  const isMetric = Math.abs(volumeMl - Math.round(volumeMl)) < 1e-6;
   return formatVolume(volumeMl, isMetric ? "litres" : "us");
 }
 
