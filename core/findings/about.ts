@@ -45,6 +45,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "slit-tape": "pattern",
   "lines-up-with-nothing": "pattern",
   "texture-bleeds": "pattern",
+  "print-on-texture": "pattern",
   "colours-near": "pattern",
   "object-unsealed": "wall",
   "object-stiff": "wall",

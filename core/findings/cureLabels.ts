@@ -32,6 +32,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "stretch-repeats": () => "Stretch every repeat a little",
   "hide-join": () => "One part print, least seen",
   "strike-level": () => "Strike it level",
+  "dab-it": () => "Print with a brush",
   "meet-repeats": (count, { length }) => `Set it ${length(count)} off`,
   "by-colour": () => "Print colour by colour",
   mitre: () => "Mitre the corners",

@@ -67,6 +67,7 @@ export interface FindingValues {
   "slit-tape": { line: number; sold: number };
   "lines-up-with-nothing": { thing: string };
   "texture-bleeds": { texture: Texture };
+  "print-on-texture": { texture: Texture; method: "brush" | "roller" };
   "colours-near": { stencil: string; overlay: string; slots: readonly [string, string]; gap: number };
   "object-unsealed": Record<never, never>;
   "object-stiff": Record<never, never>;
@@ -184,6 +185,7 @@ export type CureKind =
   | "stretch-repeats"
   | "hide-join"
   | "meet-repeats"
+  | "dab-it"
   | "strike-level"
   | "by-colour"
   | "varnish-it"

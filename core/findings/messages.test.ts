@@ -73,6 +73,7 @@ const values: FindingValues = {
   "slit-tape": { line: 20, sold: 24 },
   "lines-up-with-nothing": { thing: "block 1" },
   "texture-bleeds": { texture: "heavy" },
+  "print-on-texture": { texture: "heavy", method: "roller" },
   "colours-near": { stencil: "Reed", overlay: "1", slots: ["leaf", "dot"], gap: 4 },
   "object-unsealed": {},
   "object-stiff": {},

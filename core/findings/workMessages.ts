@@ -14,6 +14,7 @@ type Codes =
   | "mineral-ground"
   | "cannot-be-done"
   | "colours-near"
+  | "print-on-texture"
   | "object-unsealed"
   | "object-stiff"
   | "corner-disagrees"
@@ -87,6 +88,13 @@ export const workMessages: {
   "corner-disagrees": ({ first, second, firstIs }, { wall }) => ({
     say: `The corner of ${wall(first)} and ${wall(second)} is ${firstIs} on the one and ${firstIs === "internal" ? "external" : "internal"} on the other.`,
     remedy: "It is one corner: set both walls' ends alike. It is taken as external until then.",
+  }),
+  "print-on-texture": ({ texture, method }) => ({
+    say: `${textureWords[texture]} will let paint run under a sheet, which does not lie close.`,
+    remedy:
+      method === "roller"
+        ? "Dab it on with a brush that is nearly dry, thinly and twice, or have the wall skimmed first."
+        : "Blot the brush until it is nearly dry, dab straight on, thinly and twice, or have the wall skimmed first.",
   }),
   "colours-near": ({ stencil, overlay, slots: [first, second], gap }, { length }) => ({
     say: `${stencil}, overlay ${overlay}: holes of ${first} and ${second} lie ${length(gap)} apart, and take different paints. No card keeps one out of the other at every print.`,

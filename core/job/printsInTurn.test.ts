@@ -49,3 +49,21 @@ describe("a sheet that reaches over its neighbours", () => {
     expect(done.slice(0, 3)).toEqual([1, 3, 5]);
   });
 });
+
+it("a ground that keeps the sheet off the wall is told, less gravely for a brush, which is offered", () => {
+  const found = (texture: string, more: object = {}) =>
+    planned(more, { texture })
+      .walls[0]!.findings.filter(({ code }) => code === "print-on-texture")
+      .map(({ severity, change }) => [severity, change?.set]);
+  expect(found("light")).toEqual([]);
+  expect(found("heavy")).toEqual([["check", { method: "brush" }]]);
+  expect(found("brick", { method: "brush" })).toEqual([["note", undefined]]);
+  expect(
+    found("heavy", {
+      kind: "stencil-border",
+      along: { level: 1200 },
+      stencil: "dash",
+      colours: { line: "kelp", dot: "brine" },
+    }),
+  ).toEqual([["check", { method: "brush" }]]);
+});

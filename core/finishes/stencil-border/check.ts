@@ -1,4 +1,5 @@
 import type { Finding } from "../../findings/finding";
+import { checkPrintGround } from "../printGround";
 import { checkSeveralColours } from "../severalColours";
 import { judgeDifference, visibleTolerance } from "../../trade/visibleDifference";
 import type { Strip } from "../../wall/strip";
@@ -19,6 +20,7 @@ export function checkStencilBorder(layout: StencilBorderLayout): Finding[] {
   const meeting = isClosed(spec) ? corners.filter((pair) => !pair.some(isOff)) : [];
   return [
     ...checkSeveralColours(spec, context),
+    ...checkPrintGround(spec, strip),
     ...overprinted({ spec, sheet, meeting }),
     ...stretched(layout, onWall),
     ...follows(layout, onWall),

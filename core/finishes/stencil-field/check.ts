@@ -1,16 +1,18 @@
 import type { Finding } from "../../findings/finding";
+import { checkPrintGround } from "../printGround";
 import { checkSeveralColours } from "../severalColours";
 import type { StencilFieldLayout } from "./layout";
 import { ticksDrift } from "./ticks";
 
 /** More prints than anyone makes, and a start from which none reaches the wall. */
 export function checkStencilField(layout: StencilFieldLayout): Finding[] {
-  const { places, count, isOver, spec, context } = layout;
+  const { places, count, isOver, spec, strip, context } = layout;
   if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
   if (places.length === 0)
     return [{ code: "off-wall", severity: "check", values: { thing: "the stencil" }, at: null }];
   return [
     ...checkSeveralColours(spec, context),
+    ...checkPrintGround(spec, strip),
     ...cutCopies(layout),
     ...(spec.register === "ticks" ? [goesByTicks(layout)] : []),
   ];
