@@ -47,23 +47,11 @@ export function describePrints(on: OrderedWall): Pick<PlanWall, "prints" | "bord
 
 const describeBorders = ({ wall, finishes }: OrderedWall): PlanBorder[] =>
   finishes.flatMap(({ finish, layout }) => {
-    const legs = (layout ? (craftOf(finish.kind).legs?.(layout) ?? []) : []).filter(
-      (leg) => leg.wall === wall.id,
+    const all = layout ? (craftOf(finish.kind).legs?.(layout) ?? []) : [];
+    const legs = all.flatMap(({ wall: on, name, length, repeats, stretch, verdict }, index) =>
+      on === wall.id ? [{ row: index + 1, name, length, repeats, stretch, verdict }] : [],
     );
-    return legs.length === 0
-      ? []
-      : [
-          {
-            finish: finish.id,
-            legs: legs.map(({ name, length, repeats, stretch, verdict }) => ({
-              name,
-              length,
-              repeats,
-              stretch,
-              verdict,
-            })),
-          },
-        ];
+    return legs.length === 0 ? [] : [{ finish: finish.id, legs }];
   });
 
 /** The same prints with how long it takes to make them. */

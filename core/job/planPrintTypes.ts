@@ -55,7 +55,15 @@ export interface PlanEffect {
 /** The legs of a border, each with the whole repeats on it. */
 export interface PlanBorder {
   finish: string;
-  legs: { name: string; length: number; repeats: number; stretch: number; verdict: Visibility }[];
+  /** `row` is what the prints of a leg are called by; none has it where all of the leg is off the wall. */
+  legs: {
+    row: number;
+    name: string;
+    length: number;
+    repeats: number;
+    stretch: number;
+    verdict: Visibility;
+  }[];
 }
 
 /** The bricks of one finish on a wall. */

@@ -8,7 +8,7 @@ import { OrderWay } from "@/ui/stations/days/OrderWay";
 import type { Order } from "@/ui/stations/days/orders";
 
 /** About as wide as a column of the sheet, px. */
-const drawnPx = 380;
+export const columnPx = 380;
 /** For numbers at the wall's edges. */
 const aroundPx = 14;
 
@@ -21,7 +21,7 @@ interface OrderProps {
 /** The wall with its prints numbered in their order, or where they are too near the way over them, a line a load. */
 export function OrderDiagram({ wall, planned, order }: OrderProps) {
   const box = boxOfWall(wall);
-  const scale = drawnPx / (box.maxX - box.minX);
+  const scale = columnPx / (box.maxX - box.minX);
   const place = ([x, y]: PlanPoint): [number, number] => [(x - box.minX) * scale, (box.maxY - y) * scale];
   const clip = useId();
   const isNumbered = haveRoom(order.rounds.flatMap(({ stops }) => stops.map(place)));
@@ -29,7 +29,7 @@ export function OrderDiagram({ wall, planned, order }: OrderProps) {
   return (
     <figure className="break-inside-avoid">
       <svg
-        viewBox={`${-aroundPx} ${-aroundPx} ${drawnPx + 2 * aroundPx} ${(box.maxY - box.minY) * scale + 2 * aroundPx}`}
+        viewBox={`${-aroundPx} ${-aroundPx} ${columnPx + 2 * aroundPx} ${(box.maxY - box.minY) * scale + 2 * aroundPx}`}
         className="max-h-72 w-full"
         role="img"
         aria-label={`Order of ${order.name}`}

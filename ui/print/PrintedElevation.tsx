@@ -68,6 +68,9 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       aria-label="Elevation with running dimensions"
     >
       <PrintHatches prefix="print" scale={1} />
+      <clipPath id="printed-wall">
+        <path d={sheet.path(planned.outline)} />
+      </clipPath>
       <path d={sheet.path(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
       {planned.regions.map((region) => (
         <path
@@ -81,9 +84,6 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       ))}
       {planned.sheets && (
         <g clipPath="url(#printed-wall)">
-          <clipPath id="printed-wall">
-            <path d={sheet.path(planned.outline)} />
-          </clipPath>
           <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
             <Sheets sheets={planned.sheets} box={box} isPrinted />
           </g>
@@ -108,11 +108,8 @@ export function PrintedElevation({ job, wall, planned }: Props) {
           outline="#000"
         />
       </g>
-      <clipPath id="printed-outline">
-        <path d={sheet.path(planned.outline)} />
-      </clipPath>
       {wall.openings.map((opening) => (
-        <g key={opening.id} clipPath="url(#printed-outline)">
+        <g key={opening.id} clipPath="url(#printed-wall)">
           <PrintedOpening opening={opening} sheet={sheet} units={job.units} />
         </g>
       ))}

@@ -8,7 +8,7 @@ import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { ordersOf } from "@/ui/stations/days/orders";
 import { SheetDrawing } from "@/ui/stations/pattern/SheetDrawing";
-import { OrderDiagram } from "./OrderDiagram";
+import { columnPx, OrderDiagram } from "./OrderDiagram";
 import { PrintHatches, printHatches } from "./PrintedElevation";
 import { Row } from "./Row";
 
@@ -49,7 +49,7 @@ function sumOf({ counts: { whole, partial }, loads, minutes }: PlanPrints): stri
 function Legs({ job, planned, finish }: Omit<Props, "wall"> & { readonly finish: string }) {
   const printed = planned.prints?.find((prints) => prints.finish === finish)?.list ?? [];
   const all = planned.border?.find((border) => border.finish === finish)?.legs ?? [];
-  const legs = all.filter((_, index) => all.length < 4 || printed.some(({ row }) => row === index + 1));
+  const legs = all.filter((leg) => printed.some(({ row }) => row === leg.row));
   if (legs.length === 0) return null;
   return (
     <table className="mt-1 w-full border-collapse text-left">
@@ -95,7 +95,9 @@ function sheetsOf({ stencils, finishes }: Job, { motifs = [] }: PlanWall, finish
     .flatMap((motif) => {
       const stencil = stencils.find(({ id }) => motif.id === `${finish}/${id}`);
       if (!stencil || !spec || !("printBy" in spec)) return [];
-      const printed = spec.printBy === "colour" ? byColour(stencil, spec.colours).stencil : stencil;
+      // A corner's own sheet is printed whole.
+      const isTaken = spec.printBy === "colour" && stencil.id === spec.stencil;
+      const printed = isTaken ? byColour(stencil, spec.colours).stencil : stencil;
       return [{ motif, sheet: cutSheet(printed), plastics: stencil.overlays.length, shades: spec.shades }];
     });
 }
@@ -122,7 +124,7 @@ function OverlaySheet({ job, wall, motif, sheet, plastics, shades, overlay }: Ov
   return (
     <figure className="break-inside-avoid">
       <svg width="0" height="0" className="absolute" aria-hidden="true">
-        <PrintHatches prefix={prefix} scale={drawnPx / (plastic.maxX - plastic.minX)} />
+        <PrintHatches prefix={prefix} scale={columnPx / (plastic.maxX - plastic.minX)} />
       </svg>
       <SheetDrawing
         sheet={sheet}
@@ -142,9 +144,6 @@ function OverlaySheet({ job, wall, motif, sheet, plastics, shades, overlay }: Ov
     </figure>
   );
 }
-
-/** About as wide as a column of the sheet, px. */
-const drawnPx = 380;
 
 /** Where the marks are that overlays are laid by, from the sheet's middle. */
 function registersOf({ registers }: Stencil, isSeveral: boolean, { units }: Job): string {

@@ -1,19 +1,20 @@
 import { verdictOf, type Offer } from "../../fit/offer";
-import { placeBox } from "../../geometry/placeContour";
-import { openBox } from "../../pattern/placement";
-import type { PlacementDraft } from "../../pattern/placement";
 import { printDryMin } from "../../work/prints/constants";
 import { waitsIn } from "../../work/prints/orderPrints";
+import { placedSheets } from "../../work/prints/placedSheets";
 import { paceOfPrinting } from "../printingKeys";
 import { designStencilBorder } from "./design";
 import type { StencilBorderLayout } from "./layout";
 
 const orders = ["overlay", "repeat"] as const;
+/** Beyond this a border is not put in order anew for each of them. */
+const mostPrints = 2500;
 
 /** Both ways to go on with several overlays, with their minutes, waits and changes of the brush, the quicker one first. */
 export function offerOrders(layout: StencilBorderLayout): Offer[] {
-  const { spec, sheet, isOver } = layout;
-  if (isOver || layout.places.length === 0 || sheet.stencil.overlays.length < 2) return [];
+  const { spec, sheet, places } = layout;
+  const { overlays } = sheet.stencil;
+  if (places.length === 0 || places.length > mostPrints || overlays.length < 2) return [];
   const ways = orders.map((order) => ({ order, ...takes({ ...layout, spec: { ...spec, order } }) }));
   const best = Math.min(...ways.map(({ minutes }) => minutes));
   return ways
@@ -38,25 +39,19 @@ export function offerOrders(layout: StencilBorderLayout): Offer[] {
 function takes(layout: StencilBorderLayout): { minutes: number; waiting: number; changes: number } {
   const { spec, context } = layout;
   const each = (context.work.rates as Readonly<Record<string, number>>)[paceOfPrinting(spec)]!;
-  const [{ placements = [], motifs = [] }] = designStencilBorder(layout) as [
-    ReturnType<typeof designStencilBorder>[number],
-  ];
-  const byId = new Map(motifs.map((motif) => [motif.id, motif]));
-  const toPrint = (print: PlacementDraft) => {
-    const motif = byId.get(print.motif)!;
-    return {
-      open: placeBox(openBox(motif, print.overlay), print),
-      sheet: placeBox(motif.sheet ?? motif.face, print),
-      minutes: each,
-    };
-  };
+  const { placements = [], motifs = [] } = designStencilBorder(layout)[0]!;
   const overlays = [...new Set(placements.map(({ overlay }) => overlay))];
   const sequences =
     spec.order === "repeat"
       ? [placements]
       : overlays.map((overlay) => placements.filter((print) => print.overlay === overlay));
   const waiting = sequences
-    .flatMap((prints) => waitsIn(prints.map(toPrint), printDryMin))
+    .flatMap((prints) =>
+      waitsIn(
+        placedSheets(prints, motifs).map((placed) => ({ ...placed, minutes: each })),
+        printDryMin,
+      ),
+    )
     .reduce((sum, wait) => sum + wait, 0);
   const inTurn = sequences.flat();
   const changes = inTurn.filter(({ overlay }, place) => place > 0 && overlay !== inTurn[place - 1]!.overlay);

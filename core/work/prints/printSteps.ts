@@ -1,6 +1,5 @@
-import type { Box } from "../../geometry/curve";
 import { placeBox } from "../../geometry/placeContour";
-import { openBox, type Placement, type WallMotif } from "../../pattern/placement";
+import type { Placement, WallMotif } from "../../pattern/placement";
 import type { Paint } from "../../paint/schema";
 import type { Wall } from "../../wall/schema";
 import type { Table } from "../contribution";
@@ -21,6 +20,7 @@ import {
 } from "./constants";
 import { isMitred, shadedIn } from "./partsOfPrints";
 import { waitsIn } from "./orderPrints";
+import { placedSheets } from "./placedSheets";
 import type { PiecesOfSheet } from "./severalColours";
 import { goesBack, stretchesInTurn, type PrintedBy } from "./stretchesInTurn";
 
@@ -178,27 +178,15 @@ function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: P
     return own.eachMin * ((print.share < 1 ? partPrintFactor : 1) + shading);
   });
   const every = cleanEvery(own);
-  const byId = new Map(motifs.map((motif) => [motif.id, motif]));
-  const open = new Map<string, Box>();
-  const openOf = ({ motif, overlay }: Placement): Box => {
-    const key = `${motif} ${overlay}`;
-    const box = open.get(key) ?? openBox(byId.get(motif)!, overlay);
-    open.set(key, box);
-    return box;
-  };
   const extra = prints.map((_, place) => {
     const isDue = place > 0 && place % every === 0;
     return isDue ? cleaningMin + (own.fixing === "adhesive" ? tackMin : 0) : 0;
   });
   const waits = waitsIn(
-    prints.map((print, place) => {
-      const motif = byId.get(print.motif)!;
-      return {
-        open: placeBox(openOf(print), print),
-        sheet: placeBox(motif.sheet ?? motif.face, print),
-        minutes: each[place]! + extra[place]!,
-      };
-    }),
+    placedSheets(prints, motifs).map((placed, place) => ({
+      ...placed,
+      minutes: each[place]! + extra[place]!,
+    })),
     printDryMin * own.airFactor,
   );
   return each.map((minutes, place) => minutes + extra[place]! + waits[place]!);
