@@ -1,73 +1,13 @@
 import fc from "fast-check";
 import polygonClipping from "polygon-clipping";
 import { expect, it } from "vitest";
-import { circleContour, polygonContour, signedArea } from "../geometry/contour";
+import { polygonContour, signedArea } from "../geometry/contour";
 import { pointAt, type Contour } from "../geometry/curve";
 import { placeContour } from "../geometry/placeContour";
-import { wallSchema } from "../wall/schema";
-import { buildSurface, type Surface } from "../wall/surface";
 import { cutWall } from "./cutWall";
 import type { Design } from "./pattern";
-import type { Motif } from "./placement";
+import { colour, designOf, height, leaf, opening, surfaceOf, width } from "./tests/prints";
 import { walkPattern } from "./walkPattern";
-
-const [width, height] = [1200, 900];
-const colour = "kelp";
-
-/** A leaf with a hole in it beside a disc: no symmetry, two contours in one cutout, two cutouts. */
-const leaf: Motif = {
-  id: "leaf",
-  face: { minX: -90, minY: -60, maxX: 120, maxY: 110 },
-  sheet: { minX: -130, minY: -100, maxX: 160, maxY: 150 },
-  cutouts: [
-    {
-      overlay: "1",
-      slot: "leaf",
-      paint: colour,
-      contours: [
-        polygonContour([
-          { x: -90, y: -60 },
-          { x: 70, y: -40 },
-          { x: 20, y: 110 },
-        ]),
-        circleContour({ x: 0, y: 0 }, 25),
-      ],
-    },
-    { overlay: "1", slot: "berry", paint: "brine", contours: [circleContour({ x: 95, y: 40 }, 25)] },
-  ],
-};
-
-const surfaceOf = (openings: object[]): Surface =>
-  buildSurface(wallSchema.parse({ id: "w", width, height, base: "oyster", openings })).surface!;
-
-const designOf = (poses: readonly { x: number; y: number; turn: number; mirrored: boolean }[]): Design => ({
-  lines: [],
-  dividers: [],
-  pieceAt: () => null,
-  motifs: [leaf],
-  placements: poses.map(({ x, y, turn, mirrored }, index) => ({
-    id: `p${index}`,
-    motif: "leaf",
-    overlay: "1",
-    at: { x, y },
-    turn,
-    mirrored,
-    column: index + 1,
-    row: 1,
-    order: index + 1,
-    load: 1,
-  })),
-  effects: [
-    {
-      id: "pearl",
-      over: { paint: "oyster" },
-      seed: 1,
-      tones: [{ paint: "mist", share: 1 }],
-      by: { hand: "trowel" },
-    },
-    { id: "none", over: { paint: "brine" }, seed: 1, tones: [], by: { hand: "trowel" } },
-  ],
-});
 
 /** Much finer than anything is drawn. */
 const ring = (contour: Contour): [number, number][] =>
@@ -110,15 +50,6 @@ const pose = fc.record({
   y: fc.integer({ min: -150, max: height + 150 }),
   turn: fc.constantFrom(0, 90, 180, 37, -61),
   mirrored: fc.boolean(),
-});
-const opening = fc.record({
-  id: fc.constant("o"),
-  kind: fc.constant("window"),
-  shape: fc.constantFrom("rectangle", "circle"),
-  x: fc.integer({ min: 0, max: 700 }),
-  y: fc.integer({ min: 0, max: 500 }),
-  width: fc.constant(300),
-  height: fc.constant(300),
 });
 
 it("a print's share is what a second way of clipping leaves of it, however it is turned, mirrored and cut", () => {
@@ -280,55 +211,3 @@ it("a masked print keeps what lies both on the wall and within its mask, and say
     { numRuns: 150 },
   );
 });
-
-it("prints in rows, cut by the same edges, lie as each of them alone would", () => {
-  const lattice = fc.record({
-    x: fc.integer({ min: -60, max: 60 }),
-    y: fc.integer({ min: -60, max: 60 }),
-    // A third of a mm, so that the same place is not told by the same digits.
-    step: fc.integer({ min: 600, max: 1000 }).map((thirds) => thirds / 3),
-    turn: fc.constantFrom(0, 90, 180, 37),
-    mirrored: fc.boolean(),
-  });
-  fc.assert(
-    fc.property(lattice, opening, ({ x, y, step, ...turned }, hole) => {
-      const surface = surfaceOf([hole]);
-      const poses = Array.from({ length: 42 }, (_, place) => ({
-        x: x + (place % 7) * step,
-        y: y + Math.floor(place / 7) * step,
-        ...turned,
-      }));
-      const placed = (design: Design) =>
-        cutWall(surface, [{ finish: "f", design, offset: 0 }]).placements.map(({ id, kept, ...print }) => ({
-          ...print,
-          id,
-          kept: kept?.map(({ paint, contours, areaM2 }) => ({
-            paint,
-            mm2: areaM2 * 1e6,
-            middle: contours.map((contour) => middleOf(contour)),
-          })),
-        }));
-      const design = designOf(poses);
-      const alone = design.placements!.flatMap((draft) => placed({ ...design, placements: [draft] }));
-      const together = placed(design);
-      const [one, all] = [readOut(alone), readOut(together)];
-      expect(all.said).toBe(one.said);
-      all.numbers.forEach((number, place) => expect(number).toBeCloseTo(one.numbers[place]!, 3));
-      expect(all.numbers).toHaveLength(one.numbers.length);
-    }),
-    { numRuns: 60 },
-  );
-});
-
-const middleOf = (contour: Contour) => {
-  const sum = (of: "x" | "y") => contour.reduce((total, { a }) => total + a[of], 0) / contour.length;
-  return [sum("x"), sum("y")];
-};
-/** What is said of prints, and the numbers in it, in their order. */
-function readOut(value: unknown): { said: string; numbers: number[] } {
-  const numbers: number[] = [];
-  const said = JSON.stringify(value, (_, each: unknown) =>
-    typeof each === "number" ? void numbers.push(each) : each,
-  );
-  return { said, numbers };
-}

@@ -19,17 +19,17 @@ const tile = {
   ],
 };
 
-function printed(finish: object): string {
+function printed(finish: object, wall: object = {}, stencils: readonly object[] = []): string {
   const job = parsed({
     format: "jacaranda-job/1",
     name: "Tiles",
-    stencils: [tile],
+    stencils: [tile, ...stencils],
     paints: [
       { id: "oyster", name: "Oyster" },
       { id: "kelp", name: "Kelp" },
       { id: "brine", name: "Brine" },
     ],
-    walls: [{ id: "w", width: 1200, height: 800, base: "oyster" }],
+    walls: [{ id: "w", width: 1200, height: 800, base: "oyster", ...wall }],
     finishes: [
       {
         id: "f",
@@ -71,4 +71,53 @@ it("the legs of a border stand there with what their repeats are stretched by", 
   const within = printed({ kind: "stencil-border", along: { inside: 90 } }).replace(/<[^>]*>/g, " ");
   expect(within).toMatch(/along its top\s+1020 mm\s+3\s+60 mm shorter\s+will show/);
   expect(within).toMatch(/down its right\s+620 mm\s+2\s+90 mm shorter/);
+});
+
+it("a door's border has no side under it on paper, and prints too close for numbers have their way drawn", () => {
+  const openings = [{ id: "d", kind: "door", x: 400, y: 0, width: 400, height: 400 }];
+  const text = printed({ kind: "stencil-border", along: { around: "d", gap: 100 } }, { openings })
+    .replace(/<[^>]*>/g, " ")
+    .replace(/\s+/g, " ");
+  expect(text).toContain("over it 600 mm");
+  expect(text).toContain("up its left 600 mm");
+  expect(text).not.toContain("under it");
+  // Twenty metres of 400 are 7.6 px each on paper, under the 19 that a ringed number needs.
+  const wide = printed({ kind: "stencil-border", along: { level: 400 } }, { width: 20_000 });
+  const diagram = wide.split('aria-label="Order of overlay 1"')[1]!.split("</figure>")[0]!;
+  expect(diagram).toMatch(/data-order="f 1"/);
+  expect(diagram).toMatch(/From the ring on|Each line is one load/);
+});
+
+it("a corner's own sheet is shown whole where the border's is printed colour by colour", () => {
+  const sheet = (id: string) => ({
+    id,
+    repeat: { x: 200, y: 120 },
+    overlays: [
+      {
+        id: "1",
+        cuts: [
+          { slot: "field", path: square(20) },
+          { slot: "knot", path: "M 50 -10 h 20 v 20 h -20 z" },
+        ],
+      },
+    ],
+  });
+  const openings = [{ id: "h", kind: "window", x: 500, y: 300, width: 200, height: 200 }];
+  const markup = printed(
+    {
+      kind: "stencil-border",
+      stencil: "flag",
+      along: { around: "h", gap: 100 },
+      printBy: "colour",
+      corners: { motif: "bow" },
+    },
+    { openings },
+    [sheet("flag"), sheet("bow")],
+  );
+  const holesOf = (drawn: string) => [
+    ...markup.matchAll(new RegExp(`fill="url\\(#sheet-f-${drawn}-\\d\\)"`, "g")),
+  ];
+  // One hole in each turn of the border's own, both in the corner's.
+  expect([holesOf("flag-1-field"), holesOf("flag-1-knot")].map(({ length }) => length)).toEqual([1, 1]);
+  expect(holesOf("bow-1")).toHaveLength(2);
 });
