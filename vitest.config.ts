@@ -1,5 +1,24 @@
+import { execFileSync } from "node:child_process";
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
+
+declare module "vitest" {
+  interface ProvidedContext {
+    readonly propertySeed: number;
+  }
+}
+
+/** The seed of every random run: from PROPERTY_SEED, else from the commit; 1 where there is none. */
+function propertySeed(): number {
+  const told = process.env.PROPERTY_SEED;
+  if (told) return Number(told);
+  try {
+    const commit = execFileSync("git", ["rev-parse", "HEAD"], { encoding: "utf8", stdio: "pipe" });
+    return parseInt(commit.slice(0, 7), 16);
+  } catch {
+    return 1;
+  }
+}
 
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL(".", import.meta.url)).replace(/\/$/, "") } },
@@ -8,5 +27,7 @@ export default defineConfig({
     exclude: ["node_modules/**", ".next/**", "e2e/**"],
     testTimeout: 240_000,
     hookTimeout: 120_000,
+    setupFiles: ["scripts/tests/seedProperties.ts"],
+    provide: { propertySeed: propertySeed() },
   },
 });

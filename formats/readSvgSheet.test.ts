@@ -62,6 +62,11 @@ it.each([
   [svg("<rect/>".repeat(20_001)), /over 20000 elements/],
   [svg("<g>".repeat(60) + "</g>".repeat(60)), /nested too deeply/],
   [svg(`<path d="M 0 0 ${"L 1 1 ".repeat(20_001)}"/>`), /over 20000 points/],
+  [svg(`<rect width="9" height="9" transform="${"matrix(".repeat(20_000)}"/>`), /transform of over 1000/],
+  [svg(`<rect width="9" height="9" transform="${"matrix(".repeat(9)}"/>`), /transform that is not known/],
+  [svg(`<rect width="${"7".repeat(300_000)}" height="9"/>`), /no number \("7+"\)/],
+  [svg(`<rect width="${" ".repeat(300_000)}x" height="9"/>`), /no number/],
+  [svg(`<g style="${"fill:red;".repeat(9000)}"/>`), /style of over 4000/],
   [svg("<g/>"), /no filled shapes/],
   [`${svg("")}${" ".repeat(2_000_001)}`, /over 2 MB/],
 ])("refuses drawing %# in one clear sentence", (text, message) => {

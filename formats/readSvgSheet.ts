@@ -9,6 +9,10 @@ export type ReadSheet = { ok: true; sheet: StencilDocument } | { ok: false; mess
 const mostBytes = 2_000_000;
 const mostElements = 20_000;
 const deepest = 40;
+/** Characters: no number, no list of transforms and no style that a program writes is longer. No pattern is tried on what is. */
+const longestNumber = 40;
+const longestTransform = 1000;
+const longestStyle = 4000;
 /** Holes stay this far from the cell's sides, mm. */
 const marginMm = 20;
 
@@ -116,8 +120,11 @@ const refused: Readonly<Record<string, string>> = {
 
 function styleOf({ attributes }: SaxesTagPlain, kind: string, around: Style): Style {
   if (refused[kind] !== undefined) throw new Refused(refused[kind]);
+  const { style: styled = "" } = attributes;
+  if (styled.length > longestStyle)
+    throw new Refused(`has a style of over ${longestStyle} characters; expected a simpler one`);
   const inline = new Map(
-    (attributes.style ?? "").split(";").map((pair) => {
+    styled.split(";").map((pair) => {
       const [key = "", value = ""] = pair.split(":");
       return [key.trim(), value.trim()] as const;
     }),
@@ -139,26 +146,20 @@ function times([a, b, c, d, e, f]: Matrix, [g, h, i, j, k, l]: Matrix): Matrix {
   return [a * g + c * h, b * g + d * h, a * i + c * j, b * i + d * j, a * k + c * l + e, b * k + d * l + f];
 }
 
+/** One transform after the other, each read where the one before ended. */
 function matrixOf(text: string): Matrix {
+  if (text.length > longestTransform)
+    throw new Refused(`has a transform of over ${longestTransform} characters; expected a simpler one`);
+  const one = /[\s,]*(matrix|translate|scale|rotate|skewX|skewY)\s*\(([^()]*)\)/y;
   let all = still;
-  const rest = text.replace(
-    /(matrix|translate|scale|rotate|skewX|skewY)\s*\(([^)]*)\)[\s,]*/g,
-    (_, kind: string, list: string) => {
-      all = times(
-        all,
-        transformOf(
-          kind,
-          list
-            .trim()
-            .split(/[\s,]+/)
-            .map(finite),
-        ),
-      );
-      return "";
-    },
-  );
-  if (rest.trim() !== "")
-    throw new Refused(`has a transform that is not known ("${rest.trim().slice(0, 30)}")`);
+  let end = 0;
+  for (let found = one.exec(text); found; found = one.exec(text)) {
+    end = one.lastIndex;
+    const numbers = found[2]!.trim().split(/[\s,]+/);
+    all = times(all, transformOf(found[1]!, numbers.map(finite)));
+  }
+  const rest = text.slice(end).trim();
+  if (rest !== "") throw new Refused(`has a transform that is not known ("${rest.slice(0, 30)}")`);
   return all;
 }
 
@@ -201,11 +202,14 @@ const perUnit: Readonly<Record<string, number>> = {
 };
 
 /** A number with its unit, in the drawing's own. */
-function finite(text: string | undefined): number {
-  const match = /^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*(px|mm|cm|in|pt|pc|)\s*$/i.exec(text ?? "0");
+function finite(text = "0"): number {
+  const match =
+    text.length <= longestNumber
+      ? /^([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*(px|mm|cm|in|pt|pc|)$/i.exec(text.trim())
+      : null;
   const value = match ? Number(match[1]) * perUnit[match[2]!.toLowerCase()]! : NaN;
   if (!Number.isFinite(value) || Math.abs(value) > 1e7)
-    throw new Refused(`has a length that is no number ("${String(text).slice(0, 30)}")`);
+    throw new Refused(`has a length that is no number ("${text.slice(0, 30)}")`);
   return value;
 }
 

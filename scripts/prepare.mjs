@@ -25,6 +25,7 @@ const bundleStamp = join(bundles, "made-from");
 const entries = {
   serve: "server/serve.ts",
   planWorker: "server/listenForPlans.ts",
+  databaseThread: "store/databaseThread.ts",
   plan: "cli/main.ts",
 };
 const bundledFrom = [

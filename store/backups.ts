@@ -41,10 +41,16 @@ export async function backUp(
   if (jobs.length === 0) return;
   const aside = join(all, "new");
   rmSync(aside, { recursive: true, force: true });
-  mkdirSync(aside, { recursive: true });
-  for (const { id, document } of jobs) writeFileSync(join(aside, `${id}${suffix}`), document);
-  syncTree(aside);
-  renameSync(aside, join(all, name));
+  try {
+    mkdirSync(aside, { recursive: true });
+    for (const { id, document } of jobs) writeFileSync(join(aside, `${id}${suffix}`), document);
+    syncTree(aside);
+    renameSync(aside, join(all, name));
+  } catch (error) {
+    // Half a backup must not take the last room from the jobs themselves.
+    rmSync(aside, { recursive: true, force: true });
+    throw error;
+  }
   syncPath(all);
   const old = readdirSync(all)
     .filter((candidate) => dated.test(candidate))

@@ -6,6 +6,8 @@ import { StoreProblem } from "./storeProblem";
 
 /** A data folder taken for one process. */
 export interface DataLock {
+  /** The file that says so, and what stands in it. */
+  readonly claim: { readonly path: string; readonly token: string };
   /** Whether the folder is still this process's own: its claim lies there as it was written. */
   isHeld(): boolean;
   release(): void;
@@ -81,14 +83,17 @@ function hold(path: string, { token }: Claim): DataLock {
   }, beatMs);
   beat.unref();
   return {
-    // Asked before every write: only whether it still says what it said.
-    isHeld: () => readText(path).includes(token),
+    claim: { path, token },
+    isHeld: () => holdsClaim({ path, token }),
     release: () => {
       clearInterval(beat);
       removeClaim(path, token);
     },
   };
 }
+
+/** Whether a claim lies there as it was written; asked before every write, from whichever thread. */
+export const holdsClaim = ({ path, token }: DataLock["claim"]): boolean => readText(path).includes(token);
 
 function describeHolder(folder: string, claim: Claim | null): string {
   if (!claim) return `The data folder ${folder} is being opened by another start; try again in a moment.`;

@@ -1,9 +1,11 @@
 import { closeSync, fsyncSync, openSync, readdirSync, statSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { NodeFS } from "@electric-sql/pglite/nodefs";
+import { isDiskFull } from "./storeProblem";
 
 /** The parts of PGlite's file layer that are given a word to say; paths are the system's own. */
 interface FileLayer {
+  tryFSOperation: <Answer>(operation: () => Answer) => Answer;
   readonly realPath: (node: unknown) => string;
   readonly stream_ops: { fsync?: (stream: { readonly nfd?: number; readonly node: unknown }) => number };
   readonly node_ops: Record<string, (...args: never[]) => unknown>;
@@ -18,13 +20,36 @@ const inputOutputError = 29;
  * order of writing: the log before the answer, the data before the checkpoint.
  */
 export class DurableFiles extends NodeFS {
+  /** `makeRoom` is asked when a write finds none, and answers whether it is worth another try. */
+  constructor(
+    folder: string,
+    private readonly makeRoom: () => boolean = () => false,
+  ) {
+    super(folder);
+  }
+
   override async init(...[pglite, options]: Parameters<NodeFS["init"]>): ReturnType<NodeFS["init"]> {
     const answer = await super.init(pglite, options);
     answer.emscriptenOpts.preRun!.push((module: unknown) => {
-      syncToDisk((module as { NODEFS: FileLayer }).NODEFS);
+      const { NODEFS: layer } = module as { NODEFS: FileLayer };
+      tryAgainWithRoom(layer, this.makeRoom);
+      syncToDisk(layer);
     });
     return answer;
   }
+}
+
+/** PostgreSQL cannot go on from a log that finds no room: what fails so is tried once more when room has been made. */
+function tryAgainWithRoom(layer: FileLayer, makeRoom: () => boolean): void {
+  const attempt = layer.tryFSOperation.bind(layer);
+  layer.tryFSOperation = (operation) => {
+    try {
+      return attempt(operation);
+    } catch (error) {
+      if (!isDiskFull(error) || !makeRoom()) throw error;
+      return attempt(operation);
+    }
+  };
 }
 
 /** Operations that change what a folder holds, each with where in its arguments the folders' nodes are. */

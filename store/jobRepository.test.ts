@@ -2,12 +2,11 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, expect, it } from "vitest";
-import type { Database } from "./database";
 import { buildJobRepository } from "./jobRepository";
 import { openPglite } from "./openPglite";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-repository-"));
-let database: Database;
+let database: Awaited<ReturnType<typeof openPglite>>;
 beforeAll(async () => {
   database = await openPglite(join(folder, "database"));
   expect(await database.pending()).not.toEqual([]);

@@ -66,14 +66,19 @@ const tileColumns = {
 const isThere = isNull(jobs.deletedAt);
 
 /** Jobs in a database. Each write is answered when it is on the disk; `guard` throws when nothing may be written. */
-export function buildJobRepository(db: Db, guard: () => void = () => undefined): JobRepository {
+export function buildJobRepository(
+  db: Db,
+  guard: (bytes: number) => void | Promise<void> = () => undefined,
+): JobRepository {
   const writes = new WriteQueue(db, guard);
   return {
     list: () => db.select(columns).from(jobs).where(isThere).orderBy(desc(jobs.updatedAt), jobs.id),
     tiles: () => db.select(tileColumns).from(jobs).orderBy(desc(jobs.updatedAt), jobs.id),
     read: (id) => readJob(db, id),
-    create: (document, wanted) => writes.add((transaction) => createJob(transaction, document, wanted)),
-    save: (id, version, document) => writes.add((transaction) => saveJob(transaction, id, version, document)),
+    create: (document, wanted) =>
+      writes.add((transaction) => createJob(transaction, document, wanted), document.length),
+    save: (id, version, document) =>
+      writes.add((transaction) => saveJob(transaction, id, version, document), document.length),
     remove: (id) => change(id, { deletedAt: new Date() }, isThere),
     bringBack: (id) => change(id, { deletedAt: null }, isNotNull(jobs.deletedAt)),
     putAway: (id, isAway) => change(id, { putAwayAt: isAway ? new Date() : null }, isThere),
@@ -93,7 +98,7 @@ export function buildJobRepository(db: Db, guard: () => void = () => undefined):
           .update(jobs)
           .set({ ...tile, tileVersion: version })
           .where(and(eq(jobs.id, id), eq(jobs.version, version)));
-      }),
+      }, tile.picture.length + tile.figures.length),
   };
 
   /** Changes where a job stands, and nothing of what it holds. */

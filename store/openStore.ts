@@ -1,20 +1,12 @@
-import {
-  accessSync,
-  constants,
-  existsSync,
-  mkdirSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  statfsSync,
-} from "node:fs";
+import { accessSync, constants, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { backUp, nameOfDay } from "./backups";
 import { takeDataLock, type DataLock } from "./dataLock";
 import { syncPath, syncTree } from "./durableFiles";
-import { buildJobRepository, listDocuments, type JobRepository } from "./jobRepository";
-import type { Database } from "./database";
-import { isDatabase, openPglite } from "./openPglite";
+import type { JobRepository } from "./jobRepository";
+import type { Database, OpenDatabase } from "./database";
+import { openInThread } from "./openInThread";
+import { noRoom, roomIn } from "./room";
 import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
 
 export interface Store {
@@ -39,16 +31,26 @@ export function dataFolder(): string {
  * Opens the data folder for this process: lock, first initialisation if it is new, backups, migrations, and the demo
  * job when it holds no database yet. Throws a StoreProblem with one sentence when it cannot be used.
  */
-export async function openStore(folder: string, address: string): Promise<Store> {
+export async function openStore(
+  folder: string,
+  address: string,
+  open: OpenDatabase = openInThread,
+): Promise<Store> {
   prepareFolder(folder);
   let lock: DataLock | undefined;
   try {
     lock = takeDataLock(folder, address);
     const path = join(folder, "database");
-    if (!existsSync(path)) await initialise(folder, path);
+    const openAt = (at: string) => open(at, { folder, claim: lock!.claim });
+    if (!existsSync(path)) await initialise(folder, path, openAt);
     else if (!isDatabase(path)) throw new StoreProblem(notADatabase(path));
-    const database = await openPglite(path);
-    await migrateSafely(folder, database);
+    const database = await openAt(path);
+    try {
+      await migrateSafely(folder, database);
+    } catch (error) {
+      await database.close();
+      throw error;
+    }
     return keepOpen(folder, lock, database);
   } catch (error) {
     lock?.release();
@@ -57,7 +59,7 @@ export async function openStore(folder: string, address: string): Promise<Store>
 }
 
 function keepOpen(folder: string, lock: DataLock, database: Database): Store {
-  const jobs = explaining(buildJobRepository(database.db, () => checkHeld(folder, lock)));
+  const jobs = explaining(database.jobs);
   const backUpToday = () =>
     backUp(folder, nameOfDay(new Date()), jobs.list).catch((error: unknown) =>
       console.error(`Today's backup could not be made (${reasonOf(error)}); it is tried again.`),
@@ -81,19 +83,11 @@ function keepOpen(folder: string, lock: DataLock, database: Database): Store {
   };
 }
 
-function checkHeld(folder: string, lock: DataLock): void {
-  if (lock.isHeld()) return;
-  throw new StoreProblem(
-    `The data folder ${folder} is no longer held by this program, because its lock file was removed or replaced; nothing more is saved here. Stop the program and start it again.`,
-  );
-}
-
 /** Tables as this program wants them; before they change, all jobs are kept as files. */
 async function migrateSafely(folder: string, database: Database): Promise<void> {
   const [first] = await database.pending();
   if (first === undefined) return;
-  const list = () => listDocuments(database.db);
-  await backUp(folder, `${nameOfDay(new Date())}-before-${first}`, list);
+  await backUp(folder, `${nameOfDay(new Date())}-before-${first}`, database.documents);
   await database.migrate();
 }
 
@@ -112,15 +106,21 @@ function prepareFolder(folder: string): void {
 }
 
 /** Made aside and renamed when whole and on the disk: a loss of power must not leave a database half made. */
-async function initialise(folder: string, path: string): Promise<void> {
+async function initialise(
+  folder: string,
+  path: string,
+  open: (at: string) => Promise<Database>,
+): Promise<void> {
   const aside = join(folder, "database.new");
   rmSync(aside, { recursive: true, force: true });
   try {
-    const database = await openPglite(aside);
-    await database.migrate();
-    const jobs = buildJobRepository(database.db);
-    for (const file of demoFiles) await jobs.create(readFileSync(file, "utf8"));
-    await database.close();
+    const database = await open(aside);
+    try {
+      await database.migrate();
+      for (const file of demoFiles) await database.jobs.create(readFileSync(file, "utf8"));
+    } finally {
+      await database.close();
+    }
     syncTree(aside);
   } catch (error) {
     rmSync(aside, { recursive: true, force: true });
@@ -129,6 +129,9 @@ async function initialise(folder: string, path: string): Promise<void> {
   renameSync(aside, path);
   syncPath(folder);
 }
+
+/** Whether a folder holds what PostgreSQL made; a folder without it is something else, or what is left of one. */
+const isDatabase = (path: string): boolean => existsSync(join(path, "PG_VERSION"));
 
 const notADatabase = (path: string): string =>
   `${path} is not a whole database (its PG_VERSION is missing), so it was not opened and nothing in it was changed; put back a copy of it, or move it away and start again with --restore and one of the backups beside it.`;
@@ -143,15 +146,6 @@ function describeFailure(folder: string, error: unknown): string {
   return `The data folder ${folder} could not be opened (${reasonOf(error)}); nothing was removed. Start again, and if it stays so, move its database folder away and start with --restore and one of the backups beside it.`;
 }
 
-function roomIn(folder: string): number {
-  try {
-    const { bavail, bsize } = statfsSync(folder);
-    return bavail * bsize;
-  } catch {
-    return Infinity;
-  }
-}
-
 /** The same repository, whose failures are StoreProblems with a sentence. */
 function explaining(jobs: JobRepository): JobRepository {
   const explain = async <Answer>(work: Promise<Answer>): Promise<Answer> => {
@@ -162,7 +156,7 @@ function explaining(jobs: JobRepository): JobRepository {
       console.error(`The data folder: ${reasonOf(error)}`);
       throw new StoreProblem(
         isDiskFull(error)
-          ? "There is no room left on the disk, so this was not saved; free some."
+          ? noRoom
           : `The data folder could not be used (${reasonOf(error)}); if it stays so, stop the program and start it again.`,
       );
     }

@@ -4,6 +4,7 @@ type Db = PgDatabase<PgQueryResultHKT>;
 type Write<Answer> = (db: Db) => Promise<Answer>;
 
 interface Waiting {
+  readonly bytes: number;
   readonly write: Write<unknown>;
   readonly resolve: (answer: unknown) => void;
   readonly reject: (error: unknown) => void;
@@ -17,15 +18,16 @@ export class WriteQueue {
   private waiting: Waiting[] = [];
   private isBusy = false;
 
-  /** `guard` throws when nothing may be written. */
+  /** `guard` throws when nothing may be written, or not so many bytes. */
   constructor(
     private readonly db: Db,
-    private readonly guard: () => void,
+    private readonly guard: (bytes: number) => void | Promise<void>,
   ) {}
 
-  add<Answer>(write: Write<Answer>): Promise<Answer> {
+  /** `bytes` is about how much the write brings. */
+  add<Answer>(write: Write<Answer>, bytes = 0): Promise<Answer> {
     return new Promise<Answer>((resolve, reject) => {
-      this.waiting.push({ write, resolve: resolve as (answer: unknown) => void, reject });
+      this.waiting.push({ bytes, write, resolve: resolve as (answer: unknown) => void, reject });
       if (!this.isBusy) void this.work();
     });
   }
@@ -42,7 +44,7 @@ export class WriteQueue {
 
   private async writeAll(batch: readonly Waiting[]): Promise<void> {
     try {
-      this.guard();
+      await this.guard(batch.reduce((sum, { bytes }) => sum + bytes, 0));
       const answers = await this.db.transaction(async (transaction) => {
         const made: unknown[] = [];
         for (const { write } of batch) made.push(await write(transaction));

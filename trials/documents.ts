@@ -1,54 +1,27 @@
-import { shuffled } from "@/core/trade/randomSequence";
+import fc from "fast-check";
+import { anyFinish, arbitraries } from "@/core/job/tests/anyFinish";
+import { materialNames } from "@/core/paint/schema";
+import { stencilLibrary } from "@/core/stencil/library";
+import { objectKinds } from "@/core/wall/objectSchema";
+import { awkwardFinish, awkwardWall, colours, Dice, survey } from "./awkward";
+import { once } from "@/core/geometry/once";
+import { createSequence } from "@/core/trade/randomSequence";
+import { boundsOf, numbersOfSchema, setNumber } from "./numbers";
 
-/** A document made at random, mostly of lengths that are hard on geometry: equal, touching, tiny, huge, off the grid. */
+/** A document made at random over the whole schema: every finish as its own folder makes it up, and what is hard on geometry. */
 export type RandomDocument = Record<string, unknown>;
-
-const awkward = [
-  0, 0.1, 0.11, 1, 1.001, 2, 9.99, 10.01, 12, 100, 333.3333, 1000, 1200.005, 2400, 2600, 4000, 4215.01,
-];
-const texts = ["1.2 m", '47 1/4"', "3' 4\"", "94.488 in", "62.5 cm"];
-const colours = ["kelp", "oyster", "brine", "lantern"];
-
-/** The random choices of one document. */
-class Dice {
-  constructor(private readonly random: () => number) {}
-  share = () => this.random();
-  whole = (from: number, to: number) => from + Math.floor(this.random() * (to - from + 1));
-  pick = <Item>(list: readonly Item[]): Item => list[this.whole(0, list.length - 1)]!;
-  maybe = <Item>(share: number, make: () => Item): Item | undefined =>
-    this.random() < share ? make() : undefined;
-  list = <Item>(most: number, make: (index: number) => Item): Item[] =>
-    Array.from({ length: this.whole(0, most) }, (_, index) => make(index));
-  mix = <Item>(list: readonly Item[]) => shuffled(list, this.random);
-  /** A coordinate about the wall. */
-  place = (most = 4200): number => {
-    const kind = this.random();
-    if (kind < 0.35) return this.whole(0, most);
-    if (kind < 0.6) return this.pick(awkward);
-    if (kind < 0.7) return this.pick(awkward) + this.pick([-0.005, 0.005, 0.01, -0.01, 0.0001]);
-    if (kind < 0.8) return -this.whole(0, 600);
-    if (kind < 0.97) return Math.round(this.random() * most * 1000) / 1000;
-    return this.pick([-1e6, 1e6, 29048, 99999.99]);
-  };
-  size = (): number | string => {
-    if (this.random() < 0.05) return this.pick(texts);
-    return Math.max(1, Math.min(1e5, Math.abs(this.place())));
-  };
-  point = (): [number, number] => [this.place(), this.place(2700)];
-  colour = () => this.pick(colours);
-}
 
 export function randomDocument(random: () => number): RandomDocument {
   const dice = new Dice(random);
-  const walls = Array.from({ length: dice.whole(1, 3) }, (_, index) => wall(dice, index));
-  const isSurveyed = walls.some((one) => "survey" in one);
-  const run =
-    walls.length > 1 && !isSurveyed
-      ? dice.maybe(0.6, () => dice.mix(walls.map(({ id }) => id as string)))
-      : undefined;
+  const walls = Array.from({ length: dice.whole(1, 3) }, (_, index) =>
+    dice.share() < 0.08 ? thing(dice, index) : awkwardWall(dice, index),
+  );
+  const canRun = walls.length > 1 && walls.every((one) => !("survey" in one) && !("object" in one));
+  const run = canRun ? dice.maybe(0.6, () => dice.mix(walls.map(({ id }) => id as string))) : undefined;
   const places = [...walls.map(({ id }) => id as string), ...(run ? ["run", "run"] : [])];
-  const things = walls.flatMap((one) => (one.openings as { id: string }[]).map(({ id }) => id));
-  return {
+  const openings = walls.flatMap((one) => ((one.openings ?? []) as { id: string }[]).map(({ id }) => id));
+  const own = dice.maybe(0.3, () => ownSheet(dice));
+  const document: RandomDocument = {
     format: "jacaranda-job/1",
     name: "Any",
     units: dice.pick(["metric", "imperial"]),
@@ -56,201 +29,136 @@ export function randomDocument(random: () => number): RandomDocument {
     edges: {
       seal: dice.pick(["colour", "caulk", "press"]),
       curves: dice.pick(["tape", "hand"]),
+      straight: dice.pick(["tape", "tape", "hand"]),
       peel: dice.pick(["auto", "wet", "dry"]),
     },
     work: { crew: dice.whole(1, 3), temperature: dice.whole(8, 35), humidity: dice.whole(20, 85) },
-    paints: colours.map((id) => ({
-      id,
-      ...(dice.share() < 0.5 && { hex: dice.pick(["#E9E2D0", "#4C5B45", "#D9A441", "#2F5D62"]) }),
-      coats: dice.whole(1, 3),
-      tapeOver_min: dice.pick([0, 240, 1440]),
-      material: dice.pick(["wall-paint", "wall-paint", "limewash"]),
-      packs: [{ size: "250 ml", price: 7 }],
-    })),
+    stencils: [...stencilLibrary, ...(own ? [own] : [])],
+    paints: [...colours.map((id) => paint(dice, id)), ...(dice.share() < 0.3 ? [mixed(dice)] : [])],
     walls,
     ...(run && { runs: [{ id: "run", walls: run }] }),
     finishes: Array.from({ length: dice.whole(1, 3) }, (_, index) => ({
       id: `f${index}`,
       on: dice.pick(places),
-      ...finish(dice, things),
+      ...finish(dice, openings, own !== undefined),
     })),
   };
+  // One in four has a number or two at its limit, wherever in the schema it stands.
+  if (dice.share() >= 0.25) return document;
+  return Array.from({ length: dice.whole(1, 2) }).reduce<RandomDocument>((changed) => {
+    const number = dice.pick(numbersOfSchema());
+    return setNumber(changed, number, dice.pick(boundsOf(number)));
+  }, document);
 }
 
-function wall(dice: Dice, index: number): RandomDocument & { id: string } {
-  const [width, height] = [dice.size(), dice.size()];
-  const isSurveyed = dice.share() < 0.15;
+const arch = { id: "o", kind: "window", shape: "arch", x: 1240, y: 610, width: 840, height: 900, rise: 310 };
+
+/** What some numbers need beside them. */
+const moreForms = [
+  { kind: "stripes", colours: ["kelp"], widths: [310], fit: { by: "width", width: 310 } },
+  {
+    kind: "brick",
+    way: "taped",
+    face: { width: 228, height: 68 },
+    colour: "kelp",
+    smear: { paint: "lantern", share: 0.3, thickness: 2 },
+  },
+];
+
+/** A job with a wall for each kind of finish, in which a number of any kind has something to say. */
+export const everyKind = once((): RandomDocument => {
+  const finishes = arbitraries.map((arbitrary) => fc.sample(arbitrary, { seed: 4, numRuns: 1 })[0]!);
+  const dice = new Dice(createSequence(4));
   return {
-    id: `w${index}`,
-    base: dice.colour(),
-    baseState: dice.pick(["on", "on", "paint"]),
-    texture: dice.pick(["smooth", "light", "heavy", "brick"]),
-    ...(isSurveyed ? { survey: survey(dice) } : { width, height }),
-    ...(dice.share() < 0.3 && { skirting: dice.pick(awkward), cornice: dice.pick([0, 0.1, 60]) }),
-    openings: dice.list(2, (place) => opening(dice, `o${index}${place}`, Number(width), Number(height))),
-    fixtures: dice.list(2, (place) => ({
-      id: `p${index}${place}`,
-      kind: dice.pick(["plate", "furniture", "radiator"]),
-      x: dice.place(),
-      y: dice.place(2000),
-      width: 86,
-      height: 86,
+    format: "jacaranda-job/1",
+    name: "Every kind",
+    stencils: stencilLibrary,
+    paints: [...colours.map((id) => ({ id, packs: [{ size: "250 ml", price: 7 }] })), mixed(dice)],
+    walls: [
+      ...finishes.map((_, index) => ({
+        id: `w${index}`,
+        base: "oyster",
+        width: 3150,
+        height: 2430,
+        openings: [arch],
+      })),
+      { id: "surveyed", base: "oyster", survey: survey(dice) },
+      { id: "striped", base: "dune", width: 2020, height: 1900 },
+      thing(dice, finishes.length),
+    ],
+    finishes: [...finishes, ...moreForms].map((made, index) => ({
+      id: `f${index}`,
+      on: index < finishes.length ? `w${index}` : "striped",
+      ...made,
     })),
   };
+});
+
+/** As awkward as geometry can be, or as the finish's own folder has it; with a sheet of the painter's own where there is one. */
+function finish(dice: Dice, openings: readonly string[], hasOwnSheet: boolean): object {
+  if (hasOwnSheet && dice.share() < 0.5) return printed(dice);
+  if (dice.share() < 0.4) return awkwardFinish(dice, openings);
+  const [made] = fc.sample(anyFinish, { seed: dice.whole(0, 2 ** 31 - 1), numRuns: 1 });
+  return made!;
 }
 
-/** Also right at the edges of the wall: round ones only touch there. */
-function opening(
-  dice: Dice,
-  id: string,
-  wallWidth: number,
-  wallHeight: number,
-): RandomDocument & { id: string } {
-  const isRound = dice.share() < 0.35;
-  const width = dice.pick([1, 300, 486, 900, 1200.005]);
-  const height = isRound ? width : dice.pick([1, 400, 1050]);
-  const casing = dice.pick([0, 0, 0.1, 70]);
-  const along = (most: number, size: number, side: number) => {
-    const edge = dice.pick([0, side - size, (side - size) / 2, casing, side - size - casing]);
-    return dice.share() < 0.4 && Number.isFinite(edge) ? edge : dice.place(most);
-  };
+function paint(dice: Dice, id: string): object {
   return {
     id,
-    kind: dice.pick(["window", "door"]),
-    x: along(3000, width, wallWidth),
-    y: along(1500, height, wallHeight),
-    width,
-    height,
-    casing,
-    ...(isRound && { shape: "circle" }),
+    ...(dice.share() < 0.5 && { hex: dice.pick(["#E9E2D0", "#4C5B45", "#D9A441", "#2F5D62"]) }),
+    coats: dice.whole(1, 3),
+    tapeOver_min: dice.pick([0, 240, 1440]),
+    material: dice.share() < 0.4 ? "wall-paint" : dice.pick(materialNames),
+    packs: [{ size: "250 ml", price: 7 }],
   };
 }
 
-function survey(dice: Dice): object {
-  const xs = [0, dice.whole(1, 1500), dice.whole(1501, 4000)];
-  const reading = (most: number) => dice.whole(900, most);
+function mixed(dice: Dice): object {
   return {
-    stations: xs.map((x) => ({ x, down: reading(1300), up: reading(1500) })),
-    left: [{ y: 0, off: dice.whole(-20, 30) }],
-    right: [
-      { y: -500, off: dice.whole(-20, 30) },
-      { y: 700, off: dice.pick([0, 0.005, 6]) },
-    ],
-  };
-}
-
-const division = (dice: Dice) =>
-  dice.pick<object>([
-    { by: "count", count: dice.whole(1, 14) },
-    { by: "near", width: Math.max(40, Number(dice.place())) },
-  ]);
-
-function stripesFit(dice: Dice): object {
-  const width = Math.max(20, Math.abs(dice.place()));
-  return dice.pick<object>([
-    { by: "count", count: dice.whole(1, 20) },
-    { by: "near", width, ends: dice.pick(["same", "different", "any"]) },
-    { by: "width", width, centre: dice.pick(["stripe", "joint", "best", "none"]) },
-    { by: "anchor", width, at: dice.place() },
-    { by: "spread", module: width },
-  ]);
-}
-
-const lineWidth = (dice: Dice) => dice.pick([0, 0, 1, 12, 24]);
-
-function finish(dice: Dice, things: readonly string[]): object {
-  const fills = () => dice.list(3, () => ({ at: dice.point(), colour: dice.colour() }));
-  const palette = (most: number) => Array.from({ length: dice.whole(1, most) }, dice.colour);
-  const kinds: Record<string, () => object> = {
-    stripes: () => ({
-      direction: dice.pick<unknown>(["vertical", "horizontal", dice.whole(1, 179), 1e-9, 89.9999]),
-      colours: palette(3),
-      fit: stripesFit(dice),
-    }),
-    bands: () => {
-      const edges = [...new Set(Array.from({ length: 2 * dice.whole(1, 3) }, () => dice.place(2600)))].sort(
-        (a, b) => a - b,
-      );
-      return {
-        datum: dice.pick(["level", "floor", "ceiling"]),
-        bands: edges.flatMap((from, index) =>
-          index % 2 === 0 && edges[index + 1] !== undefined
-            ? [{ from, to: edges[index + 1], colour: dice.colour() }]
-            : [],
-        ),
-        above: dice.maybe(0.4, dice.colour),
-        below: dice.maybe(0.4, dice.colour),
-      };
+    id: "dune",
+    mix: {
+      parts: [
+        { paint: "oyster", parts: dice.whole(1, 9) },
+        { paint: "lantern", parts: dice.pick([0.01, 0.4, 3]) },
+        ...(dice.share() < 0.5 ? [{ water: true, parts: 1 }] : []),
+      ],
+      ...(dice.share() < 0.5 && { limit: { of: "lantern", in: "oyster", ml_per_l: dice.whole(1, 90) } }),
+      container: dice.pick(["250 ml", "5 L"]),
     },
-    blocks: () => ({ blocks: Array.from({ length: dice.whole(1, 4) }, () => block(dice, things)) }),
-    "tape-lines": () => ({
-      lines: dice.list(7, () =>
-        dice.share() < 0.5
-          ? Array.from({ length: dice.whole(2, 4) }, dice.point)
-          : { through: [dice.point(), dice.point()] },
-      ),
-      lineWidth: lineWidth(dice),
-      fills: fills(),
-      shuffle: dice.maybe(0.6, () => ({ colours: palette(3), seed: dice.whole(0, 99) })),
-      random: dice.maybe(0.2, () => ({ count: dice.whole(1, 9), seed: dice.whole(0, 99) })),
-    }),
-    chevron: () => ({
-      columns: division(dice),
-      rows: division(dice),
-      rise: Math.max(0.1, Math.abs(dice.place(900))),
-      lineWidth: lineWidth(dice),
-      uprights: dice.share() < 0.5,
-      colours: palette(3),
-    }),
-    diamonds: () => ({
-      columns: division(dice),
-      rows: division(dice),
-      lineWidth: lineWidth(dice),
-      colours: palette(2),
-      overLines: dice.maybe(0.3, () => ({ colour: dice.colour(), width: dice.pick([1, 20]) })),
-    }),
-    arches: () => ({
-      centre: dice.point(),
-      outerRadius: Math.max(1, Math.abs(dice.place())),
-      from: dice.whole(-360, 90),
-      to: dice.whole(91, 300),
-      bands: Array.from({ length: dice.whole(1, 3) }, () =>
-        dice.share() < 0.3
-          ? { gap: dice.pick([0.1, 20]) }
-          : { width: dice.pick([0.1, 1, 90, 240]), colour: dice.colour() },
-      ),
-    }),
   };
-  const kind = dice.pick(Object.keys(kinds));
-  return { kind, ...kinds[kind]!() };
 }
 
-function block(dice: Dice, things: readonly string[]): object {
-  const colour = dice.colour();
-  return dice.pick<() => object>([
-    () => ({
-      shape: "rectangle",
-      x: dice.place(),
-      y: dice.place(2600),
-      width: dice.size(),
-      height: dice.size(),
-      colour,
-    }),
-    () => ({ shape: "circle", centre: dice.point(), radius: dice.size(), colour }),
-    () => ({
-      shape: "half-circle",
-      centre: dice.point(),
-      radius: dice.size(),
-      bulges: dice.pick(["up", "down", "left", "right"]),
-      colour,
-    }),
-    () => ({ shape: "polygon", points: Array.from({ length: dice.whole(3, 6) }, dice.point), colour }),
-    () => ({
-      shape: "rectangle",
-      around: things[0] ?? "none",
-      side: dice.pick([0, 0.005, 150]),
-      above: dice.place(600),
-      colour,
-    }),
-  ])();
+/** A flat thing on a table. */
+const thing = (dice: Dice, index: number): RandomDocument => ({
+  id: `w${index}`,
+  base: dice.pick(colours),
+  baseState: dice.pick(["on", "paint"]),
+  width: dice.whole(60, 2400),
+  height: dice.whole(60, 1600),
+  object: { kind: dice.pick(objectKinds), varnish: dice.maybe(0.4, () => dice.pick(colours)) },
+});
+
+const printed = (dice: Dice): object => {
+  const sheet = { stencil: "own", colours: { mesh: dice.colour() } };
+  return dice.share() < 0.7
+    ? { kind: "stencil-field", ...sheet, layout: dice.pick(["straight", "half-drop", "brick"]) }
+    : { kind: "stencil-border", ...sheet, along: { level: dice.whole(-900, 1500) } };
+};
+
+/** A sheet of the painter's own: polygons, holes, curves, some too thin or too near. */
+function ownSheet(dice: Dice): object {
+  const number = () => dice.pick([dice.whole(-150, 150), Math.round(dice.share() * 3000) / 10 - 150]);
+  const shapes = [
+    () => `M ${number()} ${number()} L ${number()} ${number()} L ${number()} ${number()} Z`,
+    () => `M ${number()} ${number()} h ${number()} v ${number()} h ${number()} z`,
+    () => `M ${number()} ${number()} C ${Array.from({ length: 6 }, number).join(" ")} Z`,
+    () =>
+      `M ${number()} ${number()} A ${dice.whole(1, 90)} ${dice.whole(1, 90)} ${dice.whole(0, 90)} 0 1 ${number()} ${number()} Z`,
+  ];
+  const cut = (slot: string) => ({ slot, path: dice.pick(shapes)() });
+  return {
+    id: "own",
+    repeat: { x: dice.whole(60, 500), y: dice.whole(60, 500) },
+    overlays: [{ id: "1", cuts: [cut("mesh"), ...dice.list(3, () => cut("mesh"))] }],
+  };
 }

@@ -3,50 +3,108 @@ import { emitPlan } from "@/core/job/emitPlan";
 import { parseJob } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import type { PlanStep } from "@/core/job/planDayTypes";
-import type { Plan, PlanFinding } from "@/core/job/planTypes";
+import type { Plan, PlanFinding, PlanPoint } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
 import { changeDocument, type JobDocument } from "@/ui/job/jobDocument";
-import { randomDocument, type RandomDocument } from "./documents";
+import { everyKind, randomDocument, type RandomDocument } from "./documents";
+import { boundsOf, numbersOfSchema, setNumber } from "./numbers";
 import { randomOf, type Outcome } from "./support";
 
-/** A plan that takes longer than this, in ms, is told. */
-const slowMs = 5000;
+/** No plan may take more of a processor than this, in ms. */
+const mostCpuMs = 4000;
 
-/** Plans random documents and looks for what must never be: a throw, areas that do not add up, wet paint taped, a button that does not cure. */
-export async function tryDocuments(count: number, seed: number): Promise<Outcome> {
+/**
+ * Plans random documents, and then a job of every kind with each number of the schema at each of its bounds, and looks for
+ * what must never be: a throw, seconds of work, areas that do not add up, what lies off its wall, wet paint taped, a button
+ * that does not cure. Of the bounds one in `every` is tried.
+ */
+export async function tryDocuments(count: number, seed: number, every = 1): Promise<Outcome> {
   const faults: string[] = [];
   const counts = { documents: 0, refused: 0, planned: 0, cures: 0, slow: 0, faults: 0 };
-  for (let number = 0; number < count; number++) {
+  const attempt = (name: string, document: RandomDocument) => {
     counts.documents++;
-    const document = randomDocument(randomOf(seed * 1_000_003 + number));
     const parsed = parseJob(document);
     if (!parsed.ok) {
       counts.refused++;
-      continue;
+      return;
     }
     counts.planned++;
-    const start = performance.now();
-    const found = faultsOfDocument(document, parsed.job, () => counts.cures++);
-    if (performance.now() - start > slowMs) counts.slow++;
+    const { found, isSlow } = tryDocument(document, parsed.job, () => counts.cures++);
+    if (isSlow) counts.slow++;
     counts.faults += found.length;
-    if (found.length > 0) faults.push(`${seed}/${number}: ${found.join("; ")}`);
-  }
+    if (found.length > 0) faults.push(`${name}: ${found.join("; ")}`);
+  };
+  for (let number = 0; number < count; number++)
+    attempt(`${seed}/${number}`, randomDocument(randomOf(seed * 1_000_003 + number)));
+  numbersOfSchema()
+    .flatMap((number) => boundsOf(number).map((bound) => ({ number, bound })))
+    .filter((_, index) => index % every === seed % every)
+    .forEach(({ number, bound }) =>
+      attempt(`${number.name} = ${bound}`, setNumber(everyKind(), number, bound)),
+    );
   return { trial: "fuzz", counts, faults };
 }
 
+export function tryDocument(document: RandomDocument, job: Job, cure: () => void) {
+  const before = process.cpuUsage();
+  const answer = planned(job);
+  const { user, system } = process.cpuUsage(before);
+  const cpuMs = (user + system) / 1000;
+  const isSlow = cpuMs > mostCpuMs;
+  const slow = isSlow ? [`takes ${Math.round(cpuMs)} ms of a processor`] : [];
+  const found =
+    typeof answer === "string"
+      ? [answer]
+      : [...slow, ...faultsOfPlan(document, job, answer, isSlow ? null : cure)];
+  return { found, isSlow };
+}
+
 /** What is wrong with the plan of a document that was let in; empty as it should be. */
-export function faultsOfDocument(
+export function faultsOfDocument(document: RandomDocument, job: Job): string[] {
+  const answer = planned(job);
+  return typeof answer === "string" ? [answer] : faultsOfPlan(document, job, answer, () => undefined);
+}
+
+/** The plan as it is written, or how it failed. */
+function planned(job: Job): Plan | string {
+  try {
+    return JSON.parse(emitPlan(plan(job))) as Plan;
+  } catch (error) {
+    return `throws ${String(error).slice(0, 120)} ${(error as Error).stack?.split("\n")[1]?.trim() ?? ""}`;
+  }
+}
+
+/** Cures are tried by planning again; null where that would take too long. */
+const faultsOfPlan = (
   document: RandomDocument,
   job: Job,
-  cure: () => void = () => undefined,
-): string[] {
-  let whole: Plan;
-  try {
-    whole = JSON.parse(emitPlan(plan(job))) as Plan;
-  } catch (error) {
-    return [`throws ${String(error).slice(0, 120)} ${(error as Error).stack?.split("\n")[1]?.trim() ?? ""}`];
-  }
-  return [...faultsOfAreas(whole), ...faultsOfTape(job, whole), ...faultsOfCures(document, whole, cure)];
+  whole: Plan,
+  cure: (() => void) | null,
+): string[] => [
+  ...faultsOfAreas(whole),
+  ...faultsOfPlaces(whole),
+  ...faultsOfTape(job, whole),
+  ...(cure ? faultsOfCures(document, whole, cure) : []),
+];
+
+/** What lies beyond the wall that it is on. */
+export function faultsOfPlaces({ walls }: Plan): string[] {
+  return walls.flatMap((wall) => {
+    const { id, outline, regions, tape, bricks = [] } = wall;
+    if (outline.length === 0) return [];
+    const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
+    const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+    const slack = 0.02;
+    const isOff = ([x, y]: PlanPoint) =>
+      !(x >= left - slack && x <= right + slack && y >= bottom - slack && y <= top + slack);
+    const boxes = bricks.flatMap(({ list }) => list);
+    const off = [
+      ...regions.filter(({ outline: ring }) => ring.some(isOff)),
+      ...tape.filter(({ path }) => path.some(isOff)),
+      ...boxes.filter(({ box: [x, y, width, height] }) => isOff([x, y]) || isOff([x + width, y + height])),
+    ];
+    return off.length === 0 ? [] : [`${id}: ${off[0]!.id} and ${off.length - 1} more lie off the wall`];
+  });
 }
 
 export function faultsOfAreas({ walls }: Plan): string[] {

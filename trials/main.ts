@@ -1,3 +1,4 @@
+import { tryFull } from "./full";
 import { tryDocuments } from "./fuzz";
 import { tryKills } from "./kill";
 import { tryLock } from "./lock";
@@ -14,6 +15,7 @@ const trials: Record<string, (count: number, seed: number) => Promise<Outcome>> 
   fuzz: tryDocuments,
   power: tryPower,
   lock: tryLock,
+  full: tryFull,
 };
 
 const mostTold = 200;

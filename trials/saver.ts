@@ -4,11 +4,12 @@ import { keepJournal } from "./journal";
 /**
  * A process that opens a data folder and saves jobs in bursts: `saver.ts FOLDER BURSTS [JOURNAL]`. Tells each save once
  * it is acknowledged, on standard output and in the journal, as "saved JOB NUMBER"; before, as "found JOB NUMBER", what
- * it found, and then "looked": killed before that it has not told all that is there. With a journal it ends without closing, as if the power went.
+ * it found, and then "looked": killed before that it has not told all that is there. With a journal, which sees one thread, it ends without closing, as if the power went.
  */
 const [folder, bursts, journalFile] = [process.argv[2]!, Number(process.argv[3]), process.argv[4]];
 const journal = journalFile === undefined ? null : keepJournal(folder);
 const { openStore } = await import("@/store/openStore");
+const { openPglite } = await import("@/store/openPglite");
 
 const tell = (what: string) => {
   journal?.tell(what);
@@ -17,7 +18,7 @@ const tell = (what: string) => {
 const documentOf = (name: string, number: number) =>
   JSON.stringify({ name, number, filling: String(number).repeat(1 + ((number * 977) % 9000)) });
 
-const store = await openStore(folder, "a trial");
+const store = await openStore(folder, "a trial", journal ? openPglite : undefined);
 tell("open");
 const versions = new Map<string, number>();
 const numbers = new Map<string, number>();

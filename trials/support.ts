@@ -25,7 +25,7 @@ export const randomOf = (seed: number): (() => number) => createSequence(seed);
 export function runScript(
   script: string,
   args: readonly (string | number)[],
-  hear: (line: string, kill: () => void) => void,
+  hear: (line: string, kill: () => void, terminate: () => void) => void,
   killAfterMs = Infinity,
 ): Promise<{ code: number | null; errors: string }> {
   return new Promise((resolve) => {
@@ -34,7 +34,13 @@ export function runScript(
     const timer = killAfterMs < Infinity ? setTimeout(() => child.kill("SIGKILL"), killAfterMs) : undefined;
     child.stderr.on("data", (chunk: Buffer) => (errors += chunk.toString()));
     const lines = createInterface({ input: child.stdout });
-    lines.on("line", (line) => hear(line, () => child.kill("SIGKILL")));
+    lines.on("line", (line) =>
+      hear(
+        line,
+        () => child.kill("SIGKILL"),
+        () => child.kill("SIGTERM"),
+      ),
+    );
     let code: number | null = null;
     let open = 2;
     const ended = () => --open === 0 && resolve({ code, errors });

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { mountDisk, tryFull, unmountDisk } from "./full";
 import { tryDocuments } from "./fuzz";
 import type { FileOperation } from "./journal";
 import { tryKills } from "./kill";
@@ -20,6 +21,17 @@ describe("a dose of the trials", () => {
     const { counts, faults } = await tryPower(4, 3);
     expect(faults).toEqual([]);
     expect(counts.acknowledged).toBeGreaterThan(10);
+  });
+
+  it("a full disk is refused in words, and room again heals it", async ({ skip }) => {
+    const disk = temporaryFolder();
+    const canMount = mountDisk(disk, 1);
+    unmountDisk(disk);
+    removeFolder(disk);
+    if (!canMount) skip("no disk can be mounted here");
+    const { counts, faults } = await tryFull(1, 2);
+    expect(faults).toEqual([]);
+    expect(counts.refused).toBeGreaterThan(5);
   });
 
   it("random documents: no throw, areas that add up, no wet paint taped, buttons that cure", async () => {

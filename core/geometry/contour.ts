@@ -1,6 +1,6 @@
-import { isBetweenChordAndArc, segment, type Contour, type Segment } from "./curve";
+import { isBetweenChordAndArc, onItsCircle, segment, type Contour, type Segment } from "./curve";
 import { sine } from "./trig";
-import { cross, type Point } from "./point";
+import type { Point } from "./point";
 
 /** A closed polygon through the points. */
 export function polygonContour(points: readonly Point[]): Segment[] {
@@ -31,18 +31,23 @@ export function circleContour(centre: Point, radius: number): Contour {
 /**
  * Signed area in mm2, positive for a counter-clockwise contour. Green's theorem, one half of the integral of
  * x dy - y dx: a segment gives half the cross product of its ends; an arc gives that of its chord plus the
- * circular segment r^2 (sweep - sin sweep) / 2. Points are taken relative to the first to keep digits.
+ * circular segment r^2 (sweep - sin sweep) / 2, and where its ends lie off its circle the two short ways there.
+ * Points are taken relative to the first to keep digits.
  */
 export function signedArea(contour: Contour): number {
   const origin = contour[0]?.a;
   if (!origin) return 0;
+  const across = (a: Point, b: Point) =>
+    (a.x - origin.x) * (b.y - origin.y) - (a.y - origin.y) * (b.x - origin.x);
   let twice = 0;
   for (const curve of contour) {
-    twice += cross(
-      { x: curve.a.x - origin.x, y: curve.a.y - origin.y },
-      { x: curve.b.x - origin.x, y: curve.b.y - origin.y },
-    );
-    if (curve.kind === "arc") twice += curve.radius * curve.radius * (curve.sweep - sine(curve.sweep));
+    if (curve.kind === "segment") {
+      twice += across(curve.a, curve.b);
+      continue;
+    }
+    const { a, b, sweep } = onItsCircle(curve);
+    twice += across(a, b) + curve.radius * curve.radius * (sweep - sine(sweep));
+    if (a !== curve.a) twice += across(curve.a, a) + across(b, curve.b);
   }
   return twice / 2;
 }

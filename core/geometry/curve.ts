@@ -63,11 +63,38 @@ export function moveCurve<Kind extends Curve>(curve: Kind, dx: number, dy: numbe
   return curve.kind === "arc" ? { ...curve, ...ends, centre: move(curve.centre) } : { ...curve, ...ends };
 }
 
+/** mm; an end that is nearer than this to its circle lies on it. */
+const onCircle = 1e-7;
+
+/**
+ * The arc itself where its ends have been moved to vertices a little off its circle: the ends as they lie on the circle, and
+ * the sweep between them. What it is between its ends stays on the circle, and is not bent with them.
+ */
+export function onItsCircle(arc: Arc): Pick<Arc, "a" | "b" | "sweep"> {
+  const { a, b, centre, radius, sweep } = arc;
+  const [fromCentre, toCentre] = [distance(a, centre), distance(b, centre)];
+  const isOn = (length: number) => Math.abs(length - radius) <= onCircle || length === 0;
+  if (isOn(fromCentre) && isOn(toCentre)) return arc;
+  const put = (end: Point, length: number): Point => ({
+    x: centre.x + ((end.x - centre.x) / length) * radius,
+    y: centre.y + ((end.y - centre.y) / length) * radius,
+  });
+  const [from, to] = [put(a, fromCentre), put(b, toCentre)];
+  const [u, v] = [subtract(from, centre), subtract(to, centre)];
+  const turned = directionOf(cross(u, v), dot(u, v));
+  // Of the angles that end there, the one that the arc has been cut for.
+  const turns = Math.round((sweep - turned) / (2 * Math.PI));
+  return { a: from, b: to, sweep: turned + turns * 2 * Math.PI };
+}
+
 /** The point at a share t (0 to 1) of the way along. */
 export function pointAt(curve: Curve, t: number): Point {
   if (t === 0) return curve.a;
   if (t === 1) return curve.b;
-  if (curve.kind === "arc") return rotateAbout(curve.a, curve.centre, curve.sweep * t);
+  if (curve.kind === "arc") {
+    const { a, sweep } = onItsCircle(curve);
+    return rotateAbout(a, curve.centre, sweep * t);
+  }
   return { x: curve.a.x + (curve.b.x - curve.a.x) * t, y: curve.a.y + (curve.b.y - curve.a.y) * t };
 }
 

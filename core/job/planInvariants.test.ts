@@ -151,8 +151,11 @@ describe("for random walls, openings and stripes", () => {
       ),
       {
         numRuns: 300,
-        // Beside its touch on the side, a line meets this window within the tolerance of the side.
-        examples: [[{ r: 433, tx: 0, ty: 0.5 }, 135, 34]],
+        // Beside its touch on a side, a line meets these windows within the tolerance of the side.
+        examples: [
+          [{ r: 433, tx: 0, ty: 0.5 }, 135, 34],
+          [{ r: 526, tx: 0, ty: 0 }, 37, 4],
+        ],
       },
     );
   });

@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { parseLength, whyNoLength } from "./parseLength";
 import { parseArea, parseVolume } from "./parseQuantity";
-import type { Parsed } from "./units";
+import { refused, type Parsed } from "./units";
 
 export const expectations = {
   length: `expected millimetres as a number, or a text with its unit such as "3.2 m", "840 mm" or "9' 4 3/8\\""`,
@@ -47,9 +47,10 @@ function quantitySchema(
       error: (issue) => `${quote(issue.input)} is not a ${what}; ${expectations[what]}`,
     })
     .transform((input, context) => {
-      const answer: Parsed = typeof input === "number" ? { ok: true, value: input } : parse(input);
+      const answer: Parsed = typeof input === "number" ? { ok: true, value: input } : read(parse, input);
       if (!answer.ok) {
-        const why = what === "length" && typeof input === "string" ? whyNoLength(input) : null;
+        const isShort = typeof input === "string" && input.length <= longestQuantity;
+        const why = what === "length" && isShort ? whyNoLength(input) : null;
         const message = `${quote(input)} is not a ${what}; ${why ?? expectations[what]}`;
         context.addIssue({ code: "custom", message });
         return z.NEVER;
@@ -61,8 +62,13 @@ function quantitySchema(
       }
       return answer.value;
     })
-    .describe(`${unit}, or a text with its unit`);
+    .meta({ description: `${unit}, or a text with its unit`, minimum: range.min, maximum: range.max });
 }
+
+/** No length is longer than this in characters; no pattern is tried on what is. */
+const longestQuantity = 60;
+const read = (parse: (text: string) => Parsed, text: string): Parsed =>
+  text.length > longestQuantity ? refused : parse(text);
 
 const longestQuote = 60;
 

@@ -19,7 +19,8 @@ export function offerOrders(layout: StencilBorderLayout): Offer[] {
   const best = Math.min(...ways.map(({ minutes }) => minutes));
   return ways
     .map(({ order, minutes, waiting, changes }): Offer => {
-      const score = (100 * best) / minutes;
+      // Where prints have no time of their own, neither order has.
+      const score = minutes > 0 ? (100 * best) / minutes : 100;
       return {
         title: { code: "print-order", by: order },
         score,

@@ -167,9 +167,22 @@ const shadesOf = ({ motifs }: PrintedWall, prints: readonly Placement[], { shade
 export const cleanEvery = ({ method, fixing }: Pick<Printing, "method" | "fixing">): number =>
   Math.floor(printing[method].cleanEvery * (fixing === "adhesive" ? adhesiveFactor : 1));
 
-/** Sheets at hand, so that one can be cleaned and dry while another is printed with: that time by the time between, and one more. */
-export const copiesOf = (own: Pick<Printing, "method" | "fixing" | "eachMin">): number =>
-  Math.ceil((cleaningMin + cleanedDryMin) / (cleanEvery(own) * own.eachMin) - 1e-9) + 1;
+/**
+ * Sheets at hand, so that one can be cleaned and dry while another is printed with: that time by the time between, and one
+ * more; yet, where printing takes next to no time, never more than are fouled once.
+ */
+export function copiesOf(own: Pick<Printing, "method" | "fixing" | "eachMin" | "passes" | "walls">): number {
+  const every = cleanEvery(own);
+  const byTime = Math.ceil((cleaningMin + cleanedDryMin) / (every * own.eachMin) - 1e-9) + 1;
+  if (byTime <= leastCopies) return byTime;
+  const printsOfPass = own.passes.map((pass) =>
+    own.walls.reduce((sum, on) => sum + printsOf(on, pass).length, 0),
+  );
+  return Math.min(byTime, Math.max(leastCopies, Math.ceil(Math.max(0, ...printsOfPass) / every)));
+}
+
+/** One to print with while the other dries. */
+const leastCopies = 2;
 
 /** Minutes of each print: its own, waits for what its sheet would lie on, cleaning where it is due, and adhesive's tack. */
 function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: Printing): number[] {

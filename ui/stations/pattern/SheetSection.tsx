@@ -1,10 +1,9 @@
 "use client";
 
-import { Upload } from "lucide-react";
+import { Upload, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useDropzone } from "react-dropzone";
 import { proposeRegisters } from "@/core/stencil/proposeRegisters";
-import { readSvgSheet } from "@/formats/readSvgSheet";
 import { formatArea, formatLength, formatRun } from "@/core/measure/formatLength";
 import { blankFor } from "@/core/stencil/blanks";
 import { byColour } from "@/core/stencil/byColour";
@@ -19,6 +18,7 @@ import { Button } from "@/ui/parts/Button";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
+import { readSheet } from "@/workers/sheetClient";
 import { ScaledSheet } from "./ScaledSheet";
 import { SheetDrawing } from "./SheetDrawing";
 
@@ -112,16 +112,22 @@ function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDoc
   const document = useDocument();
   const [width, setWidth] = useState<number | string>(usualWidthMm);
   const [message, setMessage] = useState<string | null>(null);
+  const [reading, setReading] = useState<AbortController | null>(null);
+  useEffect(() => () => reading?.abort(), [reading]);
   const read = async ([file]: File[]) => {
     if (!file) return;
+    const stop = new AbortController();
+    setReading(stop);
     const name = file.name.replace(/\.svg$/i, "");
     const id = freshId(name.toLowerCase().replace(/[^a-z0-9]+/g, "-") || "sheet", [
       ...sheetsAtHand(job.stencils),
       ...(document.stencils ?? []),
     ]);
-    const answer = readSvgSheet(await file.text(), { id, name, width: mmOf(width) || usualWidthMm });
-    setMessage(answer.ok ? null : answer.message);
-    if (answer.ok) onRead(answer.sheet, answer.sheet);
+    const as = { id, name, width: mmOf(width) || usualWidthMm };
+    const answer = await readSheet(await file.text(), as, stop.signal);
+    setReading(null);
+    setMessage(answer === null || answer.ok ? null : answer.message);
+    if (answer?.ok) onRead(answer.sheet, answer.sheet);
   };
   const { getInputProps, getRootProps, isDragActive, open } = useDropzone({
     onDrop: (files) => void read(files),
@@ -146,9 +152,15 @@ function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDoc
             return null;
           }}
         />
-        <Button look="quiet" onClick={open} className="mb-6">
-          <Upload size={16} aria-hidden /> SVG
-        </Button>
+        {reading ? (
+          <Button look="quiet" onClick={() => reading.abort()} className="mb-6">
+            <X size={16} aria-hidden /> Stop reading
+          </Button>
+        ) : (
+          <Button look="quiet" onClick={open} className="mb-6">
+            <Upload size={16} aria-hidden /> SVG
+          </Button>
+        )}
       </div>
       {message && (
         <p role="alert" className="pb-1 text-[0.9375rem] text-brick">
