@@ -21,7 +21,7 @@ const mostCpuMs = 4000;
 export async function tryDocuments(count: number, seed: number, every = 1): Promise<Outcome> {
   const faults: string[] = [];
   const counts = { documents: 0, refused: 0, planned: 0, cures: 0, slow: 0, faults: 0 };
-  const attempt = (name: string, document: RandomDocument) => {
+  const attempt = (name: string, document: RandomDocument, cure: (() => void) | null) => {
     counts.documents++;
     const parsed = parseJob(document);
     if (!parsed.ok) {
@@ -29,23 +29,23 @@ export async function tryDocuments(count: number, seed: number, every = 1): Prom
       return;
     }
     counts.planned++;
-    const { found, isSlow } = tryDocument(document, parsed.job, () => counts.cures++);
+    const { found, isSlow } = tryDocument(document, parsed.job, cure);
     if (isSlow) counts.slow++;
     counts.faults += found.length;
     if (found.length > 0) faults.push(`${name}: ${found.join("; ")}`);
   };
   for (let number = 0; number < count; number++)
-    attempt(`${seed}/${number}`, randomDocument(randomOf(seed * 1_000_003 + number)));
+    attempt(`${seed}/${number}`, randomDocument(randomOf(seed * 1_000_003 + number)), () => counts.cures++);
   numbersOfSchema()
     .flatMap((number) => boundsOf(number).map((bound) => ({ number, bound })))
     .filter((_, index) => index % every === seed % every)
     .forEach(({ number, bound }) =>
-      attempt(`${number.name} = ${bound}`, setNumber(everyKind(), number, bound)),
+      attempt(`${number.name} = ${bound}`, setNumber(everyKind(), number, bound), null),
     );
   return { trial: "fuzz", counts, faults };
 }
 
-export function tryDocument(document: RandomDocument, job: Job, cure: () => void) {
+export function tryDocument(document: RandomDocument, job: Job, cure: (() => void) | null) {
   const before = process.cpuUsage();
   const answer = planned(job);
   const { user, system } = process.cpuUsage(before);
@@ -198,8 +198,12 @@ export function faultsOfCures(
   );
 }
 
-/** How many findings say the same of the same place; several finishes may. */
-const countSame = (findings: readonly PlanFinding[], { code, say, at }: PlanFinding): number =>
+/** How many findings say the same of the same place as gravely; several finishes may. */
+const countSame = (findings: readonly PlanFinding[], { code, severity, say, at }: PlanFinding): number =>
   findings.filter(
-    (other) => other.code === code && other.say === say && JSON.stringify(other.at) === JSON.stringify(at),
+    (other) =>
+      other.code === code &&
+      other.severity === severity &&
+      other.say === say &&
+      JSON.stringify(other.at) === JSON.stringify(at),
   ).length;

@@ -17,7 +17,7 @@ export interface FindingValues {
   "remainder-shows": { difference: number; tolerance: number; distance: number };
   "ends-impossible": { wanted: "same" | "different" };
   "anchor-outside": { at: number };
-  "too-many-divisions": { count: number };
+  "too-many-divisions": { count: number; of: Divided };
   "too-narrow": { width: number };
   "opening-outside": { thing: string };
   "openings-overlap": { first: string; second: string };
@@ -132,6 +132,9 @@ export interface FindingValues {
   "base-stops-short": { at: number; lowest: number };
   "no-packs": { paint: string; needMl: number };
 }
+
+/** What a wall may be divided into. */
+export type Divided = "stripes" | "cells" | "prints" | "bricks" | "sheets" | "sections" | "boards";
 
 export type FindingCode = keyof FindingValues;
 

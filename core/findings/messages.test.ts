@@ -28,7 +28,7 @@ const values: FindingValues = {
   "remainder-shows": { difference: 20, tolerance: 7, distance: 2500 },
   "ends-impossible": { wanted: "same" },
   "anchor-outside": { at: 9000 },
-  "too-many-divisions": { count: 4215 },
+  "too-many-divisions": { count: 4215, of: "stripes" },
   "too-narrow": { width: 0.1 },
   "opening-outside": { thing: "the door" },
   "openings-overlap": { first: "the door", second: "the window" },

@@ -60,9 +60,15 @@ export const findingMessages: {
     say: `The anchor at ${length(at)} is off the painted wall, so no line stands on it.`,
     remedy: "Put the anchor on the wall.",
   }),
-  "too-many-divisions": ({ count }) => ({
-    say: `That makes ${count} stripes. The limit is 2000 on one wall.`,
-    remedy: "Make the stripes wider.",
+  "too-many-divisions": ({ count, of }) => ({
+    say:
+      of === "prints"
+        ? `That makes ${count} prints and their sheets, more than can be put in order on one wall.`
+        : `That makes ${count} ${of}, more than anyone sets out on one wall.`,
+    remedy:
+      of === "prints"
+        ? "Make the repeat larger, or the plastic no larger than it must be."
+        : `Make the ${of} larger.`,
   }),
   "too-narrow": ({ width }, { error }) => ({
     say: `That makes divisions under ${error(width)} wide, which no tape can set out.`,

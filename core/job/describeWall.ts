@@ -104,6 +104,8 @@ function limited(walls: readonly PlanWall[]): readonly PlanWall[] {
     for (const { outline, holes } of wall.regions) {
       points.take(holes.reduce((sum, hole) => sum + hole.length, outline.length));
     }
+    for (const { kept } of wall.prints?.flatMap(({ list }) => list) ?? [])
+      points.take(kept?.flatMap(({ contours }) => contours).reduce((sum, ring) => sum + ring.length, 0));
   }
   return walls;
 }

@@ -59,10 +59,15 @@ function layOutJoined(
   progress?: Progress,
 ): LaidOutJob {
   let done = 0;
-  const pieces = new Allowance("pieces");
+  const [pieces, prints] = [new Allowance("pieces"), new Allowance("prints")];
+  const cut = new Allowance("pieces of cut prints");
   const sorted = groupJoinedWalls(job).map((walls) => {
     const answer = sort(job, walls);
-    for (const { laid } of answer.laidOut) pieces.take(laid?.pattern.regions.length ?? 0);
+    for (const { laid } of answer.laidOut) {
+      pieces.take(laid?.pattern.regions.length ?? 0);
+      prints.take(laid?.pattern.placements.length ?? 0);
+      cut.take(laid?.pattern.cutPieces ?? 0);
+    }
     done += walls.length;
     progress?.(done / job.walls.length);
     return answer;

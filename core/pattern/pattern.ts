@@ -239,6 +239,8 @@ export interface Pattern {
   readonly diagonals: readonly Diagonal[];
   readonly motifs: readonly WallMotif[];
   readonly placements: readonly Placement[];
+  /** Pieces of line that were gone through to cut prints at edges. */
+  readonly cutPieces: number;
   readonly effects: readonly Effect[];
   readonly bricks: readonly WallBricks[];
   readonly sheets: readonly WallSheets[];

@@ -20,9 +20,9 @@ interface PlacingLayer {
 export function placeOn(
   surface: Surface,
   layers: readonly PlacingLayer[],
-): { motifs: WallMotif[]; placements: Placement[] } {
+): { motifs: WallMotif[]; placements: Placement[]; cutPieces: number } {
   const placing = layers.filter(({ design }) => design.placements && design.placements.length > 0);
-  if (placing.length === 0) return { motifs: [], placements: [] };
+  if (placing.length === 0) return { motifs: [], placements: [], cutPieces: 0 };
   const edge = new SurfaceEdge(surface);
   const motifs: WallMotif[] = [];
   const placements = placing.flatMap(({ finish, design, offset }) => {
@@ -36,7 +36,7 @@ export function placeOn(
     }
     return found;
   });
-  return { motifs, placements };
+  return { motifs, placements, cutPieces: edge.cutPieces };
 }
 
 const shifted = (draft: PlacementDraft, by: number): PlacementDraft =>

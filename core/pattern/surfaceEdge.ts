@@ -1,12 +1,13 @@
 import Flatbush from "flatbush";
 import { arrange } from "../geometry/arrange";
 import { isInsideContour, rectangleContour } from "../geometry/contour";
-import { boxOfCurve, type Box, type Contour } from "../geometry/curve";
+import { boxOfCurve, type Box, type Contour, type Curve } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { intersectCurves } from "../geometry/intersectCurves";
 import { moveContour, placeBox, placeContour } from "../geometry/placeContour";
 import { subtract, type Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
+import { Allowance } from "../trade/allowance";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type EdgeSource, type Surface } from "../wall/surface";
 import { doTouch, isOpenAt, partsOfCutout, type CutoutPart } from "./cutoutParts";
@@ -43,6 +44,10 @@ export class SurfaceEdge {
   /** What was cut before, and where, by how the edge ran through it. */
   private readonly cuts = new Map<string, { readonly at: Point; readonly cut: Cut }>();
 
+  private readonly allowed = new Allowance("pieces of cut prints");
+  /** Pieces of line that were gone through to cut what the edge meets; what is cut alike counts once. */
+  cutPieces = 0;
+
   constructor(private readonly surface: Surface) {
     this.names = new Map<EdgeSource, string>([
       ...(surface.wall.object ? sidesOfObject : sides),
@@ -56,7 +61,7 @@ export class SurfaceEdge {
     this.index.finish();
   }
 
-  /** A print as it lies on the surface; null for one that does not reach it. */
+  /** A print as it lies on the surface; null for one that does not reach it. Throws OverLimit once too much has been cut. */
   place(draft: PlacementDraft, motif: WallMotif): Lying | null {
     const face = placeBox(motif.face, draft);
     const near = this.near(face);
@@ -93,24 +98,19 @@ export class SurfaceEdge {
   }
 
   /**
-   * What prints of one motif share that the edge runs through alike: one upright or level line right across, as far from
-   * the print's origin, with the wall on the same side of it, which the corners of the face tell. Null where more is near.
+   * What prints of one motif share that the edge runs through alike: every piece of it that is near lies as far from the
+   * print's origin, and the wall on the same side, which the corners of the face tell.
    */
   private keyOf(
     { at, overlay, turn, mirrored }: PlacementDraft,
     motif: WallMotif,
-    { minX, minY, maxX, maxY }: Box,
+    face: Box,
     near: readonly SourcedCurve<EdgeSource>[],
-  ): string | null {
-    const [{ curve, source }] = near as [SourcedCurve<EdgeSource>];
-    if (near.length > 1 || curve.kind === "arc") return null;
-    const { a, b } = curve;
-    const isUpright = a.x === b.x && Math.min(a.y, b.y) < minY && Math.max(a.y, b.y) > maxY;
-    const isLevel = a.y === b.y && Math.min(a.x, b.x) < minX && Math.max(a.x, b.x) > maxX;
-    if (!isUpright && !isLevel) return null;
-    const away = Math.round((isUpright ? a.x - at.x : a.y - at.y) / sameMm);
+  ): string {
+    const edges = near.map(({ curve, source }) => `${source} ${runThrough(curve, at, face)}`);
+    const { minX, minY, maxX, maxY } = face;
     const corners = rectangleContour(minX, minY, maxX, maxY).map((side) => isOnSurface(this.surface, side.a));
-    return [motif.finish, motif.id, overlay, turn, mirrored, source, isUpright, away, ...corners].join(" ");
+    return [motif.finish, motif.id, overlay, turn, mirrored, ...edges, ...corners].join(" ");
   }
 
   private cut(
@@ -169,6 +169,8 @@ export class SurfaceEdge {
     mask: Contour | null,
   ): LeftOfPart {
     const curves = [...own, mask ?? []].flat().map((curve) => ({ curve, source: null }));
+    this.allowed.take(curves.length);
+    this.cutPieces += curves.length;
     const { faces, edges } = arrange<EdgeSource | null>([...meeting, ...curves], placeTolerance);
     const middles = faces.map(interiorPoint);
     const isOpen = middles.map((at) => isOpenAt(own, at));
@@ -205,6 +207,25 @@ export class SurfaceEdge {
     return [...new Set(met.map(({ source }) => this.names.get(source)!))];
   }
 }
+
+/** How a piece of the edge runs through a face, from the print's origin: of upright and level lines nothing beyond it. */
+function runThrough(curve: Curve, at: Point, { minX, minY, maxX, maxY }: Box): string {
+  const away = (point: Point) =>
+    `${Math.round((point.x - at.x) / sameMm)},${Math.round((point.y - at.y) / sameMm)}`;
+  if (curve.kind === "arc")
+    return `${away(curve.a)} ${away(curve.b)} ${away(curve.centre)} ${curve.sweep > 0}`;
+  const isStraight = curve.a.x === curve.b.x || curve.a.y === curve.b.y;
+  // A little beyond it, so that an end on the face's own side is not taken for one beyond.
+  const inside = ({ x, y }: Point): Point =>
+    isStraight
+      ? {
+          x: Math.min(maxX + beyondMm, Math.max(minX - beyondMm, x)),
+          y: Math.min(maxY + beyondMm, Math.max(minY - beyondMm, y)),
+        }
+      : { x, y };
+  return `${away(inside(curve.a))} ${away(inside(curve.b))}`;
+}
+const beyondMm = 1;
 
 function movedCut(cut: Cut, by: Point): Cut {
   if (!cut?.kept) return cut;

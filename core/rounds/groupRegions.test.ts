@@ -34,6 +34,7 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
     diagonals: [],
     motifs: [],
     placements: [],
+    cutPieces: 0,
     effects: [],
     bricks: [],
     sheets: [],

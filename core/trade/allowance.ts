@@ -4,6 +4,8 @@ export const planLimits = {
   "pieces of line": 80_000,
   marks: 40_000,
   "pieces of tape": 80_000,
+  prints: 20_000,
+  "pieces of cut prints": 40_000,
   steps: 3_000,
   stretches: 40_000,
   "points of outlines": 500_000,

@@ -13,7 +13,7 @@ export function checkBrick(layout: BrickLayout): Finding[] {
   if (courses.bed < 0)
     return [{ code: "too-narrow", severity: "stop", values: { width: leastBedMm }, at: null }];
   if (count > mostBricks)
-    return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+    return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "bricks" }, at: null }];
   return [...checkEnds(layout), ...checkGuides(layout)];
 }
 

@@ -13,7 +13,14 @@ import type { ChevronLayout } from "./layout";
 export function checkChevron(layout: ChevronLayout): Finding[] {
   const { spec, strip, columns, column, row, zigzags, halfLine, halfLineUp } = layout;
   if (columns * zigzags > maximumCount * 5) {
-    return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * zigzags }, at: null }];
+    return [
+      {
+        code: "too-many-divisions",
+        severity: "stop",
+        values: { count: columns * zigzags, of: "cells" },
+        at: null,
+      },
+    ];
   }
   // Two zigzags stand row x cos(slope) apart, square to them.
   if (Math.min(column, (row * column) / lengthOf(column, spec.rise)) < leastDivisionMm) {

@@ -12,7 +12,14 @@ import type { DiamondLayout } from "./layout";
 export function checkDiamonds(layout: DiamondLayout): Finding[] {
   const { spec, strip, columns, rows, width, height, share } = layout;
   if (columns * rows > maximumCount * 5) {
-    return [{ code: "too-many-divisions", severity: "stop", values: { count: columns * rows }, at: null }];
+    return [
+      {
+        code: "too-many-divisions",
+        severity: "stop",
+        values: { count: columns * rows, of: "cells" },
+        at: null,
+      },
+    ];
   }
   // Two sides of a rhombus stand wh / sqrt(w^2 + h^2) apart.
   if ((width * height) / lengthOf(width, height) < leastDivisionMm) {

@@ -16,7 +16,7 @@ export const spareMm = 10;
 export function checkPaper(layout: PaperLayout): Finding[] {
   const { spec, strip, drops, count } = layout;
   if (count > mostSheets)
-    return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+    return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "sheets" }, at: null }];
   const longest = drops.reduce((most, { length }) => Math.max(most, length), 0);
   if (drops.some(({ roll }) => roll === 0)) {
     const values = { drop: longest, roll: spec.roll.length };

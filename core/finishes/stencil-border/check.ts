@@ -10,7 +10,8 @@ import { meetingGap } from "./meetingGap";
 /** More prints than anyone makes, a way off the wall, and a stretch that shows. */
 export function checkStencilBorder(layout: StencilBorderLayout): Finding[] {
   const { spec, strip, legs, count, isOver, sheet, context } = layout;
-  if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+  if (isOver)
+    return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "prints" }, at: null }];
   const { minY, maxY } = strip.extent;
   const isOff = ({ points }: DividedLeg) => points.every(({ y }) => y <= minY || y >= maxY);
   if (legs.length === 0 || legs.every(isOff))

@@ -7,7 +7,8 @@ import { ticksDrift } from "./ticks";
 /** More prints than anyone makes, and a start from which none reaches the wall. */
 export function checkStencilField(layout: StencilFieldLayout): Finding[] {
   const { places, count, isOver, spec, strip, context } = layout;
-  if (isOver) return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+  if (isOver)
+    return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "prints" }, at: null }];
   if (places.length === 0)
     return [{ code: "off-wall", severity: "check", values: { thing: "the stencil" }, at: null }];
   return [

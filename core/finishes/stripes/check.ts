@@ -9,7 +9,14 @@ import type { StripeLayout } from "./layout";
 export function checkStripes(layout: StripeLayout): Finding[] {
   const { spec, divided, input } = layout;
   if (divided.tooMany !== undefined) {
-    return [{ code: "too-many-divisions", severity: "stop", values: { count: divided.tooMany }, at: null }];
+    return [
+      {
+        code: "too-many-divisions",
+        severity: "stop",
+        values: { count: divided.tooMany, of: "stripes" },
+        at: null,
+      },
+    ];
   }
   const narrowest = Math.min(...divided.divisions.map((division) => division.whole));
   if (narrowest < leastDivisionMm) {

@@ -9,7 +9,7 @@ export function checkTrowelled({ spec, strip }: TrowelledLayout): Finding[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   const count = Math.ceil(((maxX - minX) * (maxY - minY)) / 1e6 / spec.section_m2);
   if (count > mostSections / 2)
-    return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+    return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "sections" }, at: null }];
   return [...edgeApart(spec), ...ofSections(spec)];
 }
 

@@ -8,7 +8,7 @@ export function checkWhitewash({ spec, strip }: WhitewashLayout): Finding[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   const count = Math.ceil((spec.direction === "horizontal" ? maxY - minY : maxX - minX) / spec.board);
   if (count > mostSections)
-    return [{ code: "too-many-divisions", severity: "stop", values: { count }, at: null }];
+    return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "boards" }, at: null }];
   return strip.parts.flatMap(({ wall }): Finding[] => {
     const why = notBareWood(wall);
     if (why === null) return [];
