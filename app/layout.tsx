@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from "next";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
+import { SendUnsent } from "@/ui/job/SendUnsent";
 import { Hints } from "@/ui/parts/Hints";
 import "./globals.css";
 
@@ -19,6 +20,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         {children}
         <Hints />
+        <SendUnsent />
       </body>
     </html>
   );

@@ -1,7 +1,7 @@
 import { createEvents, type EventAttributes } from "ics";
 import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";
-import { dayNumberOf, isoDateOf } from "@/core/measure/calendar";
+import { dayNumberOf, isoDateOf, minutesADay, minutesOfClock } from "@/core/measure/calendar";
 import { stepsOf } from "./dayPlanCsv";
 import { whoDoesIt } from "./whoDoes";
 
@@ -25,8 +25,8 @@ export function dayPlanIcs(job: Job, plan: Plan, { firstDate, stamp, wall }: Opt
     ...common,
     uid: uidOf(job, `${step.id}`),
     title: step.say,
-    start: [...dateArray(first + step.day - 1), ...timeArray(step.from)],
-    end: [...dateArray(first + step.day - 1), ...timeArray(step.to)],
+    start: momentOf(first + step.day - 1, step.from),
+    end: momentOf(first + step.day - 1, step.to),
     startInputType: "local",
     startOutputType: "local",
     endInputType: "local",
@@ -42,7 +42,7 @@ export function dayPlanIcs(job: Job, plan: Plan, { firstDate, stamp, wall }: Opt
     ]);
   const { error, value } = createEvents([...steps, ...care]);
   if (error || !value) throw error ?? new Error("The calendar could not be written.");
-  return value;
+  return foldByBytes(value);
 
   function wholeDay(title: string, key: string, day: number): EventAttributes {
     return { ...common, uid: uidOf(job, key), title, start: dateArray(day), duration: { days: 1 } };
@@ -56,6 +56,35 @@ function dateArray(day: number): [number, number, number] {
   return isoDateOf(day).split("-").map(Number) as [number, number, number];
 }
 
-function timeArray(clock: string): [number, number] {
-  return clock.split(":").map(Number) as [number, number];
+/** A day that ends at 24:00 ends, for a calendar, when the next begins. */
+function momentOf(day: number, clock: string): [number, number, number, number, number] {
+  const minutes = minutesOfClock(clock)!;
+  const over = Math.floor(minutes / minutesADay);
+  const rest = minutes - over * minutesADay;
+  return [...dateArray(day + over), Math.floor(rest / 60), rest % 60];
+}
+
+/** Bytes of a line, its break aside (RFC 5545, 3.1). */
+const longestLine = 75;
+
+/** Long lines folded by bytes, as the format has it, never within a character; the writer counts characters. */
+function foldByBytes(text: string): string {
+  const encoder = new TextEncoder();
+  const lines = text.replace(/\r\n[ \t]/g, "").split("\r\n");
+  return lines
+    .map((line) => {
+      let folded = "";
+      let bytes = 0;
+      for (const character of line) {
+        const more = encoder.encode(character).length;
+        if (bytes + more > longestLine) {
+          folded += "\r\n ";
+          bytes = 1;
+        }
+        folded += character;
+        bytes += more;
+      }
+      return folded;
+    })
+    .join("\r\n");
 }

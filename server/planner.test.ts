@@ -23,7 +23,7 @@ describe("planning on the server", () => {
        parentPort.on("message", ({ id, request: { document } }) => {
          if (document === "never") for (;;);
          if (document === "end") throw new Error("out of breath");
-         parentPort.postMessage({ id, text: document + " " + ++count });
+         parentPort.postMessage({ id, value: document + " " + ++count });
        });`,
     ),
   );

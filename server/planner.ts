@@ -1,5 +1,5 @@
 import { createHash } from "node:crypto";
-import { Worker } from "node:worker_threads";
+import { ThreadEnded, WatchedThread } from "@/store/watchedThread";
 import type { PlanRequest } from "./answerPlan";
 import { PlanProblem } from "./planProblem";
 
@@ -22,22 +22,30 @@ const usualMostKept = 40_000_000;
 const mostMemoryMb = 2048;
 const hopelessForMs = 300_000;
 
+/** Nobody sits before it and waits. */
+const canWait = ({ request }: Task): boolean => request.format === "tile";
+
 /**
- * Plans in a thread of its own, one job after the other, so that the server goes on saving and answering meanwhile. A
- * plan that takes too long is given up, and so is one whose clients have all gone; the same question is worked out once
- * and kept.
+ * Plans in a thread of its own, one job after the other, so that the server goes on saving and answering meanwhile; what
+ * somebody waits for goes before pictures for the list. A plan that takes too long is given up, and so is one whose clients
+ * have all gone; the same question is worked out once and kept.
  */
 export class Planner {
-  private worker: Worker | null = null;
+  private readonly thread: WatchedThread<PlanRequest>;
   private readonly queue: Task[] = [];
-  private running: { task: Task; id: number; timer: NodeJS.Timeout } | null = null;
+  private running: Task | null = null;
   private readonly kept = new Map<string, string>();
   /** What was given up for its size: it would be again, and everyone would wait for it. */
   private readonly hopeless = new Map<string, PlanProblem>();
   private keptSize = 0;
-  private count = 0;
 
-  constructor(private readonly settings: Settings = {}) {}
+  constructor(private readonly settings: Settings = {}) {
+    this.thread = new WatchedThread({
+      entry: settings.worker ?? new URL("./planWorker.mjs", import.meta.url),
+      limitMs: settings.limitMs ?? usualLimitMs,
+      resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb },
+    });
+  }
 
   /** Rejects with a PlanProblem, or with the signal's reason once that is aborted. */
   plan(request: PlanRequest, signal?: AbortSignal): Promise<string> {
@@ -52,22 +60,20 @@ export class Planner {
       const waiter = { resolve, reject };
       task.waiting.add(waiter);
       signal?.addEventListener("abort", () => this.leave(task, waiter, signal.reason), { once: true });
-      this.next();
+      void this.next();
     });
   }
 
-  async close(): Promise<void> {
-    if (this.running) clearTimeout(this.running.timer);
-    await this.worker?.terminate();
+  close(): Promise<void> {
+    return this.thread.end(new ThreadEnded("closed", "the program is stopping"));
   }
 
   private taskFor(key: string, request: PlanRequest): Task {
-    const known = [...(this.running ? [this.running.task] : []), ...this.queue].find(
-      (task) => task.key === key,
-    );
+    const known = [...(this.running ? [this.running] : []), ...this.queue].find((task) => task.key === key);
     if (known) return known;
     const task: Task = { key, request, waiting: new Set() };
-    this.queue.push(task);
+    const place = canWait(task) ? -1 : this.queue.findIndex(canWait);
+    this.queue.splice(place < 0 ? this.queue.length : place, 0, task);
     return task;
   }
 
@@ -77,49 +83,32 @@ export class Planner {
     if (task.waiting.size > 0) return;
     const place = this.queue.indexOf(task);
     if (place >= 0) this.queue.splice(place, 1);
-    else if (this.running?.task === task) this.giveUp(new PlanProblem("nobody waits for it any more"));
+    else if (this.running === task)
+      void this.thread.end(new ThreadEnded("closed", "nobody waits for it any more"));
   }
 
-  private next(): void {
+  private async next(): Promise<void> {
     if (this.running) return;
     const task = this.queue.shift();
     if (!task) return;
-    const id = ++this.count;
-    const limitMs = this.settings.limitMs ?? usualLimitMs;
-    const timer = setTimeout(() => {
-      this.giveUp(this.remember(task.key, `it took longer than ${Math.round(limitMs / 1000)} seconds`));
-    }, limitMs);
-    this.running = { task, id, timer };
-    this.connect().postMessage({ id, request: task.request });
+    this.running = task;
+    const answer = await this.thread
+      .ask<string>(task.request)
+      .then((text) => this.keep(task.key, text))
+      .catch((error: unknown) => this.problemOf(task, error));
+    this.running = null;
+    for (const { resolve, reject } of task.waiting) {
+      if (typeof answer === "string") resolve(answer);
+      else reject(answer);
+    }
+    void this.next();
   }
 
-  private connect(): Worker {
-    if (this.worker) return this.worker;
-    const worker = new Worker(this.settings.worker ?? new URL("./planWorker.mjs", import.meta.url), {
-      resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb },
-    });
-    worker.unref();
-    worker.on("message", ({ id, text, error }: { id: number; text?: string; error?: string }) => {
-      if (this.running?.id !== id) return;
-      this.settle(text === undefined ? new PlanProblem(error) : this.keep(this.running.task.key, text));
-    });
-    worker.on("error", (error: NodeJS.ErrnoException) => {
-      if (this.worker !== worker) return;
-      this.worker = null;
-      const isMemory = error.code === "ERR_WORKER_OUT_OF_MEMORY";
-      const key = this.running?.task.key;
-      const memory = "it takes more memory than there is";
-      this.settle(isMemory && key ? this.remember(key, memory) : new PlanProblem(error.message));
-    });
-    this.worker = worker;
-    return worker;
-  }
-
-  /** Ends the thread in the middle of a plan; the next one gets a fresh thread. */
-  private giveUp(problem: PlanProblem): void {
-    void this.worker?.terminate();
-    this.worker = null;
-    this.settle(problem);
+  private problemOf({ key }: Task, error: unknown): PlanProblem {
+    if (!(error instanceof ThreadEnded)) return new PlanProblem(String(error));
+    if (error.why === "slow") return this.remember(key, error.message);
+    if (error.why === "memory") return this.remember(key, "it takes more memory than there is");
+    return new PlanProblem(error.message);
   }
 
   private remember(key: string, why: string): PlanProblem {
@@ -128,18 +117,6 @@ export class Planner {
     // The machine may have been busy with something else.
     setTimeout(() => this.hopeless.delete(key), hopelessForMs).unref();
     return problem;
-  }
-
-  private settle(answer: string | PlanProblem): void {
-    if (!this.running) return;
-    const { task, timer } = this.running;
-    clearTimeout(timer);
-    this.running = null;
-    for (const { resolve, reject } of task.waiting) {
-      if (typeof answer === "string") resolve(answer);
-      else reject(answer);
-    }
-    this.next();
   }
 
   /** Keeps an answer as the latest used; the oldest go when there are too many. */

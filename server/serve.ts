@@ -5,6 +5,8 @@ import sirv from "sirv";
 import { parseJobText } from "@/core/job/parseJob";
 import { restore } from "@/store/backups";
 import { dataFolder, openStore, type Store } from "@/store/openStore";
+import { ThreadEnded } from "@/store/watchedThread";
+import { keepChecker } from "./checkDocument";
 import { keepPlanner } from "./currentPlanner";
 import { Planner } from "./planner";
 import { keepStore } from "@/store/currentStore";
@@ -38,8 +40,9 @@ export async function serve(isDevelopment: boolean, restoring?: string): Promise
   const store = await keepStore(() => openStore(dataFolder(), address));
   if (restoring !== undefined) await restoreInto(store, restoring);
   const planner = keepPlanner(() => new Planner());
+  const checker = keepChecker(new URL("./planWorker.mjs", import.meta.url));
   stopOnSignal(server, async () => {
-    await planner.close();
+    await Promise.all([planner.close(), checker.end(new ThreadEnded("closed", "the program is stopping"))]);
     await store.close();
   });
   const app = next({ dev: isDevelopment, hostname: host, port, dir: process.cwd() });

@@ -157,7 +157,7 @@ function explaining(jobs: JobRepository): JobRepository {
       throw new StoreProblem(
         isDiskFull(error)
           ? noRoom
-          : `The data folder could not be used (${reasonOf(error)}); if it stays so, stop the program and start it again.`,
+          : `The data folder could not be used (${reasonOf(error)}); if it stays so, stop the program and start it again, if need be with --restore and one of the backups beside it.`,
       );
     }
   };

@@ -47,6 +47,20 @@ it("a job is renamed in the document that is there, put away, taken away and bro
   expect((await GET(request("GET"), at(id))).status).toBe(200);
 });
 
+it("another name changes nothing else of what was written, and a copy's is cut between characters", async () => {
+  const written = (name: string) =>
+    `{ "x-tide": [12345678901234567890, 1e400, -0, 1.50],\n\t"name": ${JSON.stringify(name)}, "format": "jacaranda-job/1", "paints": [], "walls": [], "finishes": [] }`;
+  const { id } = (await (await POST(request("POST", written("Tide mill")))).json()) as { id: string };
+  await PATCH(request("PATCH", '{"name":"Tide shed"}'), at(id));
+  expect(await (await GET(request("GET"), at(id))).text()).toBe(written("Tide shed"));
+  // 200 characters as programs count them, the last of them a family of four: eleven.
+  const family = "👨‍👩‍👧‍👦";
+  const long = await make("x".repeat(200 - family.length) + family);
+  const { id: copied } = (await (await copy(request("POST"), at(long))).json()) as { id: string };
+  const text = await (await GET(request("GET"), at(copied))).text();
+  expect((JSON.parse(text) as { name: string }).name).toBe(`Copy of ${"x".repeat(189)}`);
+});
+
 it("a copy begins as its job stands, and goes its own way", async () => {
   const id = await make("Net store");
   const answered = (await (await copy(request("POST"), at(id))).json()) as { id: string };

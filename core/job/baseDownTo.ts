@@ -53,7 +53,8 @@ function partAbove(curve: Curve, height: number): Curve[] {
 
 /** A base that could stop at a tentative line, since what is under that is covered; or one that stops too soon. */
 export function checkBaseDownTo({ wall, laid, groups }: OrderedWall): Finding[] {
-  if (!laid || wall.baseState !== "paint") return [];
+  // What lies on a table is painted all over.
+  if (!laid || wall.object || wall.baseState !== "paint") return [];
   const { pattern, surface } = laid;
   const { minY } = surface.extent;
   const lowest = pattern.regions.reduce(

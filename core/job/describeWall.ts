@@ -4,7 +4,7 @@ import { describeCoats } from "./describeCoats";
 import { describeLater } from "./describeLater";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
-import { flattenContour } from "../geometry/flatten";
+import { flattenContour, flatteningOf } from "../geometry/flatten";
 import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
@@ -202,8 +202,8 @@ function describePattern(
       id,
       colour,
       area_m2: face.area / 1e6,
-      outline: flattenContour(face.outer).map(toPoint),
-      holes: face.holes.map((hole) => flattenContour(hole).map(toPoint)),
+      outline: flattenContour(face.outer, flatteningOf(face)).map(toPoint),
+      holes: face.holes.map((hole) => flattenContour(hole, flatteningOf(face)).map(toPoint)),
       name,
       noun,
       numbers: [...numbers],

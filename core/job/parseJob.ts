@@ -18,6 +18,11 @@ export type ParsedJob = { ok: true; job: Job } | { ok: false; problems: Problem[
 
 export const maximumBytes = 5_000_000;
 const deepestNesting = 40;
+/** A document of every kind of finish in a house of rooms has a hundredth of it; what has more is not looked into. */
+const mostValues = 200_000;
+const mostObjects = 20_000;
+/** More are not told: whoever has so many has another kind of file. */
+const mostProblems = 100;
 type Path = readonly (string | number)[];
 
 /** Reads a job document from its text. Never throws: everything wrong with it comes back with its path. */
@@ -40,6 +45,11 @@ export const withoutMarks = (text: string): string => text.replace(/^\ufeff+/, "
 
 /** Checks a job document and fills in its defaults. */
 export function parseJob(document: unknown): ParsedJob {
+  const size = sizeOf(document);
+  if (size.values > mostValues || size.objects > mostObjects) {
+    const message = `holds more than ${size.objects > mostObjects ? `${mostObjects} objects` : `${mostValues} values`}; expected a job document`;
+    return failed([{ path: "", message }]);
+  }
   const plain = dropExtensions(document, 0);
   if (plain === tooDeep) {
     return failed([{ path: "", message: "nested too deeply; expected a job document" }]);
@@ -49,10 +59,46 @@ export function parseJob(document: unknown): ParsedJob {
     const message = "holds a character that cannot be kept (a null, or half of one); expected plain text";
     return failed([{ path: formatPath(unwritable), message }]);
   }
-  const result = jobSchema.safeParse(plain);
-  if (!result.success) return failed(result.error.issues.flatMap((issue) => describeIssue(issue, plain)));
+  const result = validated(plain);
+  if (result === tooWrong) {
+    return failed([
+      { path: "", message: "so much is wrong with it that it cannot be told; expected a job document" },
+    ]);
+  }
+  if (!result.success) {
+    const issues = result.error.issues.slice(0, mostProblems);
+    return failed(issues.flatMap((issue) => describeIssue(issue, plain)).slice(0, mostProblems));
+  }
   const problems = checkReferences(result.data);
   return problems.length > 0 ? failed(problems) : { ok: true, job: result.data };
+}
+
+const tooWrong = Symbol("too wrong");
+
+/** The validator gathers everything that is wrong, and runs out of stack where that is hundreds of thousands. */
+function validated(plain: unknown) {
+  try {
+    return jobSchema.safeParse(plain);
+  } catch (error) {
+    if (error instanceof RangeError) return tooWrong;
+    throw error;
+  }
+}
+
+/** How many values and objects there are, counted no further than is let in. */
+function sizeOf(document: unknown): { values: number; objects: number } {
+  let [values, objects] = [0, 0];
+  const open: unknown[] = [document];
+  while (open.length > 0 && values <= mostValues && objects <= mostObjects) {
+    const value = open.pop();
+    values++;
+    if (value === null || typeof value !== "object") continue;
+    const inner = Array.isArray(value) ? (value as unknown[]) : Object.values(value);
+    if (!Array.isArray(value)) objects++;
+    if (values + open.length + inner.length > mostValues) return { values: mostValues + 1, objects };
+    for (const one of inner) open.push(one);
+  }
+  return { values, objects };
 }
 
 const failed = (problems: Problem[]): ParsedJob => ({ ok: false, problems });
@@ -93,7 +139,7 @@ function describeIssue(issue: z.core.$ZodIssue, document: unknown): Problem[] {
   const path = issue.path.filter((part): part is string | number => typeof part !== "symbol");
   switch (issue.code) {
     case "unrecognized_keys":
-      return issue.keys.map((key) => ({
+      return issue.keys.slice(0, mostProblems).map((key) => ({
         path: formatPath([...path, key]),
         message: "unknown key; expected it to be left out, or to start with x-",
       }));

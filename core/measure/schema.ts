@@ -75,7 +75,10 @@ const longestQuote = 60;
 /** A short JSON rendering of an input for an error message. */
 export function quote(input: unknown): string {
   const text = input === undefined ? "nothing" : (JSON.stringify(input) ?? String(input));
-  return text.length > longestQuote ? `${text.slice(0, longestQuote)}...` : text;
+  // Half of a pair is no character.
+  return text.length > longestQuote
+    ? `${text.slice(0, longestQuote).replace(/[\ud800-\udbff]$/, "")}...`
+    : text;
 }
 
 /** Text on one line, without what no screen shows and no file keeps. */

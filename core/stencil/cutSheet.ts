@@ -158,7 +158,7 @@ function isSameTurned({ contours, openMm2 }: SheetSlot): boolean {
   const turned = contours.map((contour) =>
     placeContour(contour, { at: { x: 0, y: 0 }, turn: 180, mirrored: false }),
   );
-  const loops = [contours, turned].map((own) => own.map(flattenContour));
+  const loops = [contours, turned].map((own) => own.map((contour) => flattenContour(contour)));
   const isIn = (own: readonly (readonly Point[])[], at: Point) =>
     own.reduce((inside, loop) => inside !== (windingAt(at, loop) !== 0), false);
   const curves: Curve[] = [...contours, ...turned].flat();

@@ -41,7 +41,7 @@ const extentOf = ({ outer }: Face): number => Math.abs(signedArea(outer));
 type Way = readonly [Point, Point];
 
 function waysAcross(island: Face, around: Face): Way[] {
-  const [own, outer] = [island.outer, around.outer].map(flattenContour) as [Point[], Point[]];
+  const [own, outer] = [island.outer, around.outer].map((one) => flattenContour(one)) as [Point[], Point[]];
   const middle = interiorPoint(island);
   const ways = [
     ...withMiddles(own).map((from): Way => [from, nearestOn(outer, from)]),

@@ -2,46 +2,20 @@
 
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useCallback, useEffect, useState } from "react";
+import { useEffect } from "react";
+import { useStore } from "zustand";
 import { outbox, type Unsent } from "@/ui/job/outbox";
-import { sendUnsent } from "@/ui/job/sendJob";
+import { sendAllUnsent, unsentChanges } from "@/ui/job/unsentSender";
 import { Button } from "@/ui/parts/Button";
 
-const retryMs = 2500;
-/** The page that was left is just sending its last. */
-const firstMs = 400;
-
-interface Left {
-  readonly unsent: Unsent;
-  readonly why: "stale" | "gone" | "failed";
-}
-
-/** Changes that pages have left unsent in this browser: sent from here as soon as the program takes them. */
+/** Changes that pages have left unsent in this browser, and what can be done about those that are not taken. */
 export function UnsentChanges() {
   const router = useRouter();
-  const [left, setLeft] = useState<readonly Left[]>([]);
-  const sendAll = useCallback(async () => {
-    const still: Left[] = [];
-    let isAnySaved = false;
-    // A browser that keeps nothing has left nothing.
-    for (const unsent of await outbox.orphans().catch(() => [])) {
-      const { kind } = await sendUnsent(unsent);
-      if (kind === "saved") {
-        await outbox.drop(unsent.jobId, unsent.page);
-        isAnySaved = true;
-      } else still.push({ unsent, why: kind });
-    }
-    setLeft(still);
-    if (isAnySaved) router.refresh();
-  }, [router]);
+  const left = useStore(unsentChanges, (state) => state.left);
+  const saved = useStore(unsentChanges, (state) => state.saved);
   useEffect(() => {
-    const first = setTimeout(() => void sendAll(), firstMs);
-    const timer = setInterval(() => void sendAll(), retryMs);
-    return () => {
-      clearTimeout(first);
-      clearInterval(timer);
-    };
-  }, [sendAll]);
+    if (saved > 0) router.refresh();
+  }, [router, saved]);
   if (left.length === 0) return null;
   return (
     <section
@@ -53,7 +27,7 @@ export function UnsentChanges() {
         {left.map(({ unsent, why }) => (
           <li key={`${unsent.jobId} ${unsent.page}`} className="flex flex-wrap items-center gap-3">
             <p className="min-w-60 flex-1">
-              <b>{unsent.name}</b> {sentences[why]}
+              <b>{unsent.name}</b> {sentences[why === "failed" && outbox.isLoose(unsent) ? "loose" : why]}
             </p>
             {why === "stale" && (
               <Link
@@ -64,7 +38,7 @@ export function UnsentChanges() {
               </Link>
             )}
             {why === "gone" && (
-              <KeepAsNew unsent={unsent} done={() => void sendAll().then(() => router.refresh())} />
+              <KeepAsNew unsent={unsent} done={() => void sendAllUnsent().then(() => router.refresh())} />
             )}
           </li>
         ))}
@@ -78,6 +52,8 @@ const sentences = {
   gone: "was deleted while a change of yours was not saved yet.",
   failed:
     "has a change that is not saved yet. It is kept in this browser and sent as soon as the program answers.",
+  loose:
+    "has a change that is not saved yet, and this browser keeps nothing. Leave this window open: it is sent as soon as the program answers.",
 } as const;
 
 function KeepAsNew({ unsent, done }: { unsent: Unsent; done: () => void }) {
@@ -88,11 +64,11 @@ function KeepAsNew({ unsent, done }: { unsent: Unsent; done: () => void }) {
       body: unsent.text,
     });
     if (!response.ok) return;
-    await outbox.drop(unsent.jobId, unsent.page);
+    await outbox.drop(unsent.jobId, unsent.page).catch(() => undefined);
     done();
   };
   const forget = async () => {
-    await outbox.drop(unsent.jobId, unsent.page);
+    await outbox.drop(unsent.jobId, unsent.page).catch(() => undefined);
     done();
   };
   return (

@@ -15,8 +15,6 @@ const mostUnanswered = 5;
 export class Autosave {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private saving = false;
-  /** Whether the browser holds the newest change. */
-  private isKept = true;
   /** Documents whose answer has not come: the data folder may have taken them. */
   private unanswered: JobDocument[] = [];
   private isStopped = false;
@@ -40,7 +38,7 @@ export class Autosave {
   }
 
   private readonly warn = (event: BeforeUnloadEvent) => {
-    if (this.store.getState().save.kind !== "saved" && !this.isKept) event.preventDefault();
+    if (this.store.getState().save.kind !== "saved" && !outbox.rescue()) event.preventDefault();
   };
 
   private readonly flush = () => void this.saveNow({ isLeaving: true });
@@ -63,14 +61,12 @@ export class Autosave {
   }
 
   private keep(): void {
-    const { document, version, jobId } = this.store.getState();
+    const { document, version, jobId, setKept } = this.store.getState();
     const { name } = document;
-    this.isKept = false;
     const [text, sent] = [textOf(document), this.unanswered.map(textOf)];
-    outbox
+    void outbox
       .keep({ jobId, page: this.page.name, name, version, text, sent, at: Date.now() })
-      .then(() => (this.isKept = true))
-      .catch(() => undefined);
+      .then(setKept);
   }
 
   /** Takes out what is kept, or only this text. A browser that keeps nothing has nothing to take out. */

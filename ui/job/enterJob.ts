@@ -53,15 +53,15 @@ export function enterJob(store: JobStore): () => void {
   };
   const takeUpUnsent = async () => {
     const { jobId } = store.getState();
-    // A browser that keeps nothing has nothing to take up.
-    const [unsent] = await outbox.orphans(jobId).catch(() => []);
+    const [unsent] = await outbox.orphans(jobId);
     if (!unsent || !isUntouched()) return;
     const left = JSON.parse(unsent.text) as JobDocument;
     if (problemsOf(left).length > 0) return;
     const { savedDocument, version, takeUp } = store.getState();
     const isOnOwn = unsent.sent.includes(textOf(savedDocument));
     if (!equal(left, savedDocument)) takeUp(left, isOnOwn ? version : unsent.version);
-    await outbox.drop(jobId, unsent.page);
+    // From here on it is this page's own, which keeps it under its own name.
+    await outbox.drop(jobId, unsent.page).catch(() => undefined);
   };
   const onShow = ({ persisted }: PageTransitionEvent) => persisted && void enter();
   const onSeen = () => document.visibilityState === "visible" && void enter();

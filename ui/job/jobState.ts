@@ -36,6 +36,9 @@ export interface JobState {
   preview(document: JobDocument | null): void;
   readonly previewing: JobDocument | null;
   setSave(save: SaveState): void;
+  /** Whether this browser holds what is not saved yet; else nothing but this window does. */
+  readonly isKept: boolean;
+  setKept(isKept: boolean): void;
   /** The data folder holds a newer document, and nothing was changed here: the screen follows it. */
   follow(document: JobDocument, version: number): void;
   /** Takes up a change that was left unsent: on top of what is saved, or against it where that has gone on meanwhile. */
@@ -89,6 +92,8 @@ export function createJobState(start: JobStart) {
         },
         preview: (previewing) => set({ previewing }),
         setSave: (save) => set({ save }),
+        isKept: true,
+        setKept: (isKept) => set({ isKept }),
         follow: (document, version) =>
           set({ document, savedDocument: document, version, previewing: null, save: { kind: "saved" } }),
         leftBehind: null,

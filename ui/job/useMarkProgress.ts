@@ -3,6 +3,7 @@
 import { useCallback, useSyncExternalStore } from "react";
 import type { PlanMark } from "@/core/job/planTypes";
 import { useJobState } from "./JobProvider";
+import { readLocal, writeLocal } from "./localKept";
 
 /** Which marks are on the wall: mark id to the reading that was marked. Kept in this browser. */
 type Progress = Readonly<Record<string, string>>;
@@ -27,7 +28,7 @@ export function useMarkProgress(wallId: string) {
     (mark: PlanMark, done: boolean) => {
       const rest = Object.entries(readProgress(key)).filter(([id]) => id !== mark.id);
       const next = Object.fromEntries(done ? [...rest, [mark.id, mark.reading]] : rest);
-      window.localStorage.setItem(key, JSON.stringify(next));
+      writeLocal(key, JSON.stringify(next));
       listeners.forEach((listener) => listener());
     },
     [key],
@@ -45,7 +46,7 @@ function subscribe(listener: () => void): () => void {
 }
 
 function readProgress(key: string): Progress {
-  const text = window.localStorage.getItem(key);
+  const text = readLocal(key);
   const before = parsed.get(key);
   if (before && before.text === text) return before.progress;
   const progress = parseProgress(text);

@@ -1,6 +1,16 @@
 "use client";
 
-import { useEffect, useId, useImperativeHandle, useRef, useState, type ReactNode, type Ref } from "react";
+import {
+  useEffect,
+  useId,
+  useImperativeHandle,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type ReactNode,
+  type Ref,
+} from "react";
+import { keepTyping, takeTyping } from "./keptTyping";
 import { Measure } from "./Measure";
 
 interface Props {
@@ -50,13 +60,20 @@ export function EntryField({
     setWrong(answer);
     if (answer === null) setTyped(null);
   };
+  useEnteredOnTheWayOut(label, typed === shown ? null : typed, onEntry);
   // What was typed before the page listened stands in the field, and is taken as typed.
   const input = useRef<HTMLInputElement>(null);
   useImperativeHandle(inputRef, () => input.current!, []);
   const shownFirst = useRef(shown);
+  const labelFirst = useRef(label);
   useEffect(() => {
     const early = input.current!.value;
-    if (early !== shownFirst.current) setTyped(early);
+    if (early !== shownFirst.current) return setTyped(early);
+    // What was not understood when the page was left stands there again.
+    const kept = takeTyping(labelFirst.current);
+    if (kept === null) return;
+    setTyped(kept);
+    setWrong("This was typed before and not taken.");
   }, []);
   const restore = () => {
     setTyped(null);
@@ -106,4 +123,31 @@ export function EntryField({
       {isCell && typed !== null && <div className="pt-0.5 text-right">{aside?.(typed)}</div>}
     </div>
   );
+}
+
+/**
+ * What is typed and not yet entered is entered when the page is left, in whatever way, or the field goes; what is not
+ * understood is kept, and stands in the field when it is there again.
+ */
+function useEnteredOnTheWayOut(label: string, typed: string | null, onEntry: Props["onEntry"]): void {
+  const latest = useRef({ label, typed, onEntry });
+  useLayoutEffect(() => {
+    latest.current = { label, typed, onEntry };
+  });
+  useLayoutEffect(() => {
+    const enter = () => {
+      const { label, typed, onEntry } = latest.current;
+      if (typed === null) return;
+      latest.current = { label, onEntry, typed: null };
+      if (onEntry(typed) !== null) keepTyping(label, typed);
+    };
+    // Before what asks whether anything would be lost; some browsers tell only the last.
+    const events = ["beforeunload", "pagehide"] as const;
+    for (const event of events) window.addEventListener(event, enter, { capture: true });
+    return () => {
+      for (const event of events) window.removeEventListener(event, enter, { capture: true });
+      // While those that keep the job are still listening: layout effects end before others do.
+      enter();
+    };
+  }, []);
 }

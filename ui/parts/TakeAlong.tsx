@@ -3,6 +3,7 @@
 import { Copy, Download } from "lucide-react";
 import { useState } from "react";
 import { IconButton } from "./IconButton";
+import { saveFile } from "./saveFile";
 
 export type Cell = string | number | null;
 
@@ -29,12 +30,7 @@ export function TakeAlong({ name, columns, rows }: Props) {
   };
   const keep = async () => {
     const { csvOf } = await import("@/formats/csv");
-    const url = URL.createObjectURL(new Blob([csvOf(columns, rows())], { type: "text/csv" }));
-    const link = document.createElement("a");
-    link.href = url;
-    link.download = `${name}.csv`;
-    link.click();
-    URL.revokeObjectURL(url);
+    saveFile(`${name}.csv`, "text/csv", csvOf(columns, rows()));
   };
   return (
     <span className="flex items-center">

@@ -123,11 +123,12 @@ function CornerMark() {
 
 function SavedState() {
   const save = useJobState((state) => state.save);
+  const isKept = useJobState((state) => state.isKept);
   const words = {
     saved: "Saved",
     unsaved: "Not saved yet",
     saving: "Saving",
-    failed: "Not saved, kept here",
+    failed: isKept ? "Not saved, kept here" : "Not saved, and not kept",
     conflict: "Changed elsewhere",
   }[save.kind];
   const tone =

@@ -9,6 +9,7 @@ import { WallStage } from "@/ui/wall-view/WallStage";
 import { useWall } from "@/ui/job/JobProvider";
 import { ConflictPanel } from "./ConflictPanel";
 import { LeftBehind } from "./LeftBehind";
+import { NotKept } from "./NotKept";
 import { FoldingRule } from "./FoldingRule";
 import { JobLine } from "./JobLine";
 import { Ledger } from "./ledger/Ledger";
@@ -26,6 +27,7 @@ export function Workspace({ children }: { children: ReactNode }) {
       <JobLine />
       <ConflictPanel />
       <LeftBehind />
+      <NotKept />
       <div className="flex min-h-0 flex-1 flex-col md:flex-row">
         <FoldingRule />
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}

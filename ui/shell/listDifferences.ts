@@ -1,3 +1,4 @@
+import { shorten } from "@/formats/shorten";
 import { formatPath } from "@/core/job/parseJob";
 
 export interface Difference {
@@ -39,5 +40,5 @@ const longest = 40;
 function short(value: unknown): string {
   if (value === undefined) return "not there";
   const text = typeof value === "string" ? value : JSON.stringify(value);
-  return text.length > longest ? `${text.slice(0, longest)}…` : text;
+  return text.length > longest ? `${shorten(text, longest)}…` : text;
 }

@@ -5,10 +5,11 @@ import { useJob, useJobState, useJobStore } from "@/ui/job/JobProvider";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
 import { useContrast } from "@/ui/parts/useContrast";
 import { stations } from "@/ui/stations/registry";
+import { mayLeave } from "./NotKept";
 
 export interface ShellCommand {
   readonly name: string;
-  readonly run: () => void;
+  readonly run: () => unknown;
 }
 
 /** All that can be gone to or done from anywhere in a job; the wall that is shown comes first. */
@@ -19,7 +20,10 @@ export function useCommands(): ShellCommand[] {
   const { wallId } = useAddress();
   const router = useRouter();
   const { toggle } = useContrast();
-  const go = (name: string, path: string): ShellCommand => ({ name, run: () => router.push(path) });
+  const go = (name: string, path: string): ShellCommand => ({
+    name,
+    run: () => mayLeave(store.getState(), path) && router.push(path),
+  });
   const inJob = `/jobs/${encodeURIComponent(jobId)}`;
   const walls = [...job.walls].sort((a, b) => Number(b.id === wallId) - Number(a.id === wallId));
   const toWalls = walls.flatMap((wall) =>

@@ -1,4 +1,4 @@
-import { parseJobText } from "@/core/job/parseJob";
+import { checkDocument } from "@/server/checkDocument";
 import { refreshTile } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, refuse } from "@/app/api/answer";
@@ -9,8 +9,8 @@ export const POST = (request: Request): Promise<Response> =>
   answer(async () => {
     const text = await readBody(request);
     if (text === null) return refuse(413, "the file is over 5 MB; expected a smaller one");
-    const parsed = parseJobText(text);
-    if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
+    const problems = await checkDocument(text);
+    if (problems.length > 0) return Response.json({ problems }, { status: 422 });
     const id = await (await currentStore()).jobs.create(text);
     refreshTile(id, 0);
     return Response.json({ id }, { status: 201 });

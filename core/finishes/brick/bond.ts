@@ -48,7 +48,7 @@ export function bricksIn({ from, width, pitch }: Row, minX: number, maxX: number
 }
 
 /** Less of a brick than this is a last bit of a computation. */
-const leastMm = 0.01;
+export const leastMm = 0.01;
 
 /** The narrowest first or last brick of all courses. */
 export function endPieceOf(spec: BrickSpec, from: number, courses: number, { minX, maxX }: Box): number {

@@ -3,7 +3,7 @@ import { OnSurface } from "../../wall/onSurface";
 import type { Strip, StripPart } from "../../wall/strip";
 import type { Surface } from "../../wall/surface";
 import type { FinishContext, Laid } from "../defineFinish";
-import { bricksIn, endPieceOf, rowOf, startOf, stepAtLeft } from "./bond";
+import { bricksIn, endPieceOf, leastMm, rowOf, startOf, stepAtLeft } from "./bond";
 import { layCourses, mostBricks, type Courses } from "./courses";
 import { mixingOf, type Mixing } from "./mixing";
 import { loadsOf, neighboursOf, tonesOf } from "./tones";
@@ -89,8 +89,12 @@ function bricksOn(
   { spec, strip, courses, from }: Rows,
 ) {
   const on = new OnSurface(surface);
-  const { minX, maxX } = surface.extent;
-  return courses.heights.flatMap(({ low, height }, course) => {
+  const { minX, maxX, minY, maxY } = surface.extent;
+  return courses.heights.flatMap((of, course) => {
+    // Of a run's courses, what this wall's own floor and ceiling leave.
+    const low = Math.max(of.low, minY);
+    const height = Math.min(of.low + of.height, maxY) - low;
+    if (height <= leastMm) return [];
     const row = rowOf(spec, course, from - offset);
     return bricksIn(row, minX, maxX).flatMap(({ step, left, right }) => {
       const box = { minX: left, maxX: right, minY: low, maxY: low + height };

@@ -33,10 +33,22 @@ const throwAcross = ({ random }: TapeLinesSpec, { extent }: Strip): TapeLinesSpe
  * angle (degrees), and none cuts off a face under the least size (m2), openings not looked at. Fewer than asked for
  * where they find no room.
  */
-export function throwLines(
-  { count, seed, leastAngle, leastFace }: NonNullable<TapeLinesSpec["random"]>,
-  { minX, maxX, minY, maxY }: Box,
-): Thrown[] {
+export function throwLines(asked: Asked, box: Box): Thrown[] {
+  const before = known.get(asked);
+  const { minX, maxX, minY, maxY } = box;
+  if (before && [minX, maxX, minY, maxY].every((side, index) => side === before.sides[index]))
+    return before.lines;
+  const lines = thrown(asked, box);
+  known.set(asked, { sides: [minX, maxX, minY, maxY], lines });
+  return lines;
+}
+
+type Asked = NonNullable<TapeLinesSpec["random"]>;
+
+/** Laid out and then checked: thrown once for what was asked, which never changes. */
+const known = new WeakMap<Asked, { readonly sides: readonly number[]; readonly lines: Thrown[] }>();
+
+function thrown({ count, seed, leastAngle, leastFace }: Asked, { minX, maxX, minY, maxY }: Box): Thrown[] {
   const random = createSequence(seed);
   const lines: Thrown[] = [];
   // Full lines cut convex faces into convex ones.
@@ -60,10 +72,12 @@ export function throwLines(
     ];
     const isOpen = lines.every(
       (other) =>
-        angleBetween(line, other) >= leastAngle || !crossWithin(line, other, { minX, maxX, minY, maxY }),
+        leastAngle === 0 ||
+        angleBetween(line, other) >= leastAngle ||
+        !crossWithin(line, other, { minX, maxX, minY, maxY }),
     );
-    const cut = isOpen ? faces.flatMap((face) => cutFace(face, line)) : [];
-    if (!isOpen || cut.some((face) => areaOf(face) < leastFace * 1e6)) continue;
+    const cut = isOpen ? cutFaces(faces, line, leastFace * 1e6) : null;
+    if (!cut) continue;
     faces = cut;
     lines.push(line);
   }
@@ -82,6 +96,17 @@ function crossWithin([a, b]: Thrown, [c, d]: Thrown, { minX, maxX, minY, maxY }:
   const share = cross(subtract(c, a), v) / turn;
   const [x, y] = [a.x + u.x * share, a.y + u.y * share];
   return x >= minX && x <= maxX && y >= minY && y <= maxY;
+}
+
+/** All faces as a line cuts them; null as soon as it cuts off one that is too small. */
+function cutFaces(faces: readonly (readonly Point[])[], line: Thrown, least: number) {
+  const cut: (readonly Point[])[] = [];
+  for (const face of faces) {
+    const parts = cutFace(face, line);
+    if (parts.some((part) => areaOf(part) < least)) return null;
+    cut.push(...parts);
+  }
+  return cut;
 }
 
 /** The parts of a convex face on the two sides of a line; the face itself where it misses it. */

@@ -2,7 +2,8 @@
 
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useRouter } from "next/navigation";
-import { Controller, useForm, useWatch } from "react-hook-form";
+import { useEffect } from "react";
+import { Controller, useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import { careOf } from "@/core/work/objects/care";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import { freshId, type WallDocument } from "@/ui/job/jobDocument";
@@ -10,6 +11,7 @@ import { joinToRun } from "@/ui/job/editRuns";
 import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { keepTyping, takeTyping } from "@/ui/parts/keptTyping";
 import { TextField } from "@/ui/parts/TextField";
 import { stationPath } from "@/ui/job/useAddress";
 import { DraftWall } from "./DraftWall";
@@ -46,10 +48,8 @@ const asked: Record<How, { readonly text: string; readonly first: string }> = {
 /** A new wall: surveyed from a level line, or the quick way by width and height. The outline grows as readings arrive. */
 export function AddWallCard() {
   const { name: jobName, units, walls } = useJob();
-  const form = useForm<NewWall>({
-    resolver: zodResolver(newWallSchema),
-    defaultValues: { name: "", how: "survey", kind: "board", survey: { stations: [] } },
-  });
+  const form = useForm<NewWall>({ resolver: zodResolver(newWallSchema), defaultValues: blank });
+  useKeptDraft(form);
   const { how, survey, width, height } = useWatch({ control: form.control }) as NewWall;
   const seed = `${jobName} ${walls.length}`;
   const isSized = width !== undefined && height !== undefined;
@@ -71,6 +71,26 @@ export function AddWallCard() {
     </div>
   );
 }
+
+const blank: NewWall = { name: "", how: "survey", kind: "board", survey: { stations: [] } };
+
+/** A wall that is half read when the page is left is there again when one comes back. */
+function useKeptDraft({ getValues, reset }: UseFormReturn<NewWall>): void {
+  useEffect(() => {
+    const kept = takeTyping(draftName);
+    if (kept !== null) reset(JSON.parse(kept) as NewWall, { keepDefaultValues: true });
+    const keep = () => {
+      const draft = JSON.stringify(getValues());
+      if (draft !== JSON.stringify(blank)) keepTyping(draftName, draft);
+    };
+    window.addEventListener("pagehide", keep);
+    return () => {
+      window.removeEventListener("pagehide", keep);
+      keep();
+    };
+  }, [getValues, reset]);
+}
+const draftName = "the new wall";
 
 /** Its name, how it is measured, and the readings of that way. */
 function WallFields({ form, seed }: FormProps & { seed: string }) {
@@ -161,8 +181,8 @@ function AddButtons({ form }: FormProps) {
   const addAfter = (after: string | null) =>
     void handleSubmit((asked) => {
       const problems = add(asked, after);
-      if (problems.length > 0)
-        form.setError("root", { message: problems.map(({ message }) => message).join(" ") });
+      if (problems.length === 0) return form.reset(blank);
+      form.setError("root", { message: problems.map(({ message }) => message).join(" ") });
     })();
   const problem = formState.errors.survey?.message ?? formState.errors.root?.message;
   // They stay at the foot of the screen: a button that moves as a field is left would lose the click.

@@ -1,9 +1,10 @@
 import * as z from "zod";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
-import { parseJobText } from "@/core/job/parseJob";
 import { longestJobName } from "@/core/job/schema";
 import { nameSchema } from "@/core/measure/schema";
+import { renameJob } from "@/formats/renameJob";
+import { checkDocument } from "@/server/checkDocument";
 import { refreshTile } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 
@@ -44,9 +45,9 @@ async function rename(jobId: string, name: string): Promise<Response> {
   for (;;) {
     const job = await jobs.read(jobId);
     if (!job) return noSuchJob();
-    const document = `${JSON.stringify({ ...(JSON.parse(job.document) as object), name }, null, 2)}\n`;
-    const parsed = parseJobText(document);
-    if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
+    const document = renameJob(job.document, name);
+    const problems = await checkDocument(document);
+    if (problems.length > 0) return Response.json({ problems }, { status: 422 });
     const saved = await jobs.save(jobId, job.version, document);
     if (saved.kind === "stale") continue;
     if (saved.kind === "missing") return noSuchJob();

@@ -1,5 +1,7 @@
 import { answer, noSuchJob } from "@/app/api/answer";
 import { longestJobName } from "@/core/job/schema";
+import { renameJob } from "@/formats/renameJob";
+import { shorten } from "@/formats/shorten";
 import { refreshTile } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 
@@ -9,9 +11,8 @@ export const POST = (_: Request, { params }: { params: Promise<{ jobId: string }
     const { jobs } = await currentStore();
     const job = await jobs.read((await params).jobId);
     if (!job) return noSuchJob();
-    const name = `Copy of ${job.name}`.slice(0, longestJobName);
-    const document = { ...(JSON.parse(job.document) as object), name };
-    const id = await jobs.create(`${JSON.stringify(document, null, 2)}\n`);
+    const name = shorten(`Copy of ${job.name}`, longestJobName);
+    const id = await jobs.create(renameJob(job.document, name));
     refreshTile(id, 0);
     return Response.json({ id }, { status: 201 });
   });

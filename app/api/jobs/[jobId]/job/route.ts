@@ -1,4 +1,4 @@
-import { parseJobText } from "@/core/job/parseJob";
+import { checkDocument } from "@/server/checkDocument";
 import { refreshTile } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
@@ -39,8 +39,8 @@ export const PUT = (request: Request, { params }: Context): Promise<Response> =>
     }
     const text = await readBody(request);
     if (text === null) return refuse(413, "the job is over 5 MB; expected a smaller one");
-    const parsed = parseJobText(text);
-    if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
+    const problems = await checkDocument(text);
+    if (problems.length > 0) return Response.json({ problems }, { status: 422 });
     const result = await (await currentStore()).jobs.save(jobId, version, text);
     switch (result.kind) {
       case "saved":

@@ -1,0 +1,56 @@
+"use client";
+
+import { useEffect } from "react";
+import { useJobState, useJobStore } from "@/ui/job/JobProvider";
+import { textOf } from "@/ui/job/jobDocument";
+import type { JobState } from "@/ui/job/jobState";
+import { Button } from "@/ui/parts/Button";
+import { saveFile } from "@/ui/parts/saveFile";
+
+/** Whether what was changed is nowhere but in this window. */
+const isAtRisk = ({ save, isKept }: JobState): boolean => save.kind !== "saved" && !isKept;
+
+const question =
+  "Your last change is not saved, and this browser keeps nothing: it is lost when this window closes. Leave this job all the same?";
+
+/** Whether one may go to a path: always within the job; out of it only when nothing is lost, or with a word. */
+export function mayLeave(state: JobState, path: string): boolean {
+  const stays = path.startsWith(`/jobs/${encodeURIComponent(state.jobId)}`);
+  return stays || !isAtRisk(state) || window.confirm(question);
+}
+
+/** Where neither the data folder nor the browser takes a change: says so, takes it along as a file, and asks at every way out. */
+export function NotKept() {
+  const store = useJobStore();
+  const isFailing = useJobState((state) => state.save.kind === "failed" && isAtRisk(state));
+  const reason = useJobState(({ save }) => (save.kind === "failed" ? save.reason : ""));
+  useEffect(() => {
+    const ask = (event: MouseEvent) => {
+      const link = event.target instanceof Element ? event.target.closest("a[href]") : null;
+      if (!(link instanceof HTMLAnchorElement) || link.target === "_blank" || link.download) return;
+      if (link.origin !== window.location.origin || mayLeave(store.getState(), link.pathname)) return;
+      event.preventDefault();
+      event.stopPropagation();
+    };
+    // Before the links' own handlers.
+    document.addEventListener("click", ask, { capture: true });
+    return () => document.removeEventListener("click", ask, { capture: true });
+  }, [store]);
+  if (!isFailing) return null;
+  return (
+    <section
+      aria-label="Not kept"
+      role="alert"
+      className="flex flex-wrap items-center gap-3 border-b border-hairline bg-ochre-wash px-4 py-1"
+    >
+      <p className="min-w-60 flex-1">
+        Your last change is not saved ({reason}), and this browser keeps nothing: its storage is off or full.
+        Leave this window open; it is tried again every few seconds.
+      </p>
+      <Button onClick={() => takeAlong(store.getState())}>Take the job along as a file</Button>
+    </section>
+  );
+}
+
+const takeAlong = ({ document: job, jobId }: JobState): void =>
+  saveFile(`${jobId}.jacaranda.json`, "application/json", textOf(job));
