@@ -45,7 +45,7 @@ export function dayPlanIcs(job: Job, plan: Plan, { firstDate, stamp, wall }: Opt
   return foldByBytes(value);
 
   function wholeDay(title: string, key: string, day: number): EventAttributes {
-    return { ...common, uid: uidOf(job, key), title, start: dateArray(day), duration: { days: 1 } };
+    return { ...common, uid: uidOf(job, key), title, start: dateArray(day), end: dateArray(day + 1) };
   }
 }
 

@@ -58,6 +58,24 @@ it("the calendar has an event for every step at its own clock time, and the days
   expect([...days].slice(0, 3)).toEqual(["20261231", "20270101", "20270104"]);
 });
 
+it("a day that ends at midnight ends with the next, and no line of a calendar is longer than 75 bytes", () => {
+  const names = {
+    name: "Ферри — Übergang ".repeat(8),
+    work: { start: "2026-12-31", from: "20:00", to: "24:00" },
+  };
+  const { job, plan: whole } = demo(names);
+  const late = whole.steps.find(({ to }) => to === "24:00")!;
+  const { date } = whole.days.find(({ day }) => day === late.day)!;
+  const next = new Date(Date.parse(date!) + 86_400_000).toISOString().slice(0, 10).replaceAll("-", "");
+  const calendar = dayPlanIcs(job, whole, { firstDate: "2020-01-01", stamp: 0 });
+  expect(calendar).toContain(`DTEND:${next}T000000\r\n`);
+  const lines = calendar.split("\r\n");
+  expect(Math.max(...lines.map((line) => Buffer.byteLength(line)))).toBe(75);
+  // Never cut within a character.
+  expect(lines.every((line) => Buffer.from(line).toString() === line && !line.includes("\ufffd"))).toBe(true);
+  expect(calendar.replace(/\r\n[ \t]/g, "")).toContain(names.name.trim());
+});
+
 it("a table holds no cell that a spreadsheet would take for a formula, on whatever line and behind whatever it skips", () => {
   const formulas = [
     '=HYPERLINK("http://ferry.example")',

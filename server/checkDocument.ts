@@ -5,13 +5,18 @@ import type { PlanRequest } from "./answerPlan";
 /** A document of up to so many characters is checked at once: however it is made, that takes no longer than a blink. */
 const mostAtOnce = 50_000;
 const limitMs = 5000;
+const mostMemoryMb = 512;
 
 /** Kept on globalThis, as the store is: pages and routes are bundled apart. */
 const holder = globalThis as typeof globalThis & { jacarandaChecker?: WatchedThread<PlanRequest> };
 
 /** Told where the thread's file is by the server, which knows how it was built. */
 export const keepChecker = (entry: URL): WatchedThread<PlanRequest> =>
-  (holder.jacarandaChecker ??= new WatchedThread({ entry, limitMs }));
+  (holder.jacarandaChecker ??= new WatchedThread({
+    entry,
+    limitMs,
+    resourceLimits: { maxOldGenerationSizeMb: mostMemoryMb },
+  }));
 
 /** What is wrong with a document that somebody sends; a large one is read apart from the thread that serves. */
 export async function checkDocument(document: string): Promise<readonly Problem[]> {

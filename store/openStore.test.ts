@@ -81,6 +81,30 @@ describe("the store", () => {
   });
 });
 
+it("a folder of a newer version is refused in words, with nothing written, and opens there again", async () => {
+  const folder = mkdtempSync(join(tmpdir(), "jacaranda-newer-"));
+  await (await openStore(folder, "http://127.0.0.1:1")).close();
+  const inside = async (work: (client: PGlite) => Promise<unknown>) => {
+    const client = await PGlite.create(join(folder, "database"));
+    await work(client);
+    await client.close();
+  };
+  await inside((client) =>
+    client.query(
+      "insert into drizzle.__drizzle_migrations (hash, created_at) values ('later', 4102444800000)",
+    ),
+  );
+  rmSync(join(folder, "backups"), { recursive: true, force: true });
+  const before = readdirSync(folder).sort();
+  await expect(openStore(folder, "http://127.0.0.1:1")).rejects.toThrow(/newer version.*--restore.*backups/);
+  expect(readdirSync(folder).sort()).toEqual(before);
+  await inside((client) => client.query("delete from drizzle.__drizzle_migrations where hash = 'later'"));
+  const store = await openStore(folder, "http://127.0.0.1:1");
+  expect(await store.jobs.list()).toHaveLength(2);
+  await store.close();
+  rmSync(folder, { recursive: true });
+}, 60_000);
+
 it("a folder of the first version is kept as files, brought up to date, and has its jobs", async () => {
   const folder = mkdtempSync(join(tmpdir(), "jacaranda-old-"));
   const migrationsFolder = join(folder, "first-migration");

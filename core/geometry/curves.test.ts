@@ -12,7 +12,7 @@ import {
   splitWideArc,
   type Curve,
 } from "./curve";
-import { flattenContour, flattenCurve, flatteningMm } from "./flatten";
+import { flattenContour, flattenCurve, flatteningMm, flatteningOf } from "./flatten";
 import { interiorPoint } from "./interiorPoint";
 import { intersectCurves } from "./intersectCurves";
 import { distance, type Point } from "./point";
@@ -25,6 +25,35 @@ const places = (first: Curve, second: Curve) =>
     .sort();
 const line = (x1: number, y1: number, x2: number, y2: number) => segment({ x: x1, y: y1 }, { x: x2, y: y2 });
 const upper = arcByAngles({ x: 0, y: 0 }, 5, 0, Math.PI);
+
+it("an arc whose end was moved to a vertex off its circle keeps its area, and runs on the circle between", () => {
+  const r = 1000;
+  const quarter = { ...arcByAngles({ x: 0, y: 0 }, r, 0, Math.PI / 2), a: { x: r + 0.01, y: 0 } };
+  // The way from the vertex back to the circle lies along the floor, and takes no area.
+  const contour = [quarter, line(0, r, 0, 0), line(0, 0, r + 0.01, 0)];
+  expect(signedArea(contour)).toBeCloseTo((Math.PI * r * r) / 4, 6);
+  expect(distance(pointAt(quarter, 0.25), { x: 0, y: 0 })).toBeCloseTo(r, 9);
+  expect(pointAt(quarter, 0)).toEqual(quarter.a);
+});
+
+it("slivers between an arc and its chord keep their area when they are flattened", () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.02, max: 3, noNaN: true }),
+      fc.integer({ min: 5, max: 30_000 }),
+      (sweep, r) => {
+        const arc = arcByAngles({ x: 0, y: 0 }, r, 0, sweep);
+        const outer = [arc, segment(arc.b, arc.a)];
+        // The segment of a circle: r^2 (sweep - sin sweep) / 2.
+        const area = (r * r * (sweep - Math.sin(sweep))) / 2;
+        const points = flattenContour(outer, flatteningOf({ outer, holes: [], area }));
+        expect(Math.abs(signedArea(polygonContour(points)) / area - 1)).toBeLessThan(
+          6e-4 + (2e-4 * r * sweep) / area,
+        );
+      },
+    ),
+  );
+});
 
 describe("where curves meet", () => {
   it("lines: crossing, touching, sharing a stretch, missing", () => {

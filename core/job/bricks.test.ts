@@ -204,6 +204,19 @@ it("marks are rubbed out when the joints are off, however soon the faces are dry
   expect(of("touch-up").start).toBeGreaterThanOrEqual(of("rub-out").end);
 });
 
+it("around a corner to a lower wall, courses go on as far as its own ceiling", () => {
+  const walls = [770, 300].map((height, at) => ({ id: `w${at}`, width: 1000, height, base: "oyster" }));
+  const whole = planned({ on: "r" }, {}, { walls, runs: [{ id: "r", walls: ["w0", "w1"] }] });
+  // Ten courses of 68 with beds of 10; the seventh stands from 234 to 302, and the ceiling at 300 takes two of it.
+  const lower = whole.walls[1]!.bricks![0]!.list;
+  expect([...new Set(lower.map(({ course }) => course))]).toEqual([7, 8, 9, 10]);
+  const top = lower.filter(({ course }) => course === 7);
+  expect(new Set(top.map(({ box: [, y, , height] }) => `${rounded(y)} ${rounded(height)}`))).toEqual(
+    new Set(["234 66"]),
+  );
+  expect(new Set(top.map(({ piece }) => piece))).toEqual(new Set(["part"]));
+});
+
 it("the bond goes on around the corner of a run", () => {
   const walls = ["a", "b"].map((id) => ({ id, width: 1000, height: 770, base: "oyster" }));
   const whole = planned({ on: "r" }, {}, { walls, runs: [{ id: "r", walls: ["a", "b"] }] });

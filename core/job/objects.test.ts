@@ -112,8 +112,8 @@ describe("a thing on a table", () => {
     ]);
     expect(findingsOf({ kind: "fabric", varnish: "clear" })).toContainEqual([
       "object-stiff",
-      ["object"],
-      { varnish: undefined },
+      undefined,
+      { object: { kind: "fabric", prepared: false } },
     ]);
     expect(findingsOf({ kind: "board" })).toEqual([]);
   });

@@ -113,6 +113,29 @@ describe("parseJob", () => {
     expect(parseJobText(polluted)).toMatchObject({ ok: false, problems: [{ path: "__proto__" }] });
   });
 
+  it("looks into no document of more than any job has, and tells no more than can be read", () => {
+    const message = (document: object) => {
+      const answer = parseJob({ ...good(), ...document });
+      return answer.ok ? [] : answer.problems.map((problem) => problem.message);
+    };
+    const walls = (count: number, openings: number) =>
+      Array.from({ length: count }, (_, index) => ({
+        ...good().walls[0],
+        id: `w${index}`,
+        openings: Array.from({ length: openings }, () => ({})),
+      }));
+    expect(message({ walls: walls(199, 400) })).toEqual([
+      "holds more than 20000 objects; expected a job document",
+    ]);
+    // Six keys are missing of each of a thousand openings.
+    expect(message({ walls: walls(10, 100) })).toHaveLength(100);
+    const keys = (count: number) =>
+      Object.fromEntries(Array.from({ length: count }, (_, at) => [`k${at}`, 0]));
+    expect(message(keys(400_000))).toEqual(["holds more than 200000 values; expected a job document"]);
+    expect(message(keys(1000))).toHaveLength(100);
+    expect(message({ "x-mine": Array<number>(150_000).fill(1) })).toEqual([]);
+  });
+
   it("never throws, whatever is put where", () => {
     const keys = fc.constantFrom(
       "walls",
