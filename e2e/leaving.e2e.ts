@@ -44,9 +44,9 @@ for (const [name, script] of Object.entries(storages)) {
     await refuseSaves(page, id);
     await skirting(page).fill("121 mm");
     await skirting(page).press("Enter");
-    await expect(status(page)).toHaveText(/^Not saved, and not kept/);
+    await expect(status(page)).toHaveText(/^Not saved, not kept/);
     const bar = page.getByRole("alert", { name: "Not kept" });
-    await expect(bar).toContainText("Leave this window open");
+    await expect(bar).toContainText("leave this window open");
     const download = page.waitForEvent("download");
     await bar.getByRole("button", { name: "Take the job along as a file" }).click();
     expect((await download).suggestedFilename()).toBe(`${id}.jacaranda.json`);
@@ -78,7 +78,7 @@ test("what only the window holds is sent from whatever page is open, once the pr
   await refuseSaves(page, id);
   await skirting(page).fill("122 mm");
   await skirting(page).press("Enter");
-  await expect(status(page)).toHaveText(/^Not saved, and not kept/);
+  await expect(status(page)).toHaveText(/^Not saved, not kept/);
   page.on("dialog", (dialog) => void dialog.accept());
   await page.getByRole("link", { name: "Jacaranda, all jobs" }).click();
   await expect(page.getByRole("status", { name: "Not saved yet" })).toContainText("Only here");

@@ -69,6 +69,16 @@ describe("planning on the server", () => {
     expect(await planner.plan(request("again"))).toBe("again 1");
   });
 
+  it("takes what somebody waits for before pictures for the list", async () => {
+    make();
+    const order: string[] = [];
+    const ask = (wanted: Parameters<Planner["plan"]>[0]) =>
+      planner.plan(wanted).then(() => order.push(`${wanted.format} ${wanted.document}`));
+    const tile = (document: string) => ask({ document, format: "tile" });
+    await Promise.all([tile("a"), tile("b"), tile("c"), ask(request("d")), ask(request("e"))]);
+    expect(order).toEqual(["tile a", "json d", "json e", "tile b", "tile c"]);
+  });
+
   it("drops what nobody waits for any more, under way or in the queue", async () => {
     make(60_000);
     const [first, second] = [new AbortController(), new AbortController()];

@@ -20,6 +20,7 @@ interface Settings {
 }
 
 const defaultPort = 4610;
+const keepAliveMs = 30_000;
 
 /**
  * Starts the program: port, data folder, what is to be restored into it, then pages. Throws with one sentence when it
@@ -35,6 +36,8 @@ export async function serve(isDevelopment: boolean, restoring?: string): Promise
     if (handle) void handle(request, response);
     else response.writeHead(503, { "retry-after": "1" }).end("Starting.");
   });
+  // Longer than a page's own pauses, so that no request meets a connection that is just being closed.
+  server.keepAliveTimeout = keepAliveMs;
   await listen(server, settings);
   console.log(`Opening the data folder ${dataFolder()}`);
   const store = await keepStore(() => openStore(dataFolder(), address));

@@ -128,7 +128,7 @@ function SavedState() {
     saved: "Saved",
     unsaved: "Not saved yet",
     saving: "Saving",
-    failed: isKept ? "Not saved, kept here" : "Not saved, and not kept",
+    failed: isKept ? "Not saved, kept here" : "Not saved, not kept",
     conflict: "Changed elsewhere",
   }[save.kind];
   const tone =

@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
+import { capital } from "@/core/findings/wording";
 import { useJobState, useJobStore } from "@/ui/job/JobProvider";
 import { textOf } from "@/ui/job/jobDocument";
 import type { JobState } from "@/ui/job/jobState";
@@ -44,13 +45,15 @@ export function NotKept() {
       className="flex flex-wrap items-center gap-3 border-b border-hairline bg-ochre-wash px-4 py-1"
     >
       <p className="min-w-60 flex-1">
-        Your last change is not saved ({reason}), and this browser keeps nothing: its storage is off or full.
-        Leave this window open; it is tried again every few seconds.
+        {sentence(reason)} This browser keeps nothing either, since its storage is off or full: leave this
+        window open until your last change is saved.
       </p>
       <Button onClick={() => takeAlong(store.getState())}>Take the job along as a file</Button>
     </section>
   );
 }
+
+const sentence = (reason: string): string => `${capital(reason).replace(/\.$/, "")}.`;
 
 const takeAlong = ({ document: job, jobId }: JobState): void =>
   saveFile(`${jobId}.jacaranda.json`, "application/json", textOf(job));
