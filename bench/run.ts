@@ -12,7 +12,8 @@ import type { Job } from "@/core/job/schema";
 import { colourGraph } from "@/core/rounds/colourGraph";
 import { groupRegions } from "@/core/rounds/groupRegions";
 
-import { brickJob, hardJob, parsed, printedDocument, separateBlocksJob, stripedJob, tapedJob } from "./jobs";
+import { hardJob } from "@/core/job/tests/hardJob";
+import { brickJob, parsed, printedDocument, separateBlocksJob, stripedJob, tapedJob } from "./jobs";
 import { printedWall } from "./prints";
 
 /** Prints times in ms, best and median of one run, and ratios as JSON. None is asserted: machines differ. */

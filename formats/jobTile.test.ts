@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
-import { hardJob } from "@/bench/jobs";
+import { hardJob } from "@/core/job/tests/hardJob";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { drawTile, tileFigures } from "./jobTile";
 

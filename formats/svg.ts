@@ -1,7 +1,7 @@
 import type { Contour, Curve } from "@/core/geometry/curve";
 import type { Point } from "@/core/geometry/point";
 import { roundNumber } from "@/core/job/emitPlan";
-import type { LaidOutJob, OrderedWall } from "@/core/job/layOutJob";
+import type { LaidOutJob, OrderedWall } from "@/core/job/orderedWall";
 import { rectangleContour } from "@/core/geometry/contour";
 import { tryCutSheet, type Sheet } from "@/core/stencil/cutSheet";
 import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";

@@ -11,6 +11,12 @@ const results = join(root, "test-results");
 const unitReport = join(results, "unit.json");
 const browserReport = join(results, "e2e.json");
 
+/** Where the program's own code stands. */
+const folders = [
+  ...["app", "ui", "workers", "server", "cli", "store", "devices", "formats", "core"],
+  ...["bench", "e2e", "trials", "scripts"],
+];
+
 process.chdir(root);
 let passed = 0;
 let failed = 0;
@@ -22,6 +28,7 @@ try {
   mkdirSync(results, { recursive: true });
   step("Format", () => run(bin("prettier"), ["--check", "--log-level", "warn", "."]));
   step("Lint", () => run(bin("eslint"), ["."]));
+  step("Cycles", () => run(bin("depcruise"), ["--config", "dependency-cruiser.config.mjs", ...folders]));
   step("Types", () => {
     run(bin("next"), ["typegen"]);
     run(bin("tsc"), ["--noEmit"]);

@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { emitPlan } from "@/core/job/emitPlan";
 import { parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
-import { hardDocument } from "@/bench/jobs";
+import { hardDocument } from "@/core/job/tests/hardJob";
 import { randomDocument } from "./documents";
 import { randomOf } from "./support";
 

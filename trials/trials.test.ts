@@ -4,6 +4,7 @@ import { tryDocuments } from "./fuzz";
 import type { FileOperation } from "./journal";
 import { tryKills } from "./kill";
 import { losePower } from "./losePower";
+import { tryLock } from "./lock";
 import { tryPower } from "./power";
 import { randomOf, removeFolder, temporaryFolder } from "./support";
 import { readFileSync, readdirSync } from "node:fs";
@@ -21,6 +22,12 @@ describe("a dose of the trials", () => {
     const { counts, faults } = await tryPower(4, 3);
     expect(faults).toEqual([]);
     expect(counts.acknowledged).toBeGreaterThan(10);
+  });
+
+  it("a lock never has two holders, however many start at once", async () => {
+    const { counts, faults } = await tryLock(150);
+    expect(faults).toEqual([]);
+    expect(counts.held).toBeGreaterThan(20);
   });
 
   it("a full disk is refused in words, and room again heals it", async ({ skip }) => {

@@ -1,5 +1,5 @@
 import type { Point } from "../geometry/point";
-import type { Said, Values } from "./said";
+import type { Said, Values } from "./speech";
 import type { CoatsReason } from "./coatReasons";
 import type { LineName } from "./wording";
 import type { Limited } from "../trade/allowance";

@@ -1,14 +1,10 @@
+import type { Message } from "./message";
 import { listed } from "./listed";
 import { capital, named, textureWords } from "./wording";
 import type { Finding, FindingCode, FindingValues } from "./finding";
-import type { Values } from "./said";
+import type { Values } from "./speech";
 import { workMessages } from "./workMessages";
 import type { Speech } from "./speech";
-
-export interface Message {
-  readonly say: string;
-  readonly remedy: string;
-}
 
 /** Every sentence that a finding speaks, in a painter's words. */
 export const findingMessages: {

@@ -1,13 +1,4 @@
-import type { Speech } from "./speech";
-
-/** What a sentence is made of: amounts in mm, m2, m, ml, minutes or pieces, and ids. */
-export type Values = object;
-
-/** Something to be said, as data. */
-export interface Said {
-  readonly code: string;
-  readonly values: Values;
-}
+import type { Said, Speech, Values } from "./speech";
 
 /** Sentences by what they are called, each made of its own values in the job's own units. */
 export type Words = Readonly<Record<string, Saying>>;

@@ -1,4 +1,11 @@
-import type { Said } from "./said";
+/** What a sentence is made of: amounts in mm, m2, m, ml, minutes or pieces, and ids. */
+export type Values = object;
+
+/** Something to be said, as data. */
+export interface Said {
+  readonly code: string;
+  readonly values: Values;
+}
 
 /** How numbers and names are spoken in the job's own units. */
 export interface Speech {

@@ -3,7 +3,7 @@ import type { FindingValues } from "./finding";
 import { listed } from "./listed";
 import { paintingClimate } from "../trade/constants";
 import { trimDecimals } from "../measure/formatReading";
-import type { Message } from "./messages";
+import type { Message } from "./message";
 import type { Speech } from "./speech";
 import { capital, textureWords } from "./wording";
 

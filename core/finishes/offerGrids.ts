@@ -1,4 +1,4 @@
-import type { CandidateInput } from "../fit/candidates";
+import type { CandidateInput } from "../fit/candidateInput";
 import { divideSpan } from "../fit/divideSpan";
 import { judgeDivision, type Judgement } from "../fit/judgeDivision";
 import { verdictOf, type Offer, type TapeNeed } from "../fit/offer";

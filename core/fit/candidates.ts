@@ -1,26 +1,10 @@
+import type { CandidateInput } from "./candidateInput";
 import type { Reason } from "../findings/reasons";
 import { mmPerInch } from "../measure/units";
 import { roundToDivision } from "../measure/roundToDivision";
-import type { Relation } from "../wall/clearance";
 import { divideSpan, nearestCount, type DivideInput, type DividedSpan } from "./divideSpan";
 import { judgeDivision, type Judgement } from "./judgeDivision";
 import { maximumCount, type Fit } from "./schema";
-
-/** A place along the span that a line or a stripe could be lined up with. */
-export interface Feature {
-  readonly at: number;
-  readonly thing: string;
-  readonly kind: "edge" | "centre";
-}
-
-export interface CandidateInput extends DivideInput {
-  readonly viewingDistance: number;
-  readonly features: readonly Feature[];
-  /** The ends that were asked for. */
-  readonly wantedEnds: "same" | "different" | "any";
-  /** What lines at these positions (mm from the span's start) meet, miss or crowd. */
-  readonly relate: (boundaries: readonly number[]) => readonly Relation[];
-}
 
 /** One way to divide the span, judged. */
 export interface Candidate extends Judgement {

@@ -1,7 +1,7 @@
 import type { Reason } from "../findings/reasons";
 import type { Relation } from "../wall/clearance";
 import type { DividedSpan, Division } from "./divideSpan";
-import type { CandidateInput } from "./candidates";
+import type { CandidateInput } from "./candidateInput";
 import { steppedError, worstReadingError } from "./proof";
 import { judgeDifference, visibleTolerance } from "../trade/visibleDifference";
 

@@ -1,10 +1,10 @@
 import type { Finding } from "../findings/finding";
 import { boxOfContour, boxOfCurve, curveLength, segment, type Curve } from "../geometry/curve";
-import type { EdgePiece } from "../tape/planTape";
+import type { EdgePiece } from "../tape/tapePiece";
 import { OnSurface } from "../wall/onSurface";
 import type { Wall } from "../wall/schema";
 import type { Surface } from "../wall/surface";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 
 /** How far a base is painted past the line that covers its end, mm: a tentative line needs no care. */
 const overlapMm = 50;

@@ -7,7 +7,7 @@ import { workHoursOf } from "../sequence/workHours";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
 import { contribute, usesOf, type JobWork } from "./contribute";
-import type { LaidOutJob } from "./layOutJob";
+import type { LaidOutJob } from "./orderedWall";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
 import type { WorkWall } from "../work/site";

@@ -10,7 +10,7 @@ import { isOf } from "../trade/constants";
 import type { PaintUse } from "../work/contribution";
 import type { WorkSite } from "../work/site";
 import { countSessions } from "../work/taped/tapedWork";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
 
 /** So many ways to buy a colour are told, the one chosen included. */

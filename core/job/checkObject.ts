@@ -28,7 +28,7 @@ export function checkObject({ paints }: Job, { id, object }: Wall): Finding[] {
   }
   if (careOf[kind].leastVarnish === null && varnish !== undefined) {
     // Written whole, since a key that is taken away cannot be written.
-    const { varnish: _, ...bare } = object;
+    const bare = Object.fromEntries(Object.entries(object).filter(([key]) => key !== "varnish"));
     const cure = { kind: "no-varnish", count: 0, wall: id, set: { object: bare } } as const;
     return [{ code: "object-stiff", severity: "check", values: {}, at: null, cure }];
   }

@@ -3,7 +3,7 @@ import { middleOf } from "../geometry/curve";
 import { tapeForWidth } from "../tape/totalTape";
 import { soldWithinMm } from "../trade/constants";
 import type { Edges } from "../tape/schema";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 
 /** By hand a long straight edge wavers on a rough wall; over so many metres also on a lightly stippled one. */
 const longByHandM = 5;

@@ -22,7 +22,7 @@ import { listTapedSteps } from "../work/taped/tapedSteps";
 import type { TapePlan } from "../work/taped/tapePlan";
 import { coatedPaint, tapedSundries } from "../work/taped/tapedWork";
 import { contributionsOf, type OwnContribution } from "./contributionsOf";
-import type { LaidOutJob } from "./layOutJob";
+import type { LaidOutJob } from "./orderedWall";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 
 /** All that is done in a job, in one school of rounds. */

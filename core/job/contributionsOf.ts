@@ -8,7 +8,7 @@ import type { Wall } from "../wall/schema";
 import type { WorkSite } from "../work/site";
 import type { StepDraft, Wait } from "../work/step";
 import { touchDry } from "../work/touchDry";
-import type { LaidOutJob } from "./layOutJob";
+import type { LaidOutJob } from "./orderedWall";
 import type { JobFinish } from "./schema";
 
 /** What one finish brings. */

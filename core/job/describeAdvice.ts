@@ -7,7 +7,7 @@ import type { Point } from "../geometry/point";
 import type { FitReport } from "../finishes/defineCraft";
 import type { TapeNeed } from "../fit/offer";
 import type { Box } from "../geometry/curve";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { Advice } from "./layOutWalls";
 import type { PlanCandidate, PlanFit, PlanOffer, PlanPoint, PlanTaping } from "./planTypes";
 import type { Job } from "./schema";

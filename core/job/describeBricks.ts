@@ -1,6 +1,6 @@
 import { brickPieces } from "../pattern/brickPieces";
 import type { WallBricks } from "../pattern/pattern";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { PlanBricks, PlanWall } from "./planTypes";
 
 /** The bricks of a wall, by finish; nothing where there are none. */

@@ -4,7 +4,7 @@ import { describeMixes, describePaint, describeSundries, describeTools } from ".
 import { describeRounds } from "./describeRounds";
 import { describeTables } from "./describeTables";
 import type { WallTeller } from "./describeWall";
-import type { LaidOutJob } from "./layOutJob";
+import type { LaidOutJob } from "./orderedWall";
 import type { PlanSchool } from "./planDayTypes";
 import { describeStencil } from "./describeStencil";
 import type { Plan, PlanWall } from "./planTypes";

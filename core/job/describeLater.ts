@@ -4,7 +4,7 @@ import { roundToDivision } from "../measure/roundToDivision";
 import { listLater } from "../setout/listLater";
 import { washableDays } from "../trade/constants";
 import { nameOf } from "../wall/surface";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { PlanWall } from "./planTypes";
 import type { Job } from "./schema";
 

@@ -4,7 +4,7 @@ import type { Point } from "../geometry/point";
 import { craftOf } from "../finishes/crafts";
 import type { Placement, WallMotif } from "../pattern/placement";
 import type { Step } from "../work/step";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { PlanBorder, PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "./planTypes";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];

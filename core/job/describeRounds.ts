@@ -1,7 +1,7 @@
 import type { Round } from "../rounds/listPasses";
 import type { WorkSite } from "../work/site";
 import type { JobWork } from "./contribute";
-import type { LaidOutJob } from "./layOutJob";
+import type { LaidOutJob } from "./orderedWall";
 import type { PlanRound } from "./planTypes";
 
 /** The rounds with their regions and the rounds whose paint has to take tape before. */

@@ -1,4 +1,4 @@
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { PlanSheets, PlanWall } from "./planTypes";
 
 /** The paper of a wall, by finish; nothing where there is none. */

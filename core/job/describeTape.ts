@@ -4,7 +4,7 @@ import { isCurved } from "../tape/isCurved";
 import type { WorkSite } from "../work/site";
 import type { Step } from "../work/step";
 import type { TapePlan } from "../work/taped/tapePlan";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import { linesOfTape } from "./linesOfTape";
 import type { PlanPoint, PlanTape, PlanWall } from "./planTypes";
 

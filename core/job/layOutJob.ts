@@ -1,10 +1,11 @@
+import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import { lightnessOf } from "../colour/lightness";
 import { once } from "../geometry/once";
 import { matchCorner } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import type { Under } from "../tape/sealEdge";
-import { maskBase, planTape, type EdgePiece, type JoinedEnd } from "../tape/planTape";
-import { baseCornersOf, isExternalCorner, type BaseCorners, type Corner } from "./baseCorners";
+import { maskBase, planTape, type JoinedEnd } from "../tape/planTape";
+import { baseCornersOf, isExternalCorner, type Corner } from "./baseCorners";
 import { checkBaseDownTo, masksAbove } from "./baseDownTo";
 import { checkTape } from "./checkTape";
 import { carryMarks } from "./carryMarks";
@@ -12,27 +13,6 @@ import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import { Allowance } from "../trade/allowance";
 import type { Wall } from "../wall/schema";
 import type { Job } from "./schema";
-
-/** A laid-out wall with the order of its painting. */
-export interface OrderedWall extends LaidOutWall {
-  /** The group of each region: 0 is left in base. */
-  readonly groups: Groups;
-  /** How many groups the walls that hang together take, and the count that no order can do with less than. */
-  readonly rounds: { readonly count: number; readonly lowerBound: number };
-  readonly tape: readonly EdgePiece[];
-  /** The tape for further coats beside what was painted later and is dry. */
-  readonly tapeAgain: () => readonly EdgePiece[];
-  /** The masks around it while its base goes on; none where that is on already. */
-  readonly baseMasks: readonly EdgePiece[];
-  /** How its base and those around its corners are painted beside each other. */
-  readonly bases: BaseCorners;
-}
-
-/** A job with the exact geometry of all its walls, in the job's order. */
-export interface LaidOutJob {
-  readonly job: Job;
-  readonly walls: readonly OrderedWall[];
-}
 
 /** How a job is laid out: `layOutJob`, or something that answers unchanged walls from before. */
 export type LayOutJob = (job: Job, progress?: Progress) => LaidOutJob;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { faultsOfAreas, faultsOfTape } from "@/trials/fuzz";
+import { faultsOfAreas, faultsOfTape } from "./tests/faultsOfPlan";
 import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";

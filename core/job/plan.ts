@@ -1,6 +1,7 @@
 import type { Finding } from "../findings/finding";
 import { OverLimit } from "../trade/allowance";
-import { layOutJob, type LaidOutJob, type Progress } from "./layOutJob";
+import { layOutJob, type Progress } from "./layOutJob";
+import type { LaidOutJob } from "./orderedWall";
 import { afresh, planInStages, type StagedPlan, type Stages } from "./planInStages";
 import type { Plan } from "./planTypes";
 import type { Job } from "./schema";

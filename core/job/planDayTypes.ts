@@ -1,6 +1,6 @@
 import type { Weekday } from "../measure/calendar";
 import type { School } from "../rounds/listPasses";
-import type { HeldBy } from "../sequence/schedule";
+import type { HeldBy } from "../sequence/scheduledStep";
 import type { WaitKind } from "../work/step";
 
 /** Times are whole minutes from midnight before the first day; `day` counts from 1. */

@@ -1,6 +1,6 @@
 import type { About } from "../findings/about";
 import type { Severity } from "../findings/finding";
-import type { MaskAgainst, TapeSide } from "../tape/planTape";
+import type { MaskAgainst, TapeSide } from "../tape/tapePiece";
 import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
@@ -19,7 +19,7 @@ import type {
 } from "./planPrintTypes";
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
-import type { Seal } from "../tape/sealEdge";
+import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanPoint } from "./planPoint";

@@ -1,7 +1,8 @@
 import { listPasses, roundsOf, type Round, type School } from "../rounds/listPasses";
-import { staysOn, type EdgePiece } from "../tape/planTape";
+import { staysOn } from "../tape/planTape";
+import type { EdgePiece } from "../tape/tapePiece";
 import { firstRound, isPaintedIn } from "../work/taped/inRounds";
-import type { LaidOutJob, OrderedWall } from "./layOutJob";
+import type { LaidOutJob, OrderedWall } from "./orderedWall";
 
 /** The rounds of a job in a school: round k of every wall is one round. */
 export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[] {

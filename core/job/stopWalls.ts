@@ -4,7 +4,7 @@ import { OverLimit, planLimits } from "../trade/allowance";
 import type { Wall } from "../wall/schema";
 import { buildSurface } from "../wall/surface";
 import { bareWall, onlyFindings } from "./layOutWalls";
-import type { OrderedWall } from "./layOutJob";
+import type { OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
 
 /**

@@ -7,7 +7,7 @@ import type { WorkMarking, WorkWall } from "../work/site";
 import { notBareWood } from "../wall/notBareWood";
 import { liesOn } from "../pattern/liesOn";
 import type { Pattern } from "../pattern/pattern";
-import type { LaidOutJob, OrderedWall } from "./layOutJob";
+import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
 
 /** What of each laid-out wall the work depends on, whatever the school: `workWalls`, or something that keeps unchanged ones. */

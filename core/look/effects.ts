@@ -4,7 +4,7 @@ import { spreadTones } from "../work/broken/spreadTones";
 import type { Light } from "./colours";
 import { cloud, scatter, valueNoise } from "./noise";
 import type { Raster } from "./raster";
-import type { Places } from "./scene";
+import type { Places } from "./places";
 import { limeThickness, trowelMarks } from "./strokeMap";
 
 /** Broken colour as it is seen. */

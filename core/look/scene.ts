@@ -1,3 +1,4 @@
+import type { Places } from "./places";
 import type { Box } from "../geometry/curve";
 import { sinCos } from "../geometry/trig";
 import { flattenContour } from "../geometry/flatten";
@@ -224,12 +225,6 @@ const mixed = ([r, g, b]: Light, [x, y, z]: Light, share: number): Light => [
   g + (y - g) * share,
   b + (z - b) * share,
 ];
-
-/** What is wanted of the eye and the lamp where something glints: their places, mm, z away from the wall. */
-export interface Places {
-  readonly eye: readonly [number, number, number];
-  readonly lamp: readonly [number, number, number];
-}
 
 /** The light that a place of the wall sends back, in white light; null beside it. */
 export function lookAt({ raster, seen }: Scene, x: number, y: number, places: Places): Light | null {

@@ -2,7 +2,8 @@ import type { Texture } from "../trade/constants";
 import { resolvedMmPerMetre } from "../trade/constants";
 import { digitOf, type Light } from "./colours";
 import { cloud } from "./noise";
-import { lookAt, type Places, type Scene } from "./scene";
+import { lookAt, type Scene } from "./scene";
+import type { Places } from "./places";
 
 /** What lights the wall: daylight from one side at an hour (of a day that is brightest at 13), a warm lamp in the room, or a lamp that rakes along it from one end. */
 export type Lighting =

@@ -1,3 +1,4 @@
+import type { HeldBy, ScheduledStep } from "./scheduledStep";
 import { minutesADay } from "../measure/calendar";
 import { waitFactor } from "../work/climate";
 import type { Work } from "../work/schema";
@@ -6,28 +7,6 @@ import { candidateOrders } from "./candidateOrders";
 import { linkSteps, releaseOf, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
 import { splitAtNights } from "./splitAtNights";
 import { workHoursOf, type WorkHours } from "./workHours";
-
-/**
- * Why a step starts when it does and not sooner: what it waits for, whose hands are busy, that the day or its morning is over, or that what
- * has to follow it closely could not follow sooner.
- */
-export type HeldBy = "start" | "wait" | "hands" | "night" | "break" | "follower";
-
-export interface ScheduledStep {
-  readonly step: Step;
-  /** Minutes from midnight before the first day. */
-  readonly start: number;
-  readonly end: number;
-  /** From 0; of several people the first. */
-  readonly hand: number;
-  /** All of them. */
-  readonly hands: readonly number[];
-  readonly heldBy: HeldBy;
-  /** The step that it waited for, or that kept the hands busy. */
-  readonly heldFrom: string | null;
-  /** When each of its waits is over, in their order. */
-  readonly released: readonly number[];
-}
 
 /** A step that cannot be done as it should be, and why: it is in the schedule as well as it can be. */
 export interface Impossible {

@@ -1,7 +1,7 @@
 import { minutesADay } from "../measure/calendar";
 import { stretchesOf } from "../work/stepList";
 import type { Step } from "../work/step";
-import type { ScheduledStep } from "./schedule";
+import type { ScheduledStep } from "./scheduledStep";
 import type { WorkHours } from "./workHours";
 
 const dayOf = (time: number): number => Math.floor(time / minutesADay);

@@ -1,5 +1,5 @@
 import { isCurved } from "./isCurved";
-import type { Handwork, TapePiece } from "./planTape";
+import type { Handwork, TapePiece } from "./tapePiece";
 import type { Edges } from "./schema";
 
 /**

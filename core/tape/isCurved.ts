@@ -1,4 +1,4 @@
-import type { TapePiece } from "./planTape";
+import type { TapePiece } from "./tapePiece";
 
 /** Whether a piece follows a curve, which straight tape does not: narrow flexible tape goes under it. */
 export const isCurved = ({ path }: Pick<TapePiece, "path">): boolean =>

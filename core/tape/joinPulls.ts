@@ -1,7 +1,7 @@
 import { dot, subtract } from "../geometry/point";
 import { lengthOf } from "../geometry/trig";
 import { isCurved } from "./isCurved";
-import type { EdgePiece } from "./planTape";
+import type { EdgePiece } from "./tapePiece";
 
 /** Ends this near are one place: the tape runs on over it. mm. */
 const touchMm = 1;

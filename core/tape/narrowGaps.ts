@@ -3,7 +3,7 @@ import { groupBy } from "../geometry/groupBy";
 import { cross, dot, midpoint, subtract } from "../geometry/point";
 import { directionOf, lengthOf } from "../geometry/trig";
 import { tapeWidthMm } from "../trade/constants";
-import type { EdgePiece, PaintedUp } from "./planTape";
+import type { EdgePiece, PaintedUp } from "./tapePiece";
 
 /** Two edges that run along each other over this share of their length are the two sides of one gap. */
 const alongShare = 0.9;

@@ -1,9 +1,7 @@
+import type { Seal } from "./tapePiece";
 import type { Texture } from "../trade/constants";
-import type { TapePiece } from "./planTape";
+import type { TapePiece } from "./tapePiece";
 import type { Edges } from "./schema";
-
-/** What keeps paint from creeping under a tape. */
-export type Seal = "colour" | "clear" | "white" | "press";
 
 /** What a mask lies on that is no colour of the pattern: a ceiling, or trim at the floor, as far as it is told. */
 export interface Under {

@@ -6,7 +6,7 @@ import { listLineEdges, pointAt, shareOf, type LineEdge } from "../pattern/lineE
 import type { Pattern, TapedLine } from "../pattern/pattern";
 import { placeTolerance } from "../wall/outline";
 import { isOnSurface, type Surface } from "../wall/surface";
-import type { TapePiece } from "./planTape";
+import type { TapePiece } from "./tapePiece";
 
 /** Between a junction's middle and the first paint beside it a tape runs on by up to so many times its width. */
 const junctionWidths = 4;

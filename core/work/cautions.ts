@@ -1,6 +1,7 @@
-import type { Said } from "../findings/said";
+import type { Said } from "../findings/speech";
 import type { Paint } from "../paint/schema";
-import { isCaulk, type Seal } from "../tape/sealEdge";
+import { isCaulk } from "../tape/sealEdge";
+import type { Seal } from "../tape/tapePiece";
 import { isOf, stepsAboveMm } from "../trade/constants";
 import type { Wall } from "../wall/schema";
 import type { WorkWall } from "./site";

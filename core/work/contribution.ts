@@ -1,6 +1,6 @@
 import type { Finding } from "../findings/finding";
 import type { UnitSystem } from "../measure/units";
-import type { Said } from "../findings/said";
+import type { Said } from "../findings/speech";
 import type { PaintUse as UseOfPaint } from "../paint/calculateNeed";
 import type { BrokenCoat } from "./broken/coats";
 import type { StepDraft } from "./step";

@@ -1,4 +1,4 @@
-import type { Said } from "../findings/said";
+import type { Said } from "../findings/speech";
 import type { Speech } from "../findings/speech";
 import type { Step } from "./step";
 import { eveningWords } from "./words";

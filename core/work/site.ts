@@ -1,6 +1,6 @@
 import type { Paint } from "../paint/schema";
 import type { Round } from "../rounds/listPasses";
-import type { EdgePiece } from "../tape/planTape";
+import type { EdgePiece } from "../tape/tapePiece";
 import type { Peel } from "../tape/sealEdge";
 import type { Wall } from "../wall/schema";
 import type { Work } from "./schema";

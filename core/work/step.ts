@@ -1,4 +1,4 @@
-import type { Said, Values } from "../findings/said";
+import type { Said, Values } from "../findings/speech";
 
 /** What a step is for; what is common to all finishes asks this, never what it is called. */
 export type Phase =

@@ -1,8 +1,9 @@
 import { listed } from "../findings/listed";
 import { preparationFor, type ConditionKind } from "../findings/preparation";
-import type { Said, ValuesOf, Words } from "../findings/said";
+import type { ValuesOf, Words } from "../findings/said";
+import type { Said } from "../findings/speech";
 import type { Speech } from "../findings/speech";
-import type { Seal } from "../tape/sealEdge";
+import type { Seal } from "../tape/tapePiece";
 import type { ObjectKind } from "../wall/objectSchema";
 import type { Things } from "./room/thingsOf";
 import { brokenWords } from "./broken/words";

@@ -1,14 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
-
-export interface Share {
-  readonly label: string;
-  readonly amount: number;
-  readonly fill: string;
-  /** How strong its fill is, 0 to 1. */
-  readonly strength?: number;
-}
+import type { Share } from "./share";
 
 /** What shares of one whole come to, as one bar. The chart comes when it is looked at, not with the page. */
 export const ShareBar = dynamic<{ readonly shares: readonly Share[]; readonly say: string }>(

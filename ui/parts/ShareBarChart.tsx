@@ -1,7 +1,7 @@
 "use client";
 
 import { Bar, BarChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import type { Share } from "./ShareBar";
+import type { Share } from "./share";
 
 interface Props {
   readonly shares: readonly Share[];

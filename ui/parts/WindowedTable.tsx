@@ -3,7 +3,7 @@
 import { flexRender, getCoreRowModel, useReactTable, type ColumnDef } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
-import type { TableProps } from "./DataTable";
+import type { TableProps } from "./tableProps";
 import { TakeAlong } from "./TakeAlong";
 
 /** Longer tables are windowed: only what is in sight is drawn. */

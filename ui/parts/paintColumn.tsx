@@ -1,5 +1,5 @@
 import type { Paint } from "@/core/paint/schema";
-import type { Column } from "./DataTable";
+import type { Column } from "./tableProps";
 import { Swatch } from "./Swatch";
 
 /** The column that tells which paint a row is about. */

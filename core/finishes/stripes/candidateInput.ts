@@ -1,4 +1,4 @@
-import type { CandidateInput, Feature } from "../../fit/candidates";
+import type { CandidateInput, Feature } from "../../fit/candidateInput";
 import type { DivideInput } from "../../fit/divideSpan";
 import type { Segment } from "../../geometry/curve";
 import { obstaclesOf, relateLines } from "../../wall/clearance";

@@ -1,4 +1,5 @@
-import { rankCandidates, type Candidate, type CandidateInput } from "../../fit/candidates";
+import { rankCandidates, type Candidate } from "../../fit/candidates";
+import type { CandidateInput } from "../../fit/candidateInput";
 import { divideSpan, type DivideInput, type DividedSpan } from "../../fit/divideSpan";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";

@@ -1,6 +1,6 @@
 import type { Covered } from "../../pattern/covered";
 import type { Paint } from "../../paint/schema";
-import type { Said } from "../../findings/said";
+import type { Said } from "../../findings/speech";
 import { tapeRollM } from "../../trade/constants";
 import type { Wall } from "../../wall/schema";
 import { cautionsAbove, cautionsOfPaint, heightOf } from "../cautions";

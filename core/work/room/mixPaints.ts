@@ -1,4 +1,4 @@
-import type { Said } from "../../findings/said";
+import type { Said } from "../../findings/speech";
 import { inOrderOfMaking } from "../../paint/mix";
 import type { Paint } from "../../paint/schema";
 import { floorCovered } from "./protectRoom";

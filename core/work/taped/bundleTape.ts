@@ -1,6 +1,6 @@
 import { isCurved } from "../../tape/isCurved";
-import type { EdgePiece, Handwork, PaintedUp } from "../../tape/planTape";
-import type { Seal } from "../../tape/sealEdge";
+import type { EdgePiece, Handwork, PaintedUp } from "../../tape/tapePiece";
+import type { Seal } from "../../tape/tapePiece";
 
 /**
  * Edges of one round that lie on one ground, are sealed alike (or done by hand alike) and are painted up to with the same

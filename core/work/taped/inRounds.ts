@@ -1,5 +1,6 @@
 import type { Round } from "../../rounds/listPasses";
-import { staysOn, type EdgePiece } from "../../tape/planTape";
+import { staysOn } from "../../tape/planTape";
+import type { EdgePiece } from "../../tape/tapePiece";
 
 /** Whether a round paints up to an edge. */
 export const isPaintedIn = ({ group, paints }: Round, { upTo }: Pick<EdgePiece, "upTo">): boolean =>

@@ -1,4 +1,4 @@
-import type { Said } from "../../findings/said";
+import type { Said } from "../../findings/speech";
 import { isCaulk } from "../../tape/sealEdge";
 import { cautionsOfSeals } from "../cautions";
 import type { WorkSite } from "../site";

@@ -1,4 +1,4 @@
-import type { EdgePiece } from "../../tape/planTape";
+import type { EdgePiece } from "../../tape/tapePiece";
 import type { Paint } from "../../paint/schema";
 import { varnishCoats } from "../objects/finishObject";
 import type { TapeTotal } from "../../tape/totalTape";
