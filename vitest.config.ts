@@ -23,11 +23,23 @@ function propertySeed(): number {
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL(".", import.meta.url)).replace(/\/$/, "") } },
   test: {
-    include: ["**/*.test.{ts,tsx}"],
-    exclude: ["node_modules/**", ".next/**", "e2e/**"],
+    // Both cores of a small machine.
+    maxWorkers: 2,
     testTimeout: 240_000,
     hookTimeout: 120_000,
     setupFiles: ["scripts/tests/seedProperties.ts"],
     provide: { propertySeed: propertySeed() },
+    projects: [
+      // Pure functions change nothing around them: their files share one world, and it is read once.
+      { extends: true, test: { name: "core", include: ["core/**/*.test.ts"], isolate: false } },
+      {
+        extends: true,
+        test: {
+          name: "house",
+          include: ["**/*.test.{ts,tsx}"],
+          exclude: ["core/**", "node_modules/**", ".next/**", "e2e/**"],
+        },
+      },
+    ],
   },
 });

@@ -12,7 +12,7 @@ beforeAll(async () => {
   expect(await database.pending()).not.toEqual([]);
   await database.migrate();
   expect(await database.pending()).toEqual([]);
-}, 60_000);
+});
 afterAll(async () => {
   await database.close();
   rmSync(folder, { recursive: true });

@@ -7,6 +7,8 @@ import { ThreadEnded, WatchedThread } from "./watchedThread";
 
 /** Nothing takes the database longer than this, not even 5 MB on a slow disk. */
 const limitMs = 20_000;
+/** But the first start, which makes a whole one, the way back after a kill, and changes of its tables. */
+const openLimitMs = 240_000;
 /** Once a write has found no room, PostgreSQL either says so soon or never comes back. */
 const hangLimitMs = 1500;
 /** After it could not be opened, it is not tried again at every question. */
@@ -34,7 +36,7 @@ export async function openInThread(path: string, ground: Ground): Promise<Databa
     ) as unknown as JobRepository,
     documents: () => thread.ask({ of: "database", name: "documents" }),
     pending: () => thread.ask({ of: "database", name: "pending" }),
-    migrate: () => thread.ask({ of: "database", name: "migrate" }),
+    migrate: () => thread.ask({ of: "database", name: "migrate" }, openLimitMs),
     close: () => thread.close(),
   };
 }
@@ -58,22 +60,24 @@ class DatabaseThread {
     if (this.opening) return this.opening;
     if (performance.now() - this.failedAt < restMs) return Promise.reject(new StoreProblem(notOpen));
     const { path, ground } = this;
-    const opening = this.thread.ask({ of: "open", path, ground }).catch(async (error: unknown) => {
-      this.opening = null;
-      this.failedAt = performance.now();
-      letReserveGo(ground.folder);
-      // What is half open must not be asked.
-      await this.thread.end(new ThreadEnded("closed", "it could not be opened"));
-      throw understood(error);
-    });
+    const opening = this.thread
+      .ask({ of: "open", path, ground }, openLimitMs)
+      .catch(async (error: unknown) => {
+        this.opening = null;
+        this.failedAt = performance.now();
+        letReserveGo(ground.folder);
+        // What is half open must not be asked.
+        await this.thread.end(new ThreadEnded("closed", "it could not be opened"));
+        throw understood(error);
+      });
     return (this.opening = opening);
   }
 
-  async ask<Value>(request: Exclude<DatabaseRequest, { of: "open" }>): Promise<Value> {
+  async ask<Value>(request: Exclude<DatabaseRequest, { of: "open" }>, limit = limitMs): Promise<Value> {
     for (let attempt = 0; ; attempt++) {
       await this.open();
       try {
-        return await this.thread.ask<Value>(request);
+        return await this.thread.ask<Value>(request, limit);
       } catch (error) {
         clearTimeout(this.hangTimer);
         if (!(error instanceof ThreadEnded)) throw understood(error);

@@ -14,7 +14,7 @@ describe("the store", () => {
   let store: Store;
   beforeAll(async () => {
     store = await openStore(folder, "http://127.0.0.1:1");
-  }, 60_000);
+  });
   afterAll(async () => {
     await store.close();
     rmSync(folder, { recursive: true });
@@ -103,7 +103,7 @@ it("a folder of a newer version is refused in words, with nothing written, and o
   expect(await store.jobs.list()).toHaveLength(2);
   await store.close();
   rmSync(folder, { recursive: true });
-}, 60_000);
+});
 
 it("a folder of the first version is kept as files, brought up to date, and has its jobs", async () => {
   const folder = mkdtempSync(join(tmpdir(), "jacaranda-old-"));
@@ -129,4 +129,4 @@ it("a folder of the first version is kept as files, brought up to date, and has 
     document("Shed"),
   );
   rmSync(folder, { recursive: true });
-}, 60_000);
+});

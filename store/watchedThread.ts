@@ -21,6 +21,7 @@ interface Settings {
 }
 
 interface Waiting {
+  readonly limitMs: number;
   readonly resolve: (answer: unknown) => void;
   readonly reject: (error: unknown) => void;
 }
@@ -45,15 +46,14 @@ export class WatchedThread<Request> {
 
   constructor(private readonly settings: Settings) {}
 
-  ask<Value>(request: Request): Promise<Value> {
+  /** `limitMs`: for what takes longer than everything else. */
+  ask<Value>(request: Request, limitMs = this.settings.limitMs): Promise<Value> {
     return new Promise((resolve, reject) => {
       const id = ++this.count;
-      this.waiting.set(id, { resolve: resolve as (answer: unknown) => void, reject });
+      this.waiting.set(id, { limitMs, resolve: resolve as (answer: unknown) => void, reject });
       const worker = this.connect();
-      if (this.waiting.size === 1) {
-        worker.ref();
-        this.watch();
-      }
+      if (this.waiting.size === 1) worker.ref();
+      if (this.waiting.size === 1 || limitMs > this.settings.limitMs) this.watch();
       worker.postMessage({ id, request } satisfies ThreadRequest<Request>);
     });
   }
@@ -98,7 +98,7 @@ export class WatchedThread<Request> {
   /** Each answer is a sign of life, from which the time is counted anew. */
   private watch(): void {
     if (this.timer) clearTimeout(this.timer);
-    const { limitMs } = this.settings;
+    const limitMs = Math.max(...[...this.waiting.values()].map((one) => one.limitMs));
     const slow = new ThreadEnded("slow", `it took longer than ${Math.round(limitMs / 1000)} seconds`);
     this.timer = setTimeout(() => void this.end(slow), limitMs);
   }

@@ -12,7 +12,7 @@ import { openStore } from "@/store/openStore";
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-routes-"));
 beforeAll(async () => {
   await keepStore(() => openStore(folder, "http://127.0.0.1:1"));
-}, 60_000);
+});
 afterAll(async () => {
   await (await currentStore()).close();
   rmSync(folder, { recursive: true });
