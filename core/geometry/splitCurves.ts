@@ -2,7 +2,7 @@ import Flatbush from "flatbush";
 import { boxOfCurve, curveLength, middleOf, partOfCurve, pointAt, splitWideArc, type Curve } from "./curve";
 import { intersectCurves } from "./intersectCurves";
 import { distance, type Point } from "./point";
-import { Allowance } from "../trade/allowance";
+import { Allowance, OverLimit } from "../trade/allowance";
 import { VertexIndex } from "./vertexIndex";
 
 /** A curve put into an arrangement, with the names of what it stands for ("ceiling", "line 3"). */
@@ -37,6 +37,7 @@ export function splitCurves<Source>(
   allowance.take(items.length);
   const cuts = items.map((): Stop[] => []);
   let placed = 0;
+  let pairs = 0;
   const placeEnds = (upTo: number) => {
     for (; placed <= upTo; placed++) {
       const { a, b } = items[placed]!.curve;
@@ -48,6 +49,7 @@ export function splitCurves<Source>(
     tolerance,
   )) {
     placeEnds(i);
+    if (++pairs > mostPairs) throw new OverLimit("pieces of line");
     for (const { point, t, u } of intersectCurves(items[i]!.curve, items[j]!.curve, tolerance)) {
       allowance.take(2);
       const vertex = vertices.idAt(ontoCurve(items[i]!.curve, t, point));
@@ -68,6 +70,9 @@ export function splitCurves<Source>(
   });
   return { vertices: vertices.points, pieces: pieces.all };
 }
+
+/** Curves whose boxes meet, two by two: some seconds of looking where they hardly ever do. */
+const mostPairs = 3_000_000;
 
 /** What only comes within the tolerance of a curve meets it on the curve, lest a long side be bent by a short one. */
 function ontoCurve(curve: Curve, t: number, point: Point): Point {
@@ -92,7 +97,7 @@ function* closePairs(boxes: ReturnType<typeof boxOfCurve>[], tolerance: number):
       (j) => j > i,
     );
     // The order decides which computed point keeps a vertex, so it must not depend on the index's layout.
-    for (const j of near.sort((a, b) => a - b)) yield [i, j];
+    for (const j of Uint32Array.from(near).sort()) yield [i, j];
   }
 }
 

@@ -3,7 +3,7 @@ export const planLimits = {
   pieces: 10_000,
   "pieces of line": 80_000,
   marks: 40_000,
-  "pieces of tape": 80_000,
+  "pieces of tape": 30_000,
   prints: 20_000,
   "pieces of cut prints": 40_000,
   steps: 3_000,

@@ -16,7 +16,8 @@ export function faultsOfPlaces({ walls }: Plan): string[] {
     const boxes = bricks.flatMap(({ list }) => list);
     const off = [
       ...regions.filter(({ outline: ring }) => ring.some(isOff)),
-      ...tape.filter(({ path }) => path.some(isOff)),
+      // In the middle of a gap it runs from edge to edge beside where these end.
+      ...tape.filter(({ path, centred }) => !centred && path.some(isOff)),
       ...boxes.filter(({ box: [x, y, width, height] }) => isOff([x, y]) || isOff([x + width, y + height])),
     ];
     return off.length === 0 ? [] : [`${id}: ${off[0]!.id} and ${off.length - 1} more lie off the wall`];
