@@ -1,7 +1,7 @@
 import type { Database, Ground } from "./database";
 import { noRoomMessage, type DatabaseRequest, type ToldFailure } from "./databaseMessages";
 import type { JobRepository } from "./jobRepository";
-import { letReserveGo, noRoom } from "./room";
+import { letReserveGo } from "./room";
 import { StoreProblem } from "./storeProblem";
 import { ThreadEnded, WatchedThread } from "./watchedThread";
 
@@ -48,7 +48,7 @@ class DatabaseThread {
     hear: (message) => message === noRoomMessage && this.watchForHang(),
   });
   private opening: Promise<unknown> | null = null;
-  private failedAt = -Infinity;
+  private failed: { readonly at: number; readonly why: unknown } | null = null;
   private hangTimer: NodeJS.Timeout | undefined;
 
   constructor(
@@ -58,17 +58,18 @@ class DatabaseThread {
 
   open(): Promise<unknown> {
     if (this.opening) return this.opening;
-    if (performance.now() - this.failedAt < restMs) return Promise.reject(new StoreProblem(notOpen));
+    const { failed } = this;
+    if (failed && performance.now() - failed.at < restMs) return Promise.reject(failed.why as Error);
     const { path, ground } = this;
     const opening = this.thread
       .ask({ of: "open", path, ground }, openLimitMs)
       .catch(async (error: unknown) => {
         this.opening = null;
-        this.failedAt = performance.now();
+        this.failed = { at: performance.now(), why: understood(error) };
         letReserveGo(ground.folder);
         // What is half open must not be asked.
         await this.thread.end(new ThreadEnded("closed", "it could not be opened"));
-        throw understood(error);
+        throw this.failed.why;
       });
     return (this.opening = opening);
   }
@@ -79,12 +80,14 @@ class DatabaseThread {
       try {
         return await this.thread.ask<Value>(request, limit);
       } catch (error) {
-        clearTimeout(this.hangTimer);
         if (!(error instanceof ThreadEnded)) throw understood(error);
         this.opening = null;
         if (error.why === "closed") throw new StoreProblem("The program is stopping.");
         console.error(`The data folder: the database was ended (${error.message}) and is opened anew.`);
         if (attempt > 0 || !looks.has(request.name)) throw new StoreProblem(notKnown);
+      } finally {
+        // Whatever was answered, it does not hang.
+        clearTimeout(this.hangTimer);
       }
     }
   }
@@ -114,7 +117,6 @@ class DatabaseThread {
 
 const notKnown =
   "The disk did not take it in time, perhaps since there is no room left on it; whether this was saved is not known. Look for room, and try again.";
-const notOpen = `${noRoom} Until then the data folder cannot be opened.`;
 
 function understood(error: unknown): unknown {
   if (error === null || typeof error !== "object" || !("isProblem" in error)) return error;

@@ -16,7 +16,8 @@ const question =
 
 /** Whether one may go to a path: always within the job; out of it only when nothing is lost, or with a word. */
 export function mayLeave(state: JobState, path: string): boolean {
-  const stays = path.startsWith(`/jobs/${encodeURIComponent(state.jobId)}`);
+  const job = `/jobs/${encodeURIComponent(state.jobId)}`;
+  const stays = path === job || path.startsWith(`${job}/`);
   return stays || !isAtRisk(state) || window.confirm(question);
 }
 
