@@ -10,7 +10,7 @@ import {
   type ReactNode,
   type Ref,
 } from "react";
-import { keepTyping, takeTyping } from "./keptTyping";
+import { keepTyping, takeTyping, typingName } from "./keptTyping";
 import { Measure } from "./Measure";
 
 interface Props {
@@ -70,7 +70,7 @@ export function EntryField({
     const early = input.current!.value;
     if (early !== shownFirst.current) return setTyped(early);
     // What was not understood when the page was left stands there again.
-    const kept = takeTyping(labelFirst.current);
+    const kept = takeTyping(typingName(labelFirst.current));
     if (kept === null) return;
     setTyped(kept);
     setWrong("This was typed before and not taken.");
@@ -135,11 +135,12 @@ function useEnteredOnTheWayOut(label: string, typed: string | null, onEntry: Pro
     latest.current = { label, typed, onEntry };
   });
   useLayoutEffect(() => {
+    const name = typingName(latest.current.label);
     const enter = () => {
       const { label, typed, onEntry } = latest.current;
       if (typed === null) return;
       latest.current = { label, onEntry, typed: null };
-      if (onEntry(typed) !== null) keepTyping(label, typed);
+      if (onEntry(typed) !== null) keepTyping(name, typed);
     };
     // Before what asks whether anything would be lost; some browsers tell only the last.
     const events = ["beforeunload", "pagehide"] as const;

@@ -11,7 +11,11 @@ const slot = "jacaranda-typed";
 const keptForMs = 86_400_000;
 const mostKept = 40;
 
-const keyOf = (label: string): string => `${window.location.pathname} ${label}`;
+/**
+ * What a field of the page that is open is kept by. To be asked for when the field comes: as it goes, the address may be
+ * the next page's already.
+ */
+export const typingName = (label: string): string => `${window.location.pathname} ${label}`;
 
 function read(): Record<string, Kept> {
   try {
@@ -31,12 +35,12 @@ function write(all: Record<string, Kept>): void {
 }
 
 /** Keeps what stands in a field that is about to go. */
-export const keepTyping = (label: string, text: string): void =>
-  write({ ...read(), [keyOf(label)]: { text, at: Date.now() } });
+export const keepTyping = (name: string, text: string): void =>
+  write({ ...read(), [name]: { text, at: Date.now() } });
 
 /** What was kept of a field, once; null where nothing was. */
-export function takeTyping(label: string): string | null {
-  const { [keyOf(label)]: kept, ...others } = read();
+export function takeTyping(name: string): string | null {
+  const { [name]: kept, ...others } = read();
   if (!kept) return null;
   write(others);
   return kept.at > Date.now() - keptForMs ? kept.text : null;

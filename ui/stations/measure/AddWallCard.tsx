@@ -11,7 +11,7 @@ import { joinToRun } from "@/ui/job/editRuns";
 import { mmOf } from "@/ui/job/writtenLength";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
-import { keepTyping, takeTyping } from "@/ui/parts/keptTyping";
+import { keepTyping, takeTyping, typingName } from "@/ui/parts/keptTyping";
 import { TextField } from "@/ui/parts/TextField";
 import { stationPath } from "@/ui/job/useAddress";
 import { DraftWall } from "./DraftWall";
@@ -77,11 +77,12 @@ const blank: NewWall = { name: "", how: "survey", kind: "board", survey: { stati
 /** A wall that is half read when the page is left is there again when one comes back. */
 function useKeptDraft({ getValues, reset }: UseFormReturn<NewWall>): void {
   useEffect(() => {
-    const kept = takeTyping(draftName);
+    const name = typingName("the new wall");
+    const kept = takeTyping(name);
     if (kept !== null) reset(JSON.parse(kept) as NewWall, { keepDefaultValues: true });
     const keep = () => {
       const draft = JSON.stringify(getValues());
-      if (draft !== JSON.stringify(blank)) keepTyping(draftName, draft);
+      if (draft !== JSON.stringify(blank)) keepTyping(name, draft);
     };
     window.addEventListener("pagehide", keep);
     return () => {
@@ -90,7 +91,6 @@ function useKeptDraft({ getValues, reset }: UseFormReturn<NewWall>): void {
     };
   }, [getValues, reset]);
 }
-const draftName = "the new wall";
 
 /** Its name, how it is measured, and the readings of that way. */
 function WallFields({ form, seed }: FormProps & { seed: string }) {
