@@ -26,6 +26,17 @@ test("a field of another sheet, its columns at Mark, and a drawing of one's own 
   });
   await drawing.setInputFiles(file("lines.svg", strokes));
   await expect(sheet.getByRole("alert")).toHaveText(/strokes, which have no width to cut/);
+  // One that takes its time can be stopped, and changes nothing.
+  await page.evaluate(() => {
+    const { postMessage } = Worker.prototype;
+    Worker.prototype.postMessage = function () {
+      Worker.prototype.postMessage = postMessage;
+    };
+  });
+  await drawing.setInputFiles(file("slow.svg", ring));
+  await sheet.getByRole("button", { name: "Stop reading" }).click();
+  await expect(sheet.getByRole("button", { name: "SVG" })).toBeVisible();
+  await expect(choice("slow")).toHaveCount(0);
   await drawing.setInputFiles(file("ring.svg", ring));
   await expect(choice("ring")).toHaveAttribute("aria-pressed", "true");
   await expect(sheet.getByText("1 piece falls out: nothing holds it.")).toBeVisible();

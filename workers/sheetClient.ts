@@ -18,12 +18,11 @@ export async function readSheet(
   const givenUp = new Promise<null>((resolve) =>
     signal.addEventListener("abort", () => resolve(null), { once: true }),
   );
-  const tooLong = new Promise<ReadSheet>((resolve) =>
-    setTimeout(
-      () => resolve({ ok: false, message: "This drawing takes too long to read; expected a simpler one." }),
-      limitMs,
-    ),
-  );
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const tooLong = new Promise<ReadSheet>((resolve) => {
+    const message = "This drawing takes too long to read; expected a simpler one.";
+    timer = setTimeout(() => resolve({ ok: false, message }), limitMs);
+  });
   const failed = new Promise<ReadSheet>((resolve) =>
     worker.addEventListener("error", () =>
       resolve({ ok: false, message: "This drawing could not be read; expected an SVG file." }),
@@ -32,6 +31,7 @@ export async function readSheet(
   try {
     return await Promise.race([wrap<SheetApi>(worker).read(text, as), givenUp, tooLong, failed]);
   } finally {
+    clearTimeout(timer);
     worker.terminate();
   }
 }

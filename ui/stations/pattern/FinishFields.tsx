@@ -4,7 +4,7 @@ import { Plus, X } from "lucide-react";
 import { useId, useState } from "react";
 import { setIn } from "@/core/finishes/applyChange";
 import type { CardField, CardOption } from "@/core/finishes/defineFinish";
-import type { Problem } from "@/core/job/parseJob";
+import type { Problem } from "@/core/job/problem";
 import type { UnitSystem } from "@/core/measure/units";
 import type { Paint } from "@/core/paint/schema";
 import type { FinishDocument } from "@/ui/job/jobDocument";

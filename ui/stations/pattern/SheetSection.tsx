@@ -125,7 +125,9 @@ function OwnDrawing({ onRead }: { onRead: (stencil: Choosable, added: StencilDoc
     ]);
     const as = { id, name, width: mmOf(width) || usualWidthMm };
     const answer = await readSheet(await file.text(), as, stop.signal);
-    setReading(null);
+    // Given up, or another has been dropped meanwhile.
+    setReading((current) => (current === stop ? null : current));
+    if (stop.signal.aborted) return;
     setMessage(answer === null || answer.ok ? null : answer.message);
     if (answer?.ok) onRead(answer.sheet, answer.sheet);
   };
