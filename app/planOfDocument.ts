@@ -1,5 +1,6 @@
 import { emitPlan } from "@/core/job/emitPlan";
-import { parseJobText, type Problem } from "@/core/job/parseJob";
+import { parseJobText } from "@/core/job/parseJob";
+import type { Problem } from "@/core/job/problem";
 import { planStopped } from "@/core/job/plan";
 import type { Plan } from "@/core/job/planTypes";
 import type { Job } from "@/core/job/schema";

@@ -1,4 +1,5 @@
-import { parseJobText, type Problem } from "@/core/job/parseJob";
+import { parseJobText } from "@/core/job/parseJob";
+import type { Problem } from "@/core/job/problem";
 import { ThreadEnded, WatchedThread } from "@/store/watchedThread";
 import type { PlanRequest } from "./answerPlan";
 
@@ -6,6 +7,12 @@ import type { PlanRequest } from "./answerPlan";
 const mostAtOnce = 50_000;
 const limitMs = 5000;
 const mostMemoryMb = 512;
+
+/** What a document is to blame for; anything else is not its fault. */
+const takes: Partial<Record<ThreadEnded["why"], string>> = {
+  memory: "more memory than there is",
+  slow: "too long",
+};
 
 /** Kept on globalThis, as the store is: pages and routes are bundled apart. */
 const holder = globalThis as typeof globalThis & { jacarandaChecker?: WatchedThread<PlanRequest> };
@@ -28,8 +35,8 @@ export async function checkDocument(document: string): Promise<readonly Problem[
   try {
     return JSON.parse(await checker.ask<string>({ document, format: "check" })) as Problem[];
   } catch (error) {
-    const why =
-      error instanceof ThreadEnded && error.why === "memory" ? "more memory than there is" : "too long";
+    const why = error instanceof ThreadEnded ? takes[error.why] : undefined;
+    if (why === undefined) throw error;
     return [{ path: "", message: `takes ${why} to check; expected a smaller job document` }];
   }
 }

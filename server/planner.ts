@@ -65,6 +65,8 @@ export class Planner {
   }
 
   close(): Promise<void> {
+    // Nothing more is begun.
+    this.queue.length = 0;
     return this.thread.end(new ThreadEnded("closed", "the program is stopping"));
   }
 

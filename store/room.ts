@@ -44,7 +44,7 @@ export class Room {
 
   private keepReserve(): void {
     const path = reservePath(this.folder);
-    if (existsSync(path) || roomIn(this.folder) < reserveBytes + roomBesideReserve) return;
+    if (existsSync(path)) return;
     try {
       const file = openSync(path, "w");
       try {

@@ -38,14 +38,14 @@ export const numbersOfSchema = once((): SchemaNumber[] => listNumbers(jobJsonSch
 
 function listNumbers(schema: Schema, steps: readonly Step[], name: string): SchemaNumber[] {
   const forms = schema.anyOf ?? schema.oneOf ?? [];
-  const { additionalProperties: any } = schema;
+  const { additionalProperties: others } = schema;
   return [
     ...(isNumber(schema) ? [{ name, steps, schema }] : []),
     ...Object.entries(schema.properties ?? {}).flatMap(([key, inner]) =>
       listNumbers(inner, [...steps, { key, schema: inner }], `${name}.${key}`),
     ),
-    ...(typeof any === "object"
-      ? listNumbers(any, [...steps, { key: "tape-24", schema: any }], `${name}.*`)
+    ...(typeof others === "object"
+      ? listNumbers(others, [...steps, { key: "tape-24", schema: others }], `${name}.*`)
       : []),
     ...(schema.items
       ? listNumbers(schema.items, [...steps, { item: 0, schema: schema.items }], `${name}[]`)

@@ -4,6 +4,8 @@ import { describeCoats } from "./describeCoats";
 import { describeLater } from "./describeLater";
 import { describeReason, type Reason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
+import type { Face } from "../geometry/arrange";
+import type { Contour } from "../geometry/curve";
 import { flattenContour, flatteningOf } from "../geometry/flatten";
 import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
@@ -21,7 +23,7 @@ import { describeTape, timeTape, type Taping, type TimedWork } from "./describeT
 import { describePrints, timePrints } from "./describePrints";
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import { speakFinding } from "./speakFinding";
-import type { PlanMark, PlanPoint, PlanWall } from "./planTypes";
+import type { PlanMark, PlanPoint, PlanRegion, PlanWall } from "./planTypes";
 import type { Job } from "./schema";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
@@ -191,6 +193,13 @@ const nothingLaid = {
 const metresBy = (how: Handwork, { tape }: OrderedWall): number =>
   tape.reduce((sum, { byHand, length }) => sum + (byHand === how ? length / 1000 : 0), 0);
 
+/** The outlines of a face, arcs flattened as finely as its size asks for. */
+function ringsOf(face: Face): Pick<PlanRegion, "outline" | "holes"> {
+  const within = flatteningOf(face);
+  const ring = (contour: Contour) => flattenContour(contour, within).map(toPoint);
+  return { outline: ring(face.outer), holes: face.holes.map(ring) };
+}
+
 /** What the finishes make of a wall, arcs flattened. */
 function describePattern(
   { tapeDivision, units }: Job,
@@ -202,8 +211,7 @@ function describePattern(
       id,
       colour,
       area_m2: face.area / 1e6,
-      outline: flattenContour(face.outer, flatteningOf(face)).map(toPoint),
-      holes: face.holes.map((hole) => flattenContour(hole, flatteningOf(face)).map(toPoint)),
+      ...ringsOf(face),
       name,
       noun,
       numbers: [...numbers],

@@ -3,6 +3,7 @@ import { expect, it } from "vitest";
 import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
+import { planned } from "./tests/stencils";
 
 const brick = fc.record({
   kind: fc.constant("brick"),
@@ -81,4 +82,15 @@ it("whatever the sizes, a plan is made of finite numbers, or something stops it 
     ),
     { numRuns: 60 },
   );
+});
+
+it("at a pace of no minutes has no more sheets than are fouled once, and a plan of finite numbers", () => {
+  const pace = { work: { rates: { stencilRoller_min: 0, stencilBrush_min: 0 } } };
+  const sheets = (finish: object) => {
+    const whole = planned({ start: { x: "left", y: "top" }, ...finish }, {}, pace);
+    expect(() => emitPlan(whole)).not.toThrow();
+    return whole.sundries.find(({ item }) => item === "stencil-sheet")!.count;
+  };
+  // 40 prints, cleaned after 20 with a roller, after 5 with adhesive and a brush.
+  expect([sheets({}), sheets({ method: "brush", fixing: "adhesive" })]).toEqual([2, 8]);
 });

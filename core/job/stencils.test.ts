@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
 import { dash, document, planned, printsOf, reed } from "./tests/stencils";
 
@@ -107,17 +106,6 @@ describe("a field", () => {
     // Every 5 prints of 2.5 min: 12.5 between, so two, and one more.
     expect(brushed.sundries.find(({ item }) => item === "stencil-sheet")!.count).toBe(3);
     expect(brushed.steps.find(({ kind }) => kind === "print")!.cautions.join(" ")).toMatch(/flames/);
-  });
-
-  it("at a pace of no minutes has no more sheets than are fouled once, and a plan of finite numbers", () => {
-    const pace = { work: { rates: { stencilRoller_min: 0, stencilBrush_min: 0 } } };
-    const sheets = (finish: object) => {
-      const whole = planned({ start: { x: "left", y: "top" }, ...finish }, {}, pace);
-      expect(() => emitPlan(whole)).not.toThrow();
-      return whole.sundries.find(({ item }) => item === "stencil-sheet")!.count;
-    };
-    // 40 prints, cleaned after 20 with a roller, after 5 with adhesive and a brush.
-    expect([sheets({}), sheets({ method: "brush", fixing: "adhesive" })]).toEqual([2, 8]);
   });
 
   it("goes on around the corner of a run in one count of columns, each print's parts adding up", () => {

@@ -7,7 +7,7 @@ import { useState } from "react";
 import { useDropzone } from "react-dropzone";
 import { Controller, useForm, type Control } from "react-hook-form";
 import * as z from "zod";
-import type { Problem } from "@/core/job/parseJob";
+import type { Problem } from "@/core/job/problem";
 import { currencySchema, longestJobName } from "@/core/job/schema";
 import { nameSchema } from "@/core/measure/schema";
 import { volumeSystems, type UnitSystem, type VolumeSystem } from "@/core/measure/units";

@@ -3,7 +3,8 @@ import type * as z from "zod";
 import type { jobSchema } from "@/core/job/schema";
 import { applyChange } from "@/core/finishes/applyChange";
 import type { PlanChange } from "@/core/job/planTypes";
-import { parseJob, type ParsedJob, type Problem } from "@/core/job/parseJob";
+import { parseJob, type ParsedJob } from "@/core/job/parseJob";
+import type { Problem } from "@/core/job/problem";
 
 /** A job document as it is written: texts such as `9' 4 3/8"` are kept, defaults are not filled in. */
 export type JobDocument = z.input<typeof jobSchema>;

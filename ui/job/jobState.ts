@@ -1,7 +1,7 @@
 import { temporal } from "zundo";
 import { createStore } from "zustand";
 import type { Plan, PlanWall } from "@/core/job/planTypes";
-import type { Problem } from "@/core/job/parseJob";
+import type { Problem } from "@/core/job/problem";
 import { problemsOf, type JobDocument } from "./jobDocument";
 
 /** Where the document stands between this screen and the data folder. */

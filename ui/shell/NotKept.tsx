@@ -29,7 +29,9 @@ export function NotKept() {
   useEffect(() => {
     const ask = (event: MouseEvent) => {
       const link = event.target instanceof Element ? event.target.closest("a[href]") : null;
-      if (!(link instanceof HTMLAnchorElement) || link.target === "_blank" || link.download) return;
+      if (!(link instanceof HTMLAnchorElement) || link.target === "_blank") return;
+      // A file to keep, and no way out.
+      if (link.hasAttribute("download") || link.pathname.startsWith("/api/")) return;
       if (link.origin !== window.location.origin || mayLeave(store.getState(), link.pathname)) return;
       event.preventDefault();
       event.stopPropagation();

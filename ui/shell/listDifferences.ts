@@ -1,5 +1,5 @@
 import { shorten } from "@/formats/shorten";
-import { formatPath } from "@/core/job/parseJob";
+import { formatPath } from "@/core/job/problem";
 
 export interface Difference {
   readonly path: string;
