@@ -12,8 +12,9 @@ const root = dirname(fileURLToPath(import.meta.url));
  * never from above. Floors on one line stand side by side and do not import each other.
  */
 const coreFloors = [
-  ["core/look"],
+  ["core/look", "core/rehearse"],
   ["core/job"],
+  ["core/plan"],
   ["core/sequence", "core/finishes"],
   ["core/work"],
   ["core/rounds", "core/tape", "core/paint", "core/mix", "core/setout"],
@@ -62,6 +63,20 @@ const finishesApart = finishFolders.map((target) => ({
   ],
   message: "A finish does not know the other finishes.",
 }));
+
+// What checks a plan by carrying it out knows the document, the plan and the trade, and nothing of what made the plan.
+const rehearsalApart = {
+  target: "./core/rehearse",
+  from: [
+    ...["work", "sequence", "rounds", "finishes", "tape", "paint", "setout", "pattern", "fit", "look"].map(
+      (folder) => `./core/${folder}`,
+    ),
+    ...readdirSync(`${root}/core/job`)
+      .filter((file) => !["schema.ts", "parseJob.ts", "problem.ts", "tests"].includes(file))
+      .map((file) => `./core/job/${file}`),
+  ],
+  message: "The rehearsal reads the document and the plan, and nothing of what made the plan.",
+};
 
 const uiNeverStore = {
   target: "./ui",
@@ -115,6 +130,7 @@ const config = [
             ...finishesApart,
             ...stationsApart,
             shellByRegistry,
+            rehearsalApart,
             uiNeverStore,
           ],
         },

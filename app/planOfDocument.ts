@@ -2,7 +2,7 @@ import { emitPlan } from "@/core/job/emitPlan";
 import { parseJobText } from "@/core/job/parseJob";
 import type { Problem } from "@/core/job/problem";
 import { planStopped } from "@/core/job/plan";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { cannotBePlanned } from "@/core/job/stopWalls";
 import { currentPlanner } from "@/server/currentPlanner";

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import type { Plan } from "../core/job/planTypes";
+import type { Plan } from "../core/plan/planTypes";
 import { faultsOn } from "./support/faults";
 import { expect, makeJob, test } from "./support/test";
 

@@ -1,4 +1,4 @@
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { csvOf } from "./csv";
 import { whoDoes } from "./whoDoes";

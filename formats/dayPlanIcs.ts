@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from "ics";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf, minutesADay, minutesOfClock } from "@/core/measure/calendar";
 import { stepsOf } from "./dayPlanCsv";

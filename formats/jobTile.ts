@@ -1,4 +1,4 @@
-import type { Plan, PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall } from "@/core/wall/boxOfWall";

@@ -1,5 +1,5 @@
 import { formatTin } from "@/core/measure/formatLength";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { csvOf, rounded } from "./csv";
 

@@ -1,4 +1,4 @@
-import type { PlanStep } from "@/core/job/planDayTypes";
+import type { PlanStep } from "@/core/plan/planDayTypes";
 
 /** Whose hands a step takes: "1", or "1 and 2". */
 export const whoDoes = ({ person, people }: Pick<PlanStep, "person" | "people">): string =>

@@ -1,6 +1,6 @@
 import { emitPlan } from "@/core/job/emitPlan";
 import { layOutOrStop, planOrStop } from "@/core/job/plan";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf, mondayAfter } from "@/core/measure/calendar";
 import { dayPlanCsv } from "./dayPlanCsv";

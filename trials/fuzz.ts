@@ -1,8 +1,9 @@
 import { emitPlan } from "@/core/job/emitPlan";
 import { parseJob } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
-import type { Plan, PlanFinding } from "@/core/job/planTypes";
+import type { Plan, PlanFinding } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
+import { faultsOfKeys } from "@/core/job/tests/faultsOfKeys";
 import { faultsOfAreas, faultsOfPlaces, faultsOfTape } from "@/core/job/tests/faultsOfPlan";
 import { changeDocument, type JobDocument } from "@/ui/job/jobDocument";
 import { everyKind, randomDocument, type RandomDocument } from "./documents";
@@ -83,6 +84,7 @@ const faultsOfPlan = (
   ...faultsOfAreas(whole),
   ...faultsOfPlaces(whole),
   ...faultsOfTape(job, whole),
+  ...faultsOfKeys(job, whole),
   ...(cure ? faultsOfCures(document, whole, cure) : []),
 ];
 

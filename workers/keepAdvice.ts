@@ -1,4 +1,4 @@
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 
 /**
  * A wall as it lies now with what else could be done there as it was known last, until that is known anew: a list that is looked

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { emitCompact } from "@/core/job/emitPlan";
 import { plan } from "@/core/job/plan";
-import type { Plan, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import { parsed, randomJob } from "@/core/job/tests/jobs";
 import { PlanSender, type SentWalls } from "./planSender";
 

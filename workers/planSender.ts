@@ -3,7 +3,7 @@ import type { Progress } from "@/core/job/layOutJob";
 import { parseJobText } from "@/core/job/parseJob";
 import { planWallsFirst } from "@/core/job/plan";
 import { keepUnchanged, type StagedPlan } from "@/core/job/planInStages";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 
 /** The text of each wall; null for one that is as it was sent last. */
 export type SentWalls = readonly (string | null)[];

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from "comlink";
-import type { Plan, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import { keepAdvice } from "./keepAdvice";
 import type { PlannerApi } from "./planner.worker";
 import type { SentWalls } from "./planSender";

@@ -1,6 +1,6 @@
 import { parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { sheetsAtHand } from "@/core/stencil/library";
 import { finishSchema } from "@/core/job/schema";
 

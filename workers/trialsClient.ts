@@ -1,7 +1,7 @@
 import { wrap, type Remote } from "comlink";
 import type { ComparedCrew } from "@/core/job/compareCrews";
 import type { ComparedWay } from "@/core/job/compareWays";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { TrialsApi } from "./trials.worker";
 
 let remote: Remote<TrialsApi> | null = null;

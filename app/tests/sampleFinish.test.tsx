@@ -120,7 +120,7 @@ it("its paint is told by open area with its own spread and tools, its sundry cou
 it("its steps stand in the day plan in their own words and at their own pace, once what they wait for is over", () => {
   const { whole } = planned({}, { work: { rates: { dabbing_min: 3 } } });
   const dabbing = whole.steps.filter(({ kind }) => kind === "dab");
-  expect(dabbing.map(({ say, minutes, prints }) => [say, minutes, prints!.length])).toEqual([
+  expect(dabbing.map(({ say, minutes, does }) => [say, minutes, does[0]!.ids.length])).toEqual([
     ["Counter wall: dab 4 discs in Paint kelp.", 12, 4],
     ["Counter wall: dab 4 discs in Paint lantern.", 12, 4],
   ]);

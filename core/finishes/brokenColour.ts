@@ -59,6 +59,9 @@ export const brokenWalls = (
   { layout, walls }: Share<{ readonly spec: { readonly id: string } }>,
   { work, paints, ready }: Site,
 ): BrokenWall[] =>
-  walls.flatMap(({ wall, covered }): BrokenWall[] =>
-    covered ? [{ wall, covered, finish: layout.spec.id, work, paints, ready: ready(wall) }] : [],
-  );
+  walls.flatMap(({ wall, covered }, index): BrokenWall[] => {
+    if (!covered) return [];
+    const finish = layout.spec.id;
+    const named = index === 0 ? finish : `${finish}/${wall.id}`;
+    return [{ named, wall, covered, finish, work, paints, ready: ready(wall) }];
+  });

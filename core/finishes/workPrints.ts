@@ -1,8 +1,9 @@
 import { rimAround, type Sheet } from "../stencil/cutSheet";
 import type { Contribution } from "../work/contribution";
-import { waitFactor } from "../work/climate";
+import { waitFactor } from "../trade/climate";
 import { brushSizeFor, foamRollerMm, type PrintMethod } from "../work/prints/constants";
-import { printedPaint, printedSundries } from "../work/prints/needs";
+import { printedSundries } from "../work/prints/needs";
+import { paintOfPrints } from "../work/prints/paintOfPrints";
 import { partPrintTables, printSteps, type Printing } from "../work/prints/printSteps";
 import { severalColoursTables } from "../work/prints/severalColours";
 import { paceOfPrinting } from "./printingKeys";
@@ -73,7 +74,7 @@ export function workPrints(
   };
   return {
     steps: printSteps(own),
-    paint: printedPaint(own),
+    paint: paintOfPrints(own),
     sundries: printedSundries(own),
     tables: [...partPrintTables(own), ...severalColoursTables(own.pieces)],
     findings: [],

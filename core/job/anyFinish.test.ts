@@ -5,7 +5,7 @@ import { randomSurvey } from "../wall/tests/surveys";
 import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
-import type { Plan, PlanPoint, PlanWall } from "./planTypes";
+import type { Plan, PlanPoint, PlanWall } from "../plan/planTypes";
 import { ringArea, sum } from "./tests/finishes";
 import { anyFinish } from "./tests/anyFinish";
 import { paints } from "./tests/jobs";

@@ -1,3 +1,4 @@
+import { idsDone } from "../plan/workOfStep";
 import fc from "fast-check";
 import { stencilLibrary } from "../stencil/library";
 import { expect, it } from "vitest";
@@ -7,8 +8,8 @@ import { layOutJob } from "./layOutJob";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
-import type { Plan } from "./planTypes";
-import type { PlanStep } from "./planDayTypes";
+import type { Plan } from "../plan/planTypes";
+import type { PlanStep } from "../plan/planDayTypes";
 import type { Job } from "./schema";
 import { anyFinish } from "./tests/anyFinish";
 
@@ -95,9 +96,7 @@ class Days {
     return this.plan.steps.filter(({ kind, wall: on }) => kinds.includes(kind) && on === wallId);
   }
   coatsOf(wallId: string, region: string): PlanStep[] {
-    return this.steps(wallId, "paint").filter(({ stretches }) =>
-      stretches!.some(({ regions }) => regions.includes(region)),
-    );
+    return this.steps(wallId, "paint").filter((step) => idsDone(step, "coat").includes(region));
   }
 }
 

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { plan } from "./plan";
-import type { PlanStep } from "./planDayTypes";
+import type { PlanStep } from "../plan/planDayTypes";
 import { parsed } from "./tests/jobs";
 
 const tapeOver = 24 * 60;

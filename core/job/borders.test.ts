@@ -1,3 +1,4 @@
+import { idsDone } from "../plan/workOfStep";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { border, planned } from "./tests/stencils";
@@ -125,12 +126,12 @@ describe("a border", () => {
         ({ kind }) => kind === "print",
       );
     const [all, ...others] = steps("repeat");
-    expect([others.length, all!.prints!.length, all!.stretches!.length]).toEqual([0, 6, 3]);
+    expect([others.length, idsDone(all!, "print").length, all!.stretches!.length]).toEqual([0, 6, 3]);
     // Each repeat: 1.5, a wait of 15 for the first overlay under the second's sheet, 1.5; and the next sheet lies on both.
     expect(all!.minutes).toBeGreaterThanOrEqual(3 * 18);
     expect(all!.say).toMatch(/Whole repeats, up to print 3 of leg 1\.$/);
     // Overlay by overlay nobody waits within a repeat.
-    expect(steps("overlay").map(({ prints }) => prints!.length)).toEqual([3, 3]);
+    expect(steps("overlay").map((step) => idsDone(step, "print").length)).toEqual([3, 3]);
   });
 
   it("has a motif of its own at the corners, printed after all else and in the same steps", () => {
@@ -146,7 +147,7 @@ describe("a border", () => {
       [[2520, 780], -180],
       [[1380, 780], -270],
     ]);
-    const printed = whole.steps.flatMap(({ prints = [] }) => prints);
+    const printed = whole.steps.flatMap((step) => idsDone(step, "print"));
     expect(printed.sort()).toEqual(list.map(({ id }) => id).sort());
   });
 

@@ -1,5 +1,5 @@
 import type { Finding } from "../findings/finding";
-import { refuseClimate } from "../work/climate";
+import { refuseClimate } from "../trade/climate";
 import { countSundries, type Sundry } from "../work/sundries";
 import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";

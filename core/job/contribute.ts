@@ -17,9 +17,8 @@ import { washTools } from "../work/room/washTools";
 import type { WorkSite, WorkWall } from "../work/site";
 import { waitFor, type Step, type StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
-import { toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
+import { equip, toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
 import { listTapedSteps } from "../work/taped/tapedSteps";
-import type { TapePlan } from "../work/taped/tapePlan";
 import { coatedPaint, tapedSundries } from "../work/taped/tapedWork";
 import { contributionsOf, type OwnContribution } from "./contributionsOf";
 import type { LaidOutJob } from "./orderedWall";
@@ -37,8 +36,6 @@ export interface JobWork {
   readonly tape: readonly TapeTotal[];
   /** What the work is done with, beside what it uses up. */
   readonly tools: readonly ToolItem[];
-  /** When each piece of tape is laid and comes off; null where nothing is worked out. */
-  readonly tapePlan: TapePlan | null;
   readonly findings: readonly Finding[];
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
@@ -58,9 +55,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     paints: new Map(job.paints.map((paint) => [paint.id, paint])),
     rounds,
     ...edges,
-    baseMasks: new Map(
-      laidOut.walls.map((on) => [on.wall.id, on.baseMasks.filter(({ byHand }) => byHand === null)]),
-    ),
+    tapes: job.edges.tapes,
     sealsWet: job.edges.seal === "caulk",
     walls,
   };
@@ -69,7 +64,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => joinPulls(wall[place]!))),
   ];
   const tape = totalTape(pieces, job.edges.tapes);
-  const { drafts, own, tapePlan, findings, over } = listWithin(laidOut, site);
+  const { drafts, own, findings, over } = listWithin(laidOut, site);
   const { steps, over: overSteps } = addWithin(drafts, site);
   return {
     school,
@@ -78,8 +73,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     steps,
     over: over ?? overSteps,
     tape,
-    tools: toolsFor(site, drafts),
-    tapePlan,
+    tools: toolsFor(drafts),
     findings,
     own,
     tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
@@ -107,11 +101,10 @@ interface Drafts {
   readonly drafts: readonly StepDraft[];
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
-  readonly tapePlan: TapePlan | null;
   readonly findings: readonly Finding[];
 }
 
-const noDrafts: Drafts = { drafts: [], own: [], tapePlan: null, findings: [] };
+const noDrafts: Drafts = { drafts: [], own: [], findings: [] };
 
 /** What is done on the walls that are worked on, each step after those that it waits for. */
 function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
@@ -139,13 +132,8 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
   const objects = walls.flatMap((wall) => finishObject(wall, site, steps));
   steps.push(...objects, ...washTools(objects, site));
-  const { tapePlan, findings } = taped;
-  return {
-    drafts: saidOnce([...mixPaints(steps, site.paints), ...putBack(walls, steps)]),
-    own,
-    tapePlan,
-    findings,
-  };
+  const all = [...mixPaints(steps, site.paints), ...putBack(walls, steps)];
+  return { drafts: saidOnce(equip(all, site)), own, findings: taped.findings };
 }
 
 /** What holds for the whole house is said once, where it bites first. */

@@ -1,8 +1,9 @@
+import { idsDone } from "../plan/workOfStep";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
-import type { Plan } from "./planTypes";
+import type { Plan } from "../plan/planTypes";
 import { block, blocks, jobOf, stepOf, wall } from "./tests/blocks";
 import { oneWall, paints, parsed, randomJob } from "./tests/jobs";
 
@@ -206,12 +207,10 @@ describe("for random walls and work", () => {
             ({ round }) => round === tape.round,
           )) {
             const under = steps.filter(
-              ({ kind, colour, start, stretches }) =>
-                colour === over &&
-                start < tape.start &&
-                (kind === "base"
-                  ? over === "oyster"
-                  : stretches!.some(({ regions }) => regions.includes(overRegion!))),
+              (step) =>
+                step.colour === over &&
+                step.start < tape.start &&
+                (step.kind === "base" ? over === "oyster" : idsDone(step, "coat").includes(overRegion!)),
             );
             for (const { end } of under) {
               expect(tape.start).toBeGreaterThanOrEqual(end + paintOf(over!).tapeOverMin * factor - 1e-6);
@@ -227,8 +226,8 @@ describe("for random walls and work", () => {
             expect(under.length).toBeGreaterThanOrEqual(due);
           }
         }
-        const painted = coats("paint").flatMap(({ stretches, coat }) =>
-          [...new Set(stretches!.flatMap(({ regions }) => regions))].map((region) => `${region} ${coat}`),
+        const painted = coats("paint").flatMap((step) =>
+          idsDone(step, "coat").map((region) => `${region} ${step.coat}`),
         );
         const expected = whole.rounds.flatMap((round) =>
           round.regions.flatMap((id) => {

@@ -9,7 +9,7 @@ import type { TapeNeed } from "../fit/offer";
 import type { Box } from "../geometry/curve";
 import type { OrderedWall } from "./orderedWall";
 import type { Advice } from "./layOutWalls";
-import type { PlanCandidate, PlanFit, PlanOffer, PlanPoint, PlanTaping } from "./planTypes";
+import type { PlanCandidate, PlanFit, PlanOffer, PlanPoint, PlanTaping } from "../plan/planTypes";
 import type { Job } from "./schema";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];

@@ -1,7 +1,7 @@
 import { brickPieces } from "../pattern/brickPieces";
 import type { WallBricks } from "../pattern/pattern";
 import type { OrderedWall } from "./orderedWall";
-import type { PlanBricks, PlanWall } from "./planTypes";
+import type { PlanBricks, PlanWall } from "../plan/planTypes";
 
 /** The bricks of a wall, by finish; nothing where there are none. */
 export function describeBricks({ laid }: OrderedWall): Pick<PlanWall, "bricks"> {

@@ -1,5 +1,5 @@
 import type { OwnContribution } from "./contributionsOf";
-import type { PlanCoat, PlanWall } from "./planTypes";
+import type { PlanCoat, PlanWall } from "../plan/planTypes";
 
 /** The coats of broken colour on a wall, each with the parts that it is worked in; nothing where there are none. */
 export function describeCoats(wall: string, own: readonly OwnContribution[]): Pick<PlanWall, "coats"> {
@@ -18,7 +18,7 @@ export function describeCoats(wall: string, own: readonly OwnContribution[]): Pi
         fits: coat.fits,
         need_ml: coat.needMl,
         sections: coat.sections.map(({ id, box, areaM2, minutes, tone }, index) => ({
-          id: `${finish}/${id}`,
+          id,
           order: index + 1,
           area_m2: areaM2,
           minutes,

@@ -1,15 +1,17 @@
 import { groupBy } from "../geometry/groupBy";
 import type { Speech } from "../findings/speech";
 import { clockOf, dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
+import type { Did } from "../work/act";
 import { eveningBefore } from "../work/eveningBefore";
+import { dayStep, partStep } from "../work/keys";
 import type { Step } from "../work/step";
 import type { Schedule } from "../sequence/schedule";
 import type { ScheduledStep } from "../sequence/scheduledStep";
 import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
 import type { WorkSite } from "../work/site";
 import { curedDays, washableDays } from "../trade/constants";
-import type { Plan } from "./planTypes";
-import type { PlanDate, PlanDay, PlanStep, PlanWork } from "./planDayTypes";
+import type { Plan } from "../plan/planTypes";
+import type { PlanDate, PlanDay, PlanDid, PlanStep, PlanWork } from "../plan/planDayTypes";
 
 const dayOf = (time: number): number => Math.floor(time / minutesADay);
 
@@ -82,7 +84,7 @@ function describeOne(
   critical: ReadonlySet<string>,
   speech: Speech,
 ): PlanStep {
-  const { id, verb, wall, round, coat, colour, minutes, after, stretches, unbroken, gate, prints } = step;
+  const { id, verb, wall, round, coat, colour, minutes, after, stretches, unbroken, gate, does } = step;
   return {
     id,
     kind: verb,
@@ -97,7 +99,6 @@ function describeOne(
     ...(hands.length > 1 && { people: hands.map((each) => each + 1).sort((a, b) => a - b) }),
     ...(unbroken && { unbroken }),
     ...(gate && { gate }),
-    ...(prints && { prints: [...prints] }),
     ...clockTimes(start, end),
     waitsFor: after.map(({ step: before, what, minutes: least }, index) => ({
       step: before,
@@ -108,9 +109,33 @@ function describeOne(
     heldBy,
     ...(heldFrom !== null && { heldFrom }),
     isCritical: critical.has(id),
+    does: does.map((one) => describeWork(one, wall)),
     ...(stretches && {
-      stretches: stretches.map((stretch) => ({ regions: [...stretch.regions], minutes: stretch.minutes })),
+      stretches: stretches.map((stretch) => ({
+        minutes: stretch.minutes,
+        ids: stretch.ids.map(([from, to]): [number, number] => [from, to]),
+      })),
     }),
+  };
+}
+
+function describeWork(
+  { act, wall, of, ids, pass, coat, with: what, pastMm, ml, tools, heightMm }: Did,
+  ofStep: string | undefined,
+): PlanDid {
+  const on = wall ?? ofStep;
+  return {
+    act,
+    ...(on !== undefined && { wall: on }),
+    of,
+    ids: [...ids],
+    ...(pass !== undefined && { pass }),
+    ...(coat !== undefined && { coat }),
+    ...(what !== undefined && { with: what }),
+    ...(pastMm !== undefined && { past_mm: pastMm }),
+    ...(ml !== undefined && { ml }),
+    ...(tools !== undefined && tools.length > 0 && { tools: [...tools] }),
+    ...(heightMm !== undefined && heightMm > 0 && { height_mm: heightMm }),
   };
 }
 
@@ -148,8 +173,9 @@ function frameSteps(
           ? Math.min(...mine.map(({ start }) => start)) - minutes
           : Math.max(...mine.map(({ end }) => end));
       return {
-        id: `day-${day + 1}/${kind}-${hand + 1}`,
+        id: dayStep(day + 1, kind, hand),
         kind,
+        does: [{ act: kind, of: "room", ids: [partStep(`day-${day + 1}`, hand + 1)] }],
         say:
           kind === "set-up"
             ? "Set up: lamp, tools, paint boxed and stirred, the day's steps read through."
@@ -182,6 +208,7 @@ function describeDay(
     ...pauseOf(day, worked, site),
     evening: eveningBefore(
       worked.map(({ step }) => step),
+      site.paints,
       speech,
     ),
   };

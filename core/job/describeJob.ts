@@ -5,9 +5,9 @@ import { describeRounds } from "./describeRounds";
 import { describeTables } from "./describeTables";
 import type { WallTeller } from "./describeWall";
 import type { LaidOutJob } from "./orderedWall";
-import type { PlanSchool } from "./planDayTypes";
+import type { PlanSchool } from "../plan/planDayTypes";
 import { describeStencil } from "./describeStencil";
-import type { Plan, PlanWall } from "./planTypes";
+import type { Plan, PlanWall } from "../plan/planTypes";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
 
@@ -27,7 +27,7 @@ export function describeJob({ laidOut, told, schools, needs }: Worked, teller: W
   const [{ work, schedule }] = schools;
   return {
     format: "jacaranda-plan/1",
-    walls: teller.whole(told, laidOut, work, speech),
+    walls: teller.whole(told, laidOut, { steps: schedule?.steps ?? [], own: work.own }, speech),
     paint: needs.paint.map(describePaint),
     ...describeMixes(laidOut.job, needs.paint),
     cost: needs.cost,

@@ -5,7 +5,7 @@ import { listLater } from "../setout/listLater";
 import { washableDays } from "../trade/constants";
 import { nameOf } from "../wall/surface";
 import type { OrderedWall } from "./orderedWall";
-import type { PlanWall } from "./planTypes";
+import type { PlanWall } from "../plan/planTypes";
 import type { Job } from "./schema";
 
 /** What goes up over the finished work of a wall: where to drill, what it hides, and not before when. */

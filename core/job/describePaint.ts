@@ -3,7 +3,7 @@ import type { Speech } from "../findings/speech";
 import type { Needs } from "./calculate";
 import type { PaintOfJob } from "./calculatePaint";
 import type { Job } from "./schema";
-import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planTypes";
+import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "../plan/planTypes";
 import { formatMeasure, tintLoad } from "../paint/mix";
 import type { SundryKind } from "../work/contribution";
 import { toolKinds, type ToolItem } from "../work/tools";

@@ -3,9 +3,10 @@ import { placeBox } from "../geometry/placeContour";
 import type { Point } from "../geometry/point";
 import { craftOf } from "../finishes/crafts";
 import type { Placement, WallMotif } from "../pattern/placement";
-import type { Step } from "../work/step";
+import { idsOf } from "../work/act";
+import type { ScheduledStep } from "../sequence/scheduledStep";
 import type { OrderedWall } from "./orderedWall";
-import type { PlanBorder, PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "./planTypes";
+import type { PlanBorder, PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "../plan/planTypes";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
@@ -55,12 +56,18 @@ const describeBorders = ({ wall, finishes }: OrderedWall): PlanBorder[] =>
   });
 
 /** The same prints with how long it takes to make them. */
-export function timePrints({ id, prints }: PlanWall, steps: readonly Step[]): Pick<PlanWall, "prints"> {
+export function timePrints(
+  { id, prints }: PlanWall,
+  steps: readonly ScheduledStep[],
+): Pick<PlanWall, "prints"> {
   if (!prints) return {};
-  const printing = steps.filter((step) => step.wall === id && step.prints);
+  const printing = steps.flatMap(({ step }) => {
+    const printed = step.wall === id ? idsOf(step, "print") : [];
+    return printed.length > 0 ? [{ ...step, printed }] : [];
+  });
   const timed = prints.map((own): PlanPrints => {
     const ids = new Set(own.list.map((print) => print.id));
-    const steps = printing.filter((step) => step.prints!.some((print) => ids.has(print)));
+    const steps = printing.filter((step) => step.printed.some((print) => ids.has(print)));
     return { ...own, minutes: steps.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0) };
   });
   return { prints: timed };

@@ -2,7 +2,7 @@ import type { Round } from "../rounds/listPasses";
 import type { WorkSite } from "../work/site";
 import type { JobWork } from "./contribute";
 import type { LaidOutJob } from "./orderedWall";
-import type { PlanRound } from "./planTypes";
+import type { PlanRound } from "../plan/planTypes";
 
 /** The rounds with their regions and the rounds whose paint has to take tape before. */
 export const describeRounds = (laidOut: LaidOutJob, { site }: JobWork): PlanRound[] =>

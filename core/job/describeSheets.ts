@@ -1,5 +1,5 @@
 import type { OrderedWall } from "./orderedWall";
-import type { PlanSheets, PlanWall } from "./planTypes";
+import type { PlanSheets, PlanWall } from "../plan/planTypes";
 
 /** The paper of a wall, by finish; nothing where there is none. */
 export function describeSheets({ laid }: OrderedWall): Pick<PlanWall, "sheets"> {

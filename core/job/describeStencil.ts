@@ -3,7 +3,7 @@ import { tryCutSheet, type Sheet } from "../stencil/cutSheet";
 import { bridgeMm, proposeBridges } from "../stencil/holdIslands";
 import { proposeRegisters } from "../stencil/proposeRegisters";
 import type { Stencil } from "../stencil/schema";
-import type { PlanStencil } from "./planTypes";
+import type { PlanStencil } from "../plan/planTypes";
 
 /** None for one that is too much, which a finding tells. */
 export function describeStencil(stencil: Stencil): PlanStencil[] {

@@ -9,7 +9,7 @@ import type { WallLine } from "../pattern/pattern";
 import { judgeDatums, type JudgedDatum } from "../wall/judgeDatums";
 import type { Wall } from "../wall/schema";
 import type { Surface } from "../wall/surface";
-import type { PlanDatum, PlanSurvey, PlanWall } from "./planTypes";
+import type { PlanDatum, PlanSurvey, PlanWall } from "../plan/planTypes";
 import type { Job } from "./schema";
 
 const sideWords = { bottom: "floor", top: "ceiling", left: "left", right: "right" } as const;

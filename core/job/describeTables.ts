@@ -1,7 +1,7 @@
 import type { Speech } from "../findings/speech";
 import type { TableColumn } from "../work/contribution";
 import type { JobWork } from "./contribute";
-import type { PlanTable } from "./planTypes";
+import type { PlanTable } from "../plan/planTypes";
 
 /** The tables that finishes bring, their values beside their cells in the job's own units. */
 export const describeTables = ({ tables }: JobWork, speech: Speech): PlanTable[] =>

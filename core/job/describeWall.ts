@@ -19,11 +19,18 @@ import { cornersOfWall } from "../wall/boxOfWall";
 import { describePreparation, describeSurvey } from "./describeSurvey";
 import type { Pattern } from "../pattern/pattern";
 import { describeFit, describeOffers } from "./describeAdvice";
-import { describeTape, timeTape, type Taping, type TimedWork } from "./describeTape";
+import {
+  describeTape,
+  tapeTimes,
+  timeTape,
+  type TapeTimes,
+  type Taping,
+  type TimedWork,
+} from "./describeTape";
 import { describePrints, timePrints } from "./describePrints";
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import { speakFinding } from "./speakFinding";
-import type { PlanMark, PlanPoint, PlanRegion, PlanWall } from "./planTypes";
+import type { PlanMark, PlanPoint, PlanRegion, PlanWall } from "../plan/planTypes";
 import type { Job } from "./schema";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
@@ -40,8 +47,13 @@ export interface WallTeller {
 export const tellWalls: WallTeller = {
   first: ({ job, walls }, taping, speech) =>
     limited(walls.map((wall) => describeWall({ job, taping, speech }, wall))),
-  whole: (told, { job, walls }, work, speech) =>
-    walls.map((wall, index) => withAdvice(told[index]!, { job, work, speech }, wall)),
+  whole(told, { job, walls }, work, speech) {
+    const times = tapeTimes(work.steps);
+    return walls.map((wall, index) => {
+      const own = told[index]!;
+      return withAdvice(own, timedLater(own, work, times), { job, speech }, wall);
+    });
+  },
 };
 
 /**
@@ -64,20 +76,18 @@ export function keepToldWalls(): WallTeller {
       return limited(walls.map(tell));
     },
     whole(told, { job, walls }, work, speech) {
-      const printing = work.steps.flatMap(({ prints, id, minutes }) => (prints ? [[id, minutes]] : []));
+      const times = tapeTimes(work.steps);
       return walls.map((wall, index) => {
         const before = kept.get(wall)!;
+        const later = timedLater(told[index]!, work, times);
         const timed = JSON.stringify([
-          printing,
-          work.tapePlan?.outlineOf(wall.wall.id),
+          later.tape.flatMap(({ laidIn, offIn }) => [laidIn, offIn]),
+          later.prints?.map(({ minutes }) => minutes),
           // Their sections hang on the wall alone.
-          describeCoats(wall.wall.id, work.own).coats?.map((coat) => ({
-            ...coat,
-            sections: coat.sections.length,
-          })),
+          later.coats?.map((coat) => ({ ...coat, sections: coat.sections.length })),
         ]);
         if (before.timed === timed) return before.wall;
-        const whole = withAdvice(told[index]!, { job, work, speech }, wall);
+        const whole = withAdvice(told[index]!, later, { job, speech }, wall);
         // An answer that was overtaken keeps nothing.
         if (before.wall === told[index]) kept.set(wall, { ...before, timed, wall: whole });
         return whole;
@@ -154,10 +164,18 @@ function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): Plan
   };
 }
 
-/** A wall that has been told, with what cures what was noticed, the other ways to lay it out, and how long its prints take. */
+/** What of a wall hangs on the work: when its tape is laid and comes off, how long its prints take, and coats of broken colour. */
+const timedLater = (told: PlanWall, work: TimedWork, times: TapeTimes) => ({
+  tape: timeTape(told, times),
+  ...timePrints(told, work.steps),
+  ...describeCoats(told.id, work.own),
+});
+
+/** A wall that has been told, with what cures what was noticed, the other ways to lay it out, and what hangs on the work. */
 function withAdvice(
   told: PlanWall,
-  { job, work, speech }: Pick<Telling, "job" | "speech"> & { readonly work: TimedWork },
+  later: ReturnType<typeof timedLater>,
+  { job, speech }: Pick<Telling, "job" | "speech">,
   wall: OrderedWall,
 ): PlanWall {
   const advice = wall.advice();
@@ -167,9 +185,7 @@ function withAdvice(
     ...told,
     findings,
     fit: describeFit(job, advice, wall, speech),
-    tape: timeTape(told, work),
-    ...timePrints(told, work.steps),
-    ...describeCoats(told.id, work.own),
+    ...later,
     offers: describeOffers(advice, job, speech),
   };
 }

@@ -1,4 +1,4 @@
-import type { Plan } from "./planTypes";
+import type { Plan } from "../plan/planTypes";
 
 const significantDigits = 12;
 /** Up to here a number of six decimals has no more than twelve significant digits. */

@@ -157,6 +157,7 @@ function joinedEnds(
 ): JoinedEnd[] {
   const other = (wall: number, region: number) => ({
     wall: walls[wall]!.wall.id,
+    region: walls[wall]!.laid!.pattern.regions[region]!.id,
     colour: walls[wall]!.laid!.pattern.regions[region]!.colour,
     group: groupsOf(wall)[region]!,
   });

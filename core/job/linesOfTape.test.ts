@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { linesOfTape } from "./linesOfTape";
-import type { PlanLine, PlanPoint } from "./planTypes";
+import type { PlanLine, PlanPoint } from "../plan/planTypes";
 
 const line = (id: string, a: PlanPoint, b: PlanPoint): PlanLine => ({
   id,

@@ -1,5 +1,5 @@
 import { lengthOf } from "../geometry/trig";
-import type { PlanLine, PlanPoint, PlanTape } from "./planTypes";
+import type { PlanLine, PlanPoint, PlanTape } from "../plan/planTypes";
 
 /** Tape that lies off a line by less than this lies on it, mm. */
 const onLineMm = 0.1;

@@ -6,7 +6,7 @@ import { buildSurface, isOnSurface } from "../wall/surface";
 import { wallSchema } from "../wall/schema";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
-import type { PlanSheets } from "./planTypes";
+import type { PlanSheets } from "../plan/planTypes";
 
 const opening = { id: "o", kind: "window", x: 700, y: -300, width: 800, height: 600, casing: 40 };
 const anyWall = fc.record({ survey: randomSurvey, openings: fc.constantFrom([], [opening]) });

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { parseLength } from "../measure/parseLength";
 import { emitPlan } from "./emitPlan";
 import { plan } from "./plan";
-import type { Plan } from "./planTypes";
+import type { Plan } from "../plan/planTypes";
 import { oneWall, parsed } from "./tests/jobs";
 
 const planOf = (document: object): Plan => JSON.parse(emitPlan(plan(parsed(document)))) as Plan;

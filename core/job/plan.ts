@@ -3,7 +3,7 @@ import { OverLimit } from "../trade/allowance";
 import { layOutJob, type Progress } from "./layOutJob";
 import type { LaidOutJob } from "./orderedWall";
 import { afresh, planInStages, type StagedPlan, type Stages } from "./planInStages";
-import type { Plan } from "./planTypes";
+import type { Plan } from "../plan/planTypes";
 import type { Job } from "./schema";
 import { cannotBePlanned, stopWalls, tooMuch } from "./stopWalls";
 

@@ -3,7 +3,7 @@ import { calculate, workOut, type WorkedOut } from "./calculate";
 import { describeJob } from "./describeJob";
 import { keepToldWalls, tellWalls, type WallTeller } from "./describeWall";
 import { keepUnchangedWalls, layOutJob, type LayOutJob, type Progress } from "./layOutJob";
-import type { Plan, PlanWall } from "./planTypes";
+import type { Plan, PlanWall } from "../plan/planTypes";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 import type { Job } from "./schema";
 import { speechOf } from "./speechOf";
@@ -44,7 +44,7 @@ export interface StagedPlan {
 export function planInStages(job: Job, stages: Stages = afresh, progress?: Progress): StagedPlan {
   const laidOut = stages.layOutJob(job, (share) => progress?.(share * layingOutShare));
   const rounds = roundsOfJob(laidOut, job.school);
-  const taping = { rounds, laid: edgesInRounds(laidOut, rounds).laid };
+  const taping = { rounds, ...edgesInRounds(laidOut, rounds) };
   const told = stages.teller.first(laidOut, taping, speechOf(job));
   return {
     walls: told,

@@ -4,7 +4,7 @@ import { parseLength } from "../measure/parseLength";
 import { emitPlan } from "./emitPlan";
 import { plan } from "./plan";
 import { keepUnchanged } from "./planInStages";
-import type { Plan, PlanPoint, PlanTape, PlanWall } from "./planTypes";
+import type { Plan, PlanPoint, PlanTape, PlanWall } from "../plan/planTypes";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
 
 const planOf = (document: object): Plan => JSON.parse(emitPlan(plan(parsed(document)))) as Plan;

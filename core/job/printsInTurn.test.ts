@@ -1,3 +1,4 @@
+import { idsDone, idsInStretches } from "../plan/workOfStep";
 import { describe, expect, it } from "vitest";
 import { planned } from "./tests/stencils";
 
@@ -22,14 +23,16 @@ describe("a sheet that reaches over its neighbours", () => {
     const days = printing(field);
     expect(days.length).toBeGreaterThan(1);
     const done: string[] = [];
-    for (const { stretches, say, prints } of days) {
-      for (const { regions } of stretches!) {
-        done.push(...regions);
+    for (const step of days) {
+      const { say } = step;
+      for (const prints of idsInStretches(step, "print")) {
+        done.push(...prints);
         const columns = new Set(done.map((id) => columnOf.get(id)!));
         expect([done.length, Math.max(...columns)]).toEqual([columns.size * 10, columns.size]);
       }
-      expect(stretches!.flatMap(({ regions }) => regions)).toEqual(prints);
-      const upTo = Math.max(...prints!.map((id) => columnOf.get(id)!));
+      const prints = idsDone(step, "print");
+      expect(idsInStretches(step, "print").flat()).toEqual(prints);
+      const upTo = Math.max(...prints.map((id) => columnOf.get(id)!));
       expect(say).toContain(`Whole columns, up to column ${upTo}:`);
       expect(say).toContain("come back for it");
     }
@@ -41,8 +44,8 @@ describe("a sheet that reaches over its neighbours", () => {
     const { list } = border.walls[0]!.prints![0]!;
     const turnOf = new Map(list.map(({ id, column }) => [id, column]));
     const done: number[] = [];
-    for (const { regions } of printing(border).flatMap(({ stretches }) => stretches!)) {
-      done.push(...regions.map((id) => turnOf.get(id)!));
+    for (const prints of printing(border).flatMap((step) => idsInStretches(step, "print"))) {
+      done.push(...prints.map((id) => turnOf.get(id)!));
       expect(Math.max(...done)).toBe(done.length);
     }
     expect(done.length).toBe(40);

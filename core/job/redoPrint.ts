@@ -2,13 +2,13 @@ import { listed } from "../findings/listed";
 import type { Speech } from "../findings/speech";
 import { isInsideContour, polygonContour } from "../geometry/contour";
 import { judgeDifference, visibleTolerance, type Visibility } from "../trade/visibleDifference";
-import { waitFactor } from "../work/climate";
+import { waitFactor } from "../trade/climate";
 import { mendingOf, type Mending, type MendPlan } from "../work/mend/mendPlan";
 import { redoing } from "../work/mend/mishaps";
 import { partPrintFactor, printDryMin } from "../work/prints/constants";
-import type { PlanPrint } from "./planPrintTypes";
-import type { PlanPoint } from "./planPoint";
-import type { PlanWall } from "./planTypes";
+import type { PlanPrint } from "../plan/planPrintTypes";
+import type { PlanPoint } from "../plan/planPoint";
+import type { PlanWall } from "../plan/planTypes";
 import type { Job } from "./schema";
 
 /** What is to be done about a print that sits wrong; no step where it stays as it is. */

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
-import type { Plan } from "./planTypes";
+import type { Plan } from "../plan/planTypes";
 import { paints, parsed } from "./tests/jobs";
 
 const hexes = ["#E9E2D0", "#4C5B45", "#2F5D62", "#D9A441", "#B8502F", "#5A6B78", "#A99A84"];

@@ -1,4 +1,5 @@
 import { listPasses, roundsOf, type Round, type School } from "../rounds/listPasses";
+import { nameTape } from "../tape/nameTape";
 import { staysOn } from "../tape/planTape";
 import type { EdgePiece } from "../tape/tapePiece";
 import { firstRound, isPaintedIn } from "../work/taped/inRounds";
@@ -21,6 +22,10 @@ export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[]
 
 /** What is laid on a wall in each round, and what edges are done there by hand, each round by its place. */
 export interface EdgesInRounds {
+  /** The masks around each wall while its base goes on. */
+  readonly baseMasks: ReadonlyMap<string, readonly EdgePiece[]>;
+  /** The ids of what is taped on each wall: of the masks of its base, and then round by round. */
+  readonly tapeIds: ReadonlyMap<string, readonly (readonly string[])[]>;
   readonly laid: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
   readonly byHand: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
 }
@@ -38,7 +43,14 @@ export function edgesInRounds({ walls }: LaidOutJob, rounds: readonly Round[]): 
         edges.map((pieces) => pieces.filter(({ byHand }) => (byHand === null) === isTaped)),
       ]),
     );
-  return { laid: of(true), byHand: of(false) };
+  const laid = of(true);
+  const baseMasks = new Map(
+    walls.map((on) => [on.wall.id, on.baseMasks.filter(({ byHand }) => byHand === null)]),
+  );
+  const tapeIds = new Map(
+    [...laid].map(([id, rounds]) => [id, nameTape(id, [baseMasks.get(id)!, ...rounds])]),
+  );
+  return { laid, byHand: of(false), baseMasks, tapeIds };
 }
 
 function edgesOfWall({ tape, tapeAgain, groups }: OrderedWall, rounds: readonly Round[]): EdgePiece[][] {

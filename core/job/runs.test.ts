@@ -7,7 +7,7 @@ import { parseJob } from "./parseJob";
 import type { Job } from "./schema";
 import { plan } from "./plan";
 import { keepUnchanged } from "./planInStages";
-import type { Plan, PlanPoint, PlanWall } from "./planTypes";
+import type { Plan, PlanPoint, PlanWall } from "../plan/planTypes";
 import { arbitrary as randomFinish } from "../finishes/stripes/tests/arbitrary";
 import { oneWall, paints, parsed } from "./tests/jobs";
 import { randomSurvey } from "../wall/tests/surveys";

@@ -1,3 +1,4 @@
+import { idsDone } from "../plan/workOfStep";
 import { describe, expect, it } from "vitest";
 import { planned } from "./tests/stencils";
 
@@ -32,13 +33,13 @@ describe("a sheet of several colours in one piece", () => {
     const prints = (whole: ReturnType<typeof planned>) => whole.steps.filter(({ kind }) => kind === "print");
     const [each, ...none] = prints(flags({}));
     expect(none).toEqual([]);
-    expect(each!.prints).toHaveLength(10);
+    expect(idsDone(each!, "print")).toHaveLength(10);
     expect(each!.say).toMatch(/one colour after the other under each sheet, a card held over the rest/);
     const [bars, dots, ...more] = prints(flags({ printBy: "colour" }));
     expect(more).toEqual([]);
     // The bar has 8,000 mm2 open and the squares 3,200.
     expect([bars!.colour, dots!.colour]).toEqual(["kelp", "brine"]);
-    expect([bars!.prints!.length, dots!.prints!.length]).toEqual([10, 10]);
+    expect([idsDone(bars!, "print").length, idsDone(dots!, "print").length]).toEqual([10, 10]);
     expect(bars!.say).toMatch(/the holes of dots taped off/);
     expect(dots!.say).toMatch(/the holes of bar taped off/);
     // The first colour is dry under the sheet before the second goes on.

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
 import { oneWall, parsed } from "./tests/jobs";
-import type { Plan } from "./planTypes";
+import type { Plan } from "../plan/planTypes";
 
 /*
  * A zigzag of 2 columns by 2 rows on 2400 x 2000 mm, a line of 24 mm left by the tape, no uprights: rows of kelp, brine and

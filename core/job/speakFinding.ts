@@ -4,7 +4,7 @@ import { findingWords } from "../finishes/crafts";
 import { describeFinding } from "../findings/messages";
 import type { Cure, Finding } from "../findings/finding";
 import type { Speech } from "../findings/speech";
-import type { PlanChange, PlanFinding } from "./planTypes";
+import type { PlanChange, PlanFinding } from "../plan/planTypes";
 
 /** A finding in words, with its cure as a change that can be applied. */
 export function speakFinding(finding: Finding, speech: Speech): PlanFinding {

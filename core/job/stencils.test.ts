@@ -1,3 +1,4 @@
+import { idsInStretches } from "../plan/workOfStep";
 import { describe, expect, it } from "vitest";
 import { parseJob } from "./parseJob";
 import { dash, document, planned, printsOf, reed } from "./tests/stencils";
@@ -99,7 +100,7 @@ describe("a field", () => {
       "w: print in kelp, 40 prints, 20 loads rolled off on paper; clean the sheet after every 20. Whole columns, up to column 10: its middle reads 3800 mm.",
     );
     // Columns of four are six minutes; work is not begun for less than a quarter of an hour, three of them.
-    expect(step.stretches!.map(({ regions }) => regions.length)).toEqual([12, ...Array<number>(7).fill(4)]);
+    expect(idsInStretches(step, "print").map((ids) => ids.length)).toEqual([12, ...Array<number>(7).fill(4)]);
     // 20 min to clean and dry one, 30 min between: one, and one more.
     expect(whole.sundries.find(({ item }) => item === "stencil-sheet")!.count).toBe(2);
     const brushed = planned({ start: { x: "left", y: "top" }, method: "brush", fixing: "adhesive" });

@@ -96,9 +96,12 @@ function markingOf({ wall, laid, groups, marks, checks }: OrderedWall): WorkMark
   const papered = new Set(pattern.sheets.map(({ finish }) => finish));
   const hidden = new Set(pattern.lines.flatMap(({ finish, line }) => (papered.has(finish) ? [line] : [])));
   return {
-    marks: marks.length + checks.length,
-    hidden: [...marks, ...checks].filter(({ line }) => hidden.has(line) || (line === "" && hidden.size > 0))
-      .length,
+    marks: [...marks, ...checks].map(({ id }) => id),
+    hidden: new Set(
+      [...marks, ...checks].flatMap(({ id, line }) =>
+        hidden.has(line) || (line === "" && hidden.size > 0) ? [id] : [],
+      ),
+    ),
     isLevelled: marks.some((mark) => !mark.byEye),
     arcs,
     pins: pinned.filter(({ centre }) => centre.y > minY && !isInOpening(centre, wall)).length,

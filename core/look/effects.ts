@@ -1,5 +1,5 @@
 import type { Box } from "../geometry/curve";
-import type { PlanEffect } from "../job/planTypes";
+import type { PlanEffect } from "../plan/planTypes";
 import { spreadTones } from "../work/broken/spreadTones";
 import type { Light } from "./colours";
 import { cloud, scatter, valueNoise } from "./noise";

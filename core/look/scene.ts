@@ -2,7 +2,7 @@ import type { Places } from "./places";
 import type { Box } from "../geometry/curve";
 import { sinCos } from "../geometry/trig";
 import { flattenContour } from "../geometry/flatten";
-import type { PlanEffect, PlanPoint, PlanWall } from "../job/planTypes";
+import type { PlanEffect, PlanPoint, PlanWall } from "../plan/planTypes";
 import { boxOfWall } from "../wall/boxOfWall";
 import { openingContour } from "../wall/openingContour";
 import { isFixed, type Wall } from "../wall/schema";

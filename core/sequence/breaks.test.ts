@@ -10,6 +10,7 @@ describe("breaks", () => {
   const stepOf = (id: string, minutes: number, more: Partial<Step> = {}): Step => ({
     phase: "colour",
     verb: "paint",
+    does: [],
     say: { code: "paint", values: {} },
     cautions: [],
     evening: [],
@@ -29,12 +30,15 @@ describe("breaks", () => {
   it("work goes on over the break, a wet area waits for its end, and a coat pauses between its stretches", () => {
     // From 8:20 (500) to 16:40 (1000); the break from 12:00 (720) to 12:30 (750).
     expect(timesOf([stepOf("mark", 300)])).toEqual([["mark", 0, 500, 0, 830]]);
-    const two = [stepOf("mark", 200), stepOf("base", 60, { coatsM2: 9, after: after("mark") })];
+    const two = [stepOf("mark", 200), stepOf("base", 60, { isWet: true, after: after("mark") })];
     expect(timesOf(two)).toEqual([
       ["mark", 0, 500, 0, 700],
       ["base", 0, 750, 0, 810],
     ]);
-    const stretches = Array.from({ length: 4 }, (_, index) => ({ regions: [`r${index}`], minutes: 12.5 }));
+    const stretches = Array.from({ length: 4 }, (_, index) => ({
+      ids: [[index, index + 1] as const],
+      minutes: 12.5,
+    }));
     // 12.5, 25, 37.5 and 50 minutes done are 13, 25, 38 and 50 whole ones: one stretch before noon, three after.
     const coat = [stepOf("mark", 200), stepOf("coat", 50, { stretches, after: after("mark") })];
     expect(timesOf(coat)[1]).toEqual(["coat", 0, 700, 0, 787]);
@@ -43,7 +47,10 @@ describe("breaks", () => {
   });
 
   it("a coat that is broken off by the night goes on in the morning as its second part, which others wait for", () => {
-    const stretches = Array.from({ length: 6 }, (_, index) => ({ regions: [`r${index}`], minutes: 10 }));
+    const stretches = Array.from({ length: 6 }, (_, index) => ({
+      ids: [[index, index + 1] as const],
+      minutes: 10,
+    }));
     const planned = schedule(
       [
         stepOf("mark", 440),

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { schedule } from "./schedule";
 import { workSchemaOf, type Work } from "../work/schema";
 import type { Step } from "../work/step";
-import { divideIntoStretches } from "../work/taped/stretches";
+import { divideIntoGoes } from "../work/taped/stretches";
 import { workHoursOf } from "./workHours";
 
 const work = (more: object = {}): Work => workSchemaOf({}).parse(more);
@@ -30,6 +30,7 @@ const randomSteps = fc
       id: `s${index}`,
       phase: "colour",
       verb: "paint",
+      does: [],
       say: { code: "paint", values: {} },
       cautions: [],
       evening: [],
@@ -102,6 +103,7 @@ describe("a schedule", () => {
     const alone = {
       phase: "colour",
       verb: "paint",
+      does: [],
       say: { code: "", values: {} },
       cautions: [],
       evening: [],
@@ -227,12 +229,14 @@ it("stretches hold every portion within the open time, and divide what is longer
       fc.double({ min: 1, max: 60, noNaN: true }),
       (minutes, limit) => {
         const portions = minutes.map((each, index) => ({ region: `r${index}`, minutes: each }));
-        const stretches = divideIntoStretches(portions, limit);
+        const stretches = divideIntoGoes(portions, limit);
         for (const stretch of stretches) expect(stretch.minutes).toBeLessThanOrEqual(limit + 1e-6);
         const total = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0);
         expect(total(stretches.map((stretch) => stretch.minutes))).toBeCloseTo(total(minutes), 6);
-        const named = stretches.flatMap(({ regions }) => regions);
-        expect([...new Set(named)]).toEqual(portions.map(({ region }) => region));
+        const named = stretches.flatMap(({ from, to }) =>
+          Array.from({ length: to - from }, (_, k) => from + k),
+        );
+        expect([...new Set(named)]).toEqual([...portions.keys()]);
       },
     ),
   );

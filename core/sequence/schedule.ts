@@ -1,6 +1,6 @@
 import type { HeldBy, ScheduledStep } from "./scheduledStep";
 import { minutesADay } from "../measure/calendar";
-import { waitFactor } from "../work/climate";
+import { waitFactor } from "../trade/climate";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { candidateOrders } from "./candidateOrders";

@@ -1,6 +1,7 @@
 import { minutesADay } from "../measure/calendar";
-import { stretchesOf } from "../work/stepList";
-import type { Step } from "../work/step";
+import { partStep } from "../work/keys";
+import { doneIn, stretchesOf } from "../work/stepList";
+import type { Step, Stretch } from "../work/step";
 import type { ScheduledStep } from "./scheduledStep";
 import type { WorkHours } from "./workHours";
 
@@ -32,6 +33,19 @@ export function splitAtNights(scheduled: readonly ScheduledStep[], hours: WorkHo
     .sort((a, b) => a.start - b.start || a.hand - b.hand);
 }
 
+/** A part's stretches, their ids counted from its own first; without what nothing is done of in them. */
+function countedAnew(stretches: readonly Stretch[], does: number): Stretch[] {
+  const places = Array.from({ length: does }, (_, place) => place);
+  const first = places.map((place) => Math.min(...stretches.map(({ ids }) => ids[place]![0])));
+  const isDone = places.map((place) => stretches.some(({ ids }) => ids[place]![1] > first[place]!));
+  return stretches.map((stretch) => ({
+    ...stretch,
+    ids: stretch.ids.flatMap(([from, to], place) =>
+      isDone[place] ? [[from - first[place]!, to - first[place]!] as const] : [],
+    ),
+  }));
+}
+
 /** A coat day by day. */
 function partsOf(one: ScheduledStep, hours: WorkHours): ScheduledStep[] {
   const { step } = one;
@@ -45,10 +59,10 @@ function partsOf(one: ScheduledStep, hours: WorkHours): ScheduledStep[] {
     const minutes = own.reduce((sum, place) => sum + times[place]![1] - times[place]![0], 0);
     const part: Step = {
       ...step,
-      id: index === 0 ? step.id : `${step.id}/${index + 1}`,
+      id: partStep(step.id, index + 1),
       minutes,
-      stretches,
-      ...(step.prints && { prints: stretches.flatMap(({ regions }) => regions) }),
+      does: doneIn(step.does, stretches, step.stretches!),
+      stretches: countedAnew(stretches, step.does.length),
       part: { number: index + 1, of: days.length },
       say: { ...step.say, values: { ...step.say.values, ...stretchesOf({ stretches }) } },
       ...(before && { after: [{ step: before.step.id, what: "after", minutes: 0 } as const] }),

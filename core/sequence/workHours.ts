@@ -3,7 +3,7 @@ import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 
 /** What of a step tells when it may be done. */
-export type Timed = Pick<Step, "minutes" | "stretches" | "unbroken" | "coatsM2">;
+export type Timed = Pick<Step, "minutes" | "stretches" | "unbroken" | "isWet">;
 
 /** When hands are at work. Times are minutes from midnight before the first day. */
 export interface WorkHours {
@@ -94,7 +94,7 @@ export function workHoursOf(work: Work): WorkHours {
     });
   };
   const isBroken = ({ stretches }: Timed): boolean => stretches !== undefined && stretches.length > 1;
-  const isOne = ({ unbroken, coatsM2 }: Timed): boolean => unbroken === true || coatsM2 !== undefined;
+  const isOne = ({ unbroken, isWet }: Timed): boolean => unbroken === true || isWet === true;
   return {
     usable: shut - open - (pause ? pause.to - pause.from : 0),
     pause,

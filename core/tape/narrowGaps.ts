@@ -99,6 +99,7 @@ function slit(piece: EdgePiece, other: EdgePiece, { middle, width }: Gap, stays:
     isSlit: true,
     lies: Math.abs(b.x - a.x) >= Math.abs(b.y - a.y) ? "above" : "left",
     andCuts: other.cuts === piece.cuts ? null : other.cuts,
+    beside: [...piece.beside, ...other.beside.filter((id) => !piece.beside.includes(id))],
     upTo: [...piece.upTo, ...other.upTo.filter((side) => !isSame(side))],
   };
 }

@@ -30,7 +30,12 @@ interface Meeting {
   readonly region: number;
   readonly stretch: Segment;
   /** The other wall's region. */
-  readonly other: { readonly wall: string; readonly colour: string; readonly group: number };
+  readonly other: {
+    readonly wall: string;
+    readonly region: string;
+    readonly colour: string;
+    readonly group: number;
+  };
 }
 
 /** What the tape of a wall depends on. */
@@ -67,6 +72,8 @@ export function maskBase(input: TapeInput, base: string, goesOn: ReadonlySet<str
       against: againstWhat(sources[0]!, surface),
       corner: null,
       ...usual,
+      line: sources[0]!,
+      beside: [],
       upTo: [{ paint: base, group: 0 }],
       onArris: isExternalEnd(sources[0]!, surface),
     })),
@@ -140,6 +147,8 @@ function tapeCorner(
         against: null,
         corner: other.wall,
         ...usual,
+        line: end,
+        beside: [other.region],
         upTo: [{ paint: other.colour, group: other.group }],
         onArris: isExternal,
       },
@@ -172,6 +181,8 @@ function tapeBoundary(
       against: null,
       corner: null,
       ...usual,
+      line: stretch.sources[0]!,
+      beside: [painted.id],
       upTo: [{ paint: painted.colour, group: isOnLeft ? onRight : onLeft }],
       onArris: false,
     },
@@ -206,6 +217,8 @@ function maskAround(
     against: againstWhat(source, surface),
     corner: null,
     ...usual,
+    line: source,
+    beside: [regions[inside]!.id],
     upTo: [{ paint: regions[inside]!.colour, group }],
     onArris: isExternalEnd(source, surface),
   }));

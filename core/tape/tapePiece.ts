@@ -31,6 +31,10 @@ export interface TapePiece {
   readonly against: MaskAgainst | null;
   /** The wall on the other side of the corner that it runs along; null for what is on this wall alone. */
   readonly corner: string | null;
+  /** What it lies along: a set-out line, a side of the wall or of an opening, by its id. */
+  readonly line: string;
+  /** The regions that are painted up to it, by their ids: around a corner the other wall's; none where that is a whole wall. */
+  readonly beside: readonly string[];
   /** What is painted up to it; several where it parts them, and stays until the last of them is on. */
   readonly upTo: readonly PaintedUp[];
   /** Whether it would lie on the arris of an external corner. */

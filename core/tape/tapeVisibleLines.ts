@@ -44,7 +44,7 @@ export function tapeVisibleLines(
     const beside = lines.flatMap(({ id }) => byLine.get(id) ?? []);
     const spans = spansAlong(curve, beside);
     for (const { index } of spans) served.add(index);
-    return piecesAlong(curve, lines[0]!.width, spans, pattern, groupOf);
+    return piecesAlong(curve, lines[0]!, spans, pattern, groupOf);
   });
   return { pieces, served };
 }
@@ -68,7 +68,7 @@ function spansAlong(stretch: Segment, beside: readonly LineEdge[]): Span[] {
 /** The tape along one stretch between junctions: one piece for every region under it, whatever is painted up to it. */
 function piecesAlong(
   stretch: Segment,
-  width: number,
+  { id, width }: TapedLine,
   spans: readonly Span[],
   { regions }: Pattern,
   groupOf: readonly number[],
@@ -110,6 +110,8 @@ function piecesAlong(
       width,
       against: null,
       corner: null,
+      line: id,
+      beside: [...new Set(inTurn.map(({ painted }) => regions[painted]!.id))],
       upTo,
       onArris: false,
     };

@@ -46,8 +46,10 @@ export const usualTapesMm = [18, 24, 36, 48] as const satisfies readonly (typeof
 export const soldWithinMm = 0.6;
 export const tapeRollM = 41;
 
+/** How far a colour is carried past a line, under what comes later there. */
+export const runsPastMm = 25;
 /** How far a sealing brush reaches along an edge: as far as paint is carried past a line. */
-export const sealStripMm = 25;
+export const sealStripMm = runsPastMm;
 
 /** Share of a colour's film that is kept for touching up, and the least that is worth a jar. */
 export const touchUpShare = 0.05;

@@ -4,27 +4,21 @@ import { isCaulk } from "../tape/sealEdge";
 import type { Seal } from "../tape/tapePiece";
 import { isOf, stepsAboveMm } from "../trade/constants";
 import type { Wall } from "../wall/schema";
-import type { WorkWall } from "./site";
 import { said } from "./words";
 
 /** What to take care of where hands go to a height over the floor, mm; nothing where that is reached from the floor. */
 export const cautionsAbove = (highest: number): Said[] =>
   highest > stepsAboveMm ? [said("care-steps", {})] : [];
 
-/** The same for what is set out and painted on a wall. */
-export const cautionsOnSteps = ({ workTopMm }: Pick<WorkWall, "workTopMm">): Said[] =>
-  cautionsAbove(workTopMm);
-
 /** What to take care of where a sealer is wiped on. */
 export const cautionsOfSeals = (seals: readonly Seal[]): Said[] =>
   seals.some(isCaulk) ? [said("care-air", {})] : [];
 
-/** What to take care of with a paint that goes up to a height: lime, what it is sealed with, and that it has to dry. */
-export const cautionsOfPaint = (paint: Paint, highest: number, seals: readonly Seal[] = []): Said[] => [
+/** What to take care of with a paint: lime, what it is sealed with, and that it has to dry. */
+export const cautionsOfPaint = (paint: Paint, seals: readonly Seal[] = []): Said[] => [
   ...(isOf(paint.material, "mineral") ? [said("care-lime", {})] : []),
   ...cautionsOfSeals(seals),
   said("care-dry", {}),
-  ...cautionsAbove(highest),
 ];
 
 /** How high a place of a wall is over the floor, mm, at least; nowhere for what lies on a table. */

@@ -24,10 +24,10 @@ export interface WorkRegion {
 
 /** What is marked on a wall. */
 export interface WorkMarking {
-  /** How many marks are read off, proofs included, or touched by eye. */
-  readonly marks: number;
-  /** How many of them paper hides: they are not rubbed out. */
-  readonly hidden: number;
+  /** The ids of the marks that are read off, proofs included, or touched by eye. */
+  readonly marks: readonly string[];
+  /** Those of them that paper hides: they are not rubbed out. */
+  readonly hidden: ReadonlySet<string>;
   /** Whether they are read from a level line. */
   readonly isLevelled: boolean;
   /** Arcs drawn with a string: its length, and the arc's, each mm. */
@@ -86,6 +86,10 @@ export interface WorkSite {
   readonly laid: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
   /** The masks around each wall while its base goes on. */
   readonly baseMasks: ReadonlyMap<string, readonly EdgePiece[]>;
+  /** The ids of all of these on each wall: of the masks of its base, and then round by round. */
+  readonly tapeIds: ReadonlyMap<string, readonly (readonly string[])[]>;
+  /** Widths of tape that are to be had, mm, the narrowest first. */
+  readonly tapes: readonly number[];
   /** The edges that are done by hand, likewise. */
   readonly byHand: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
   /** Whether a film of sealer is wiped on, painted over and peeled while it is wet, stretch by stretch. */

@@ -1,4 +1,5 @@
 import type { Said, Values } from "../findings/speech";
+import type { Did } from "./act";
 
 /** What a step is for; what is common to all finishes asks this, never what it is called. */
 export type Phase =
@@ -12,6 +13,8 @@ export interface Wait {
   readonly what: WaitKind;
   /** At 20 C and 50 % RH; 0 where it is only one after the other. */
   readonly minutes: number;
+  /** There need not be such a step: then there is nothing to wait for. */
+  readonly ifAny?: true;
 }
 
 /** A step that has to begin no later than so many minutes after another has ended: a wet edge, paint that still tacks. */
@@ -22,8 +25,11 @@ export interface Latest {
 
 /** What can be cut in, filled and, with the last coat, peeled while its edge is wet. */
 export interface Stretch {
-  /** Ids of regions; one that is painted in several stretches stands in each of them. */
-  readonly regions: readonly string[];
+  /**
+   * Of each thing that the step does, which of its ids are done in it: from one up to before another. One that is painted in
+   * several stretches stands in each of them.
+   */
+  readonly ids: readonly (readonly [from: number, to: number])[];
   readonly minutes: number;
   /** What is said of how far one is when it is the last one done, for a sentence that tells of that. */
   readonly until?: Values;
@@ -35,6 +41,8 @@ export interface Step {
   readonly phase: Phase;
   /** What is done, in a word: "tape", "peel". */
   readonly verb: string;
+  /** What it does to what, in the order in which it is begun. */
+  readonly does: readonly Did[];
   /** Whole minutes of each one's hands. */
   readonly minutes: number;
   readonly after: readonly Wait[];
@@ -43,6 +51,8 @@ export interface Step {
   readonly hands?: number;
   /** May not be broken off and gone on with on another day. */
   readonly unbroken?: true;
+  /** One wet area, which is not laid down for a break. */
+  readonly isWet?: true;
   /** It shows every dab: nothing of it is touched up. */
   readonly leftAlone?: true;
   /** Someone looks and decides whether what comes after may begin. */
@@ -51,32 +61,20 @@ export interface Step {
   readonly round?: number;
   readonly coat?: number;
   readonly colour?: string;
-  /** m2 that are coated with a brush or roller in one go. */
-  readonly coatsM2?: number;
   /** What a colour's tools are washed after, once for all its steps: a round, a whole coat, a finish's own work. */
   readonly session?: string;
   readonly stretches?: readonly Stretch[];
-  /** Colours that a brush of their own is wetted with, where none is painted. */
-  readonly brushedWith?: readonly string[];
-  /** Ids of the placements that are printed. */
-  readonly prints?: readonly string[];
   readonly say: Said;
+  /** What to take care of beside what every such work asks for. */
   readonly cautions: readonly Said[];
-  /** What is to be ready on the evening before. */
+  /** What is to be ready on the evening before, likewise. */
   readonly evening: readonly Said[];
   /** Which part of so many, where it is longer than a day. */
   readonly part?: { readonly number: number; readonly of: number };
 }
 
-/** The paints that a step puts on, or wets a brush with. */
-export const paintsIn = ({
-  colour,
-  brushedWith = [],
-}: Pick<Step, "colour" | "brushedWith">): readonly string[] =>
-  colour === undefined ? brushedWith : [colour, ...brushedWith];
-
-/** A step as a technique or finish thinks of it; waits for steps that there are none of are none. */
-export interface StepDraft extends Omit<Step, "minutes" | "after" | "part"> {
+/** A step as a technique or finish thinks of it. */
+export interface StepDraft extends Omit<Step, "minutes" | "after" | "part" | "isWet"> {
   /** Of each one's hands; rounded up to whole ones. */
   readonly minutes: number;
   readonly after: readonly (Wait | null)[];
@@ -84,6 +82,14 @@ export interface StepDraft extends Omit<Step, "minutes" | "after" | "part"> {
   readonly sharedByTwo?: true;
 }
 
-/** A wait for a step; none for a step that there is not. */
+/** A wait for a step, which there has to be; none where none is told. */
 export const waitFor = (step: string | null, what: WaitKind = "after", minutes = 0): Wait | null =>
   step === null ? null : { step, what, minutes };
+
+/** A wait for a step if there is such a one. */
+export const waitIfAny = (step: string, what: WaitKind = "after", minutes = 0): Wait => ({
+  step,
+  what,
+  minutes,
+  ifAny: true,
+});

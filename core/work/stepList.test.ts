@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { OverLimit } from "../trade/allowance";
-import { waitFor, type StepDraft } from "./step";
-import { StepList } from "./stepList";
+import { waitFor, waitIfAny, type StepDraft } from "./step";
+import { MissingStep, StepList } from "./stepList";
 import { countSundries } from "./sundries";
 import { said } from "./words";
 
@@ -9,6 +9,7 @@ const draft = (id: string, minutes: number, more: Partial<StepDraft> = {}): Step
   id,
   phase: "colour",
   verb: "paint",
+  does: [],
   minutes,
   after: [],
   say: said("furniture-back", {}),
@@ -36,19 +37,24 @@ describe("a list of steps", () => {
   });
 
   it("leaves a coat whole, which is broken off between its stretches wherever a day ends", () => {
-    const stretches = [200, 200, 200, 30].map((minutes, index) => ({ regions: [`r${index}`], minutes }));
+    const stretches = [200, 200, 200, 30].map((minutes, index) => ({
+      ids: [[index, index + 1] as const],
+      minutes,
+    }));
     expect(stepsOf(draft("coat", 630, { stretches })).map(({ minutes }) => minutes)).toEqual([630]);
   });
 
-  it("does not divide what may not be broken off, and leaves out waits for what there is not", () => {
+  it("does not divide what may not be broken off, and leaves out waits for what need not be", () => {
     const steps = stepsOf(
       draft("whole", 1100, { unbroken: true }),
       draft("soon", 10, {
-        after: [waitFor("nothing"), null, waitFor("whole", "touch-dry", 30), waitFor("whole", "recoat", 20)],
-        within: [
-          { step: "whole", minutes: 40 },
-          { step: "nothing", minutes: 1 },
+        after: [
+          waitIfAny("nothing"),
+          null,
+          waitFor("whole", "touch-dry", 30),
+          waitFor("whole", "recoat", 20),
         ],
+        within: [{ step: "whole", minutes: 40 }],
       }),
     );
     expect(steps.map(({ id, minutes }) => [id, minutes])).toEqual([
@@ -58,6 +64,11 @@ describe("a list of steps", () => {
     // Of two waits for one step the longer counts.
     expect(steps[1]!.after).toEqual([{ step: "whole", what: "touch-dry", minutes: 30 }]);
     expect(steps[1]!.within).toEqual([{ step: "whole", minutes: 40 }]);
+    // What has to be there and is not makes the order worth nothing.
+    expect(() => stepsOf(draft("late", 10, { after: [waitFor("nothing")] }))).toThrow(MissingStep);
+    expect(() => stepsOf(draft("late", 10, { within: [{ step: "nothing", minutes: 1 }] }))).toThrow(
+      MissingStep,
+    );
     expect(() => stepsOf(draft("endless", 500 * 3001))).toThrow(OverLimit);
   });
 });

@@ -1,5 +1,19 @@
 import { Allowance, OverLimit, planLimits } from "../trade/allowance";
+import { isTaping, type Did } from "./act";
+import { cautionsAbove } from "./cautions";
+import { partStep } from "./keys";
 import type { Step, StepDraft, Stretch, Wait } from "./step";
+import { said } from "./words";
+
+/** A step that waits for one that there is not, nor was thought possible: the order of work cannot be trusted. */
+export class MissingStep extends Error {
+  constructor(
+    readonly step: string,
+    readonly missing: string,
+  ) {
+    super(`The step ${step} waits for ${missing}, which there is not`);
+  }
+}
 
 /** The steps of drafts, in their order; each only after those before it in the list. */
 export class StepList {
@@ -14,24 +28,26 @@ export class StepList {
     private readonly crew = 1,
   ) {}
 
-  /** Adds a step, in parts if it is longer than a day. Waits for steps that do not exist are none. */
+  /** Adds a step, in parts if it is longer than a day. Throws MissingStep for a wait for a step that is not in the list. */
   add({ minutes: ofOne, after, within, stretches, sharedByTwo, ...draft }: StepDraft): void {
     const isShared = sharedByTwo === true && this.crew > 1;
     const minutes = isShared ? ofOne / 2 : ofOne;
-    const rest = isShared ? { ...draft, hands: 2 } : draft;
-    const waits = this.resolve(after.filter((wait) => wait !== null));
-    const latest = within?.flatMap((least) => {
-      const step = this.lastPart.get(least.step);
-      return step === undefined ? [] : [{ ...least, step }];
-    });
+    const rest = { ...draft, ...takingCare(draft), ...(isShared && { hands: 2 }) };
+    const waits = this.resolve(
+      rest.id,
+      after.filter((wait) => wait !== null),
+    );
+    const latest = within?.map((least) => ({ ...least, step: this.lastOf(rest.id, least.step) }));
     if (stretches) this.allowedStretches.take(stretches.length);
     // A coat is broken off between its stretches, wherever a day ends.
-    const parts: { minutes: number; stretches?: readonly Stretch[] }[] =
-      rest.unbroken || stretches ? [{ minutes, ...(stretches && { stretches }) }] : this.divide(minutes);
+    const parts: { minutes: number; does: readonly Did[]; stretches?: readonly Stretch[] }[] =
+      rest.unbroken || stretches
+        ? [{ minutes, does: rest.does, ...(stretches && { stretches }) }]
+        : this.divide(minutes, rest.does);
     this.allowedSteps.take(parts.length);
     let before: string | null = null;
     parts.forEach((part, index) => {
-      const id: string = index === 0 ? rest.id : `${rest.id}/${index + 1}`;
+      const id = partStep(rest.id, index + 1);
       this.steps.push({
         ...rest,
         ...part,
@@ -48,30 +64,76 @@ export class StepList {
     this.lastPart.set(rest.id, before!);
   }
 
-  private divide(minutes: number): { minutes: number }[] {
+  private divide(minutes: number, does: readonly Did[]): { minutes: number; does: readonly Did[] }[] {
     const parts = Math.max(1, Math.ceil(minutes / this.mostMinutes - 1e-9));
     if (parts > planLimits.steps) throw new OverLimit("steps");
-    return Array.from({ length: parts }, () => ({ minutes: minutes / parts }));
+    return Array.from({ length: parts }, (_, index) => ({
+      minutes: minutes / parts,
+      does: parts === 1 ? does : does.map((one) => shareOf(one, index, parts)),
+    }));
   }
 
   /** Waits for the last parts of steps, the longest of each kind for each step. */
-  private resolve(after: readonly Wait[]): Wait[] {
+  private resolve(step: string, after: readonly Wait[]): Wait[] {
     const byStep = new Map<string, Wait>();
-    for (const wait of after) {
-      const step = this.lastPart.get(wait.step);
-      if (step === undefined) continue;
-      const key = `${step} ${wait.what === "next-day" ? "next-day" : ""}`;
+    for (const { ifAny, ...wait } of after) {
+      if (ifAny && !this.lastPart.has(wait.step)) continue;
+      const last = this.lastOf(step, wait.step);
+      const key = `${last} ${wait.what === "next-day" ? "next-day" : ""}`;
       const other = byStep.get(key);
-      if (!other || other.minutes < wait.minutes) byStep.set(key, { ...wait, step });
+      if (!other || other.minutes < wait.minutes) byStep.set(key, { ...wait, step: last });
     }
     return [...byStep.values()];
   }
+
+  private lastOf(step: string, before: string): string {
+    const last = this.lastPart.get(before);
+    if (last === undefined) throw new MissingStep(step, before);
+    return last;
+  }
+}
+
+/** What every work of its kind asks for: care with the knife that cuts tape, and on steps; and whether it is one wet area. */
+function takingCare({ does, cautions }: Pick<StepDraft, "does" | "cautions">) {
+  const isCutting = does.some((one) => isTaping(one) && one.of !== "wall");
+  const highest = Math.max(0, ...does.map(({ heightMm = 0 }) => heightMm));
+  return {
+    cautions: [...(isCutting ? [said("care-knife", {})] : []), ...cautions, ...cautionsAbove(highest)],
+    ...(does.some(({ rolledM2 }) => rolledM2 !== undefined) && { isWet: true as const }),
+  };
+}
+
+/** A part's own of what is done to many; what is one piece of work stands in each part. */
+function shareOf(one: Did, index: number, parts: number): Did {
+  const { ids, ml } = one;
+  if (ids.length < parts) return one;
+  const [from, to] = [index, index + 1].map((part) => Math.round((part * ids.length) / parts)) as [
+    number,
+    number,
+  ];
+  return {
+    ...one,
+    ids: ids.slice(from, to),
+    ...(ml !== undefined && { ml: (ml * (to - from)) / ids.length }),
+  };
+}
+
+/** What a step does in some of its stretches: its work with the ids and the paint of those. */
+export function doneIn(does: readonly Did[], stretches: readonly Stretch[], all: readonly Stretch[]): Did[] {
+  const minutesOf = (own: readonly Stretch[]) => own.reduce((sum, { minutes }) => sum + minutes, 0);
+  const share = minutesOf(stretches) / Math.max(1e-9, minutesOf(all));
+  return does.flatMap((one, place): Did[] => {
+    const ranges = stretches.map(({ ids }) => ids[place]!);
+    const [from, to] = [Math.min(...ranges.map(([from]) => from)), Math.max(...ranges.map(([, to]) => to))];
+    if (to <= from) return [];
+    return [{ ...one, ids: one.ids.slice(from, to), ...(one.ml !== undefined && { ml: one.ml * share }) }];
+  });
 }
 
 /** What a sentence tells of how many stretches there are, and how many places in them, is told of the part's own. */
 export const stretchesOf = ({ stretches }: { readonly stretches?: readonly Stretch[] }) =>
   stretches && {
     stretches: stretches.length,
-    here: stretches.reduce((sum, { regions }) => sum + regions.length, 0),
+    here: stretches.reduce((sum, { ids: [first] }) => sum + first![1] - first![0], 0),
     ...stretches.at(-1)?.until,
   };

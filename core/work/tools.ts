@@ -1,6 +1,7 @@
-import type { SundryKind, SundryUse } from "./contribution";
-import { smallRollerUpToM2, stepsAboveMm } from "../trade/constants";
+import { brushUpToM2, smallRollerUpToM2, stepsAboveMm } from "../trade/constants";
 import type { Texture } from "../trade/constants";
+import type { Did } from "./act";
+import type { SundryKind, SundryUse } from "./contribution";
 import type { WorkSite } from "./site";
 import type { StepDraft } from "./step";
 
@@ -44,34 +45,47 @@ const pileOf: Record<Texture, ToolItem> = {
   brick: "tool-pile-long",
 };
 
+/**
+ * The steps with what brush, roller and steps each of them takes: a colour has one roller, by the largest area that is rolled
+ * at once in it, and the smallest are brushed; its pile is the wall's.
+ */
+export function equip(steps: readonly StepDraft[], { walls }: WorkSite): StepDraft[] {
+  const largest = new Map<string, number>();
+  for (const { with: paint, rolledM2 } of steps.flatMap(({ does }) => does))
+    if (paint !== undefined && rolledM2 !== undefined)
+      largest.set(paint, Math.max(largest.get(paint) ?? 0, rolledM2));
+  const textureOf = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
+  return steps.map((step) => ({
+    ...step,
+    does: step.does.map((one) => {
+      const texture = textureOf.get(one.wall ?? step.wall ?? "");
+      const more = [...rollingTools(one, largest, texture), ...stepsFor(one)];
+      return more.length === 0 ? one : { ...one, tools: [...new Set([...(one.tools ?? []), ...more])] };
+    }),
+  }));
+}
+
+const stepsFor = ({ heightMm = 0 }: Did): ToolItem[] => (heightMm > stepsAboveMm ? ["tool-steps"] : []);
+
+function rollingTools(
+  { with: paint, rolledM2, heightMm = 0, act }: Did,
+  largest: ReadonlyMap<string, number>,
+  texture: Texture = "smooth",
+): string[] {
+  if (paint === undefined) return [];
+  if (rolledM2 === undefined) return act === "seal" ? ["brush"] : [];
+  const most = largest.get(paint)!;
+  if (most <= brushUpToM2) return ["brush"];
+  const size = most <= smallRollerUpToM2 ? "100" : "230";
+  const isOnPole = size === "230" && heightMm > stepsAboveMm;
+  const roller = [`roller-${size}`, `tool-frame-${size}`, pileOf[texture], "liner"];
+  return ["brush", ...roller, ...(isOnPole ? ["tool-pole"] : [])];
+}
+
 /** The tools that the planned work asks for, in the order of their kinds. */
-export function toolsFor({ walls, laid }: WorkSite, steps: readonly StepDraft[]): ToolItem[] {
-  const verbs = new Set(steps.map(({ verb }) => verb));
-  const worked = walls.filter(({ isWorkedOn }) => isWorkedOn);
-  const areas = steps.flatMap(({ coatsM2 }) => (coatsM2 === undefined ? [] : [coatsM2]));
-  const isHigh = worked.some(({ workTopMm }) => workTopMm > stepsAboveMm);
-  const isCurved = [...laid.values()].flat(2).some(({ path }) => path.some(({ kind: of }) => of === "arc"));
-  const hasPlates = worked.some(({ wall }) => wall.fixtures.some((fixture) => fixture.kind === "plate"));
-  const isObject = (id: string | undefined) => walls.some(({ wall }) => wall.id === id && wall.object);
-  const wanted: Record<ToolItem, boolean> = {
-    "tool-steps": isHigh,
-    "tool-lamp": verbs.has("touch-up"),
-    "tool-bucket": verbs.has("wash-wall"),
-    "tool-tester": hasPlates,
-    "tool-filling-knife": verbs.has("sand"),
-    "tool-level": steps.some(({ verb, wall }) => verb === "mark" && !isObject(wall)),
-    "tool-measure": verbs.has("mark"),
-    "tool-pin": isCurved,
-    "tool-knife": verbs.has("tape"),
-    "tool-frame-100": areas.some((area) => area <= smallRollerUpToM2),
-    "tool-frame-230": areas.some((area) => area > smallRollerUpToM2),
-    "tool-pole": isHigh && areas.some((area) => area > smallRollerUpToM2),
-    "tool-pile-short": false,
-    "tool-pile-medium": false,
-    "tool-pile-long": false,
-  };
-  if (areas.length > 0) for (const { wall } of worked) wanted[pileOf[wall.texture]] = true;
-  return toolItems.filter((item) => wanted[item]);
+export function toolsFor(steps: readonly StepDraft[]): ToolItem[] {
+  const wanted = new Set(steps.flatMap(({ does }) => does.flatMap(({ tools = [] }) => tools)));
+  return toolItems.filter((item) => wanted.has(item));
 }
 
 /** Those of them that are not owned are bought; a pile comes with its sleeve. */

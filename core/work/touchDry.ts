@@ -1,11 +1,9 @@
 import type { Paint } from "../paint/schema";
-import { paintsIn, waitFor, type Step, type Wait } from "./step";
+import { paintsIn } from "./act";
+import { waitFor, type Step, type Wait } from "./step";
 
 /** Until all that a step puts on can be touched. */
-export const touchDry = (
-  step: Pick<Step, "id" | "colour" | "brushedWith">,
-  paints: ReadonlyMap<string, Paint>,
-): Wait | null =>
+export const touchDry = (step: Pick<Step, "id" | "does">, paints: ReadonlyMap<string, Paint>): Wait | null =>
   waitFor(
     step.id,
     "touch-dry",

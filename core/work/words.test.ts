@@ -1,9 +1,10 @@
+import { did, type Did } from "./act";
 import { expect, it } from "vitest";
 import { speak, type ValuesOf } from "../findings/said";
 import type { Speech } from "../findings/speech";
 import { paintSchema } from "../paint/schema";
 import { wallSchema } from "../wall/schema";
-import { cautionsOfPaint, cautionsOfSeals, cautionsOnSteps, heightOf } from "./cautions";
+import { cautionsOfPaint, cautionsOfSeals, cautionsAbove, heightOf } from "./cautions";
 import { eveningBefore } from "./eveningBefore";
 import { cautionsOfPlates } from "./room/prepareWall";
 import type { Step } from "./step";
@@ -59,6 +60,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     isFloated: false,
     handM: 0,
     stretches: 1,
+    past: null,
     seals: null,
   },
   "broken-mask": counted,
@@ -194,9 +196,9 @@ it("cautions stand where they belong, and nowhere else", () => {
     wallOf({ fixtures: [{ id: "s", kind, x: 0, y: 0, width: 80, height: 80 }] });
   expect(told(cautionsOfPlates(thing("plate")))).toMatch(/circuit.*electrician/);
   expect(told(cautionsOfPlates(thing("shelf")))).toBe("");
-  expect(told(cautionsOfPaint(lime, 1500))).toMatch(/Lime burns.*goggles.*doctor/);
-  expect(told(cautionsOfPaint(matt, 1500))).not.toContain("Lime");
-  expect(told(cautionsOfPaint(matt, 1500))).toMatch(/children and pets/);
+  expect(told(cautionsOfPaint(lime))).toMatch(/Lime burns.*goggles.*doctor/);
+  expect(told(cautionsOfPaint(matt))).not.toContain("Lime");
+  expect(told(cautionsOfPaint(matt))).toMatch(/children and pets/);
   expect(told(cautionsOfSeals(["clear"]))).toMatch(/Air the room.*no flames/);
   expect(told(cautionsOfSeals(["colour"]))).toBe("");
   expect(sayOf("care-preparing", { condition: "crack" })).toContain("dust mask");
@@ -204,34 +206,48 @@ it("cautions stand where they belong, and nowhere else", () => {
   const stations = [0, 3000].map((x) => ({ x, down: 1200, up: 1400 }));
   const high = wallOf({ survey: { stations }, width: undefined, height: undefined });
   expect(heightOf(high)).toBe(2600);
-  expect(told(cautionsOnSteps({ workTopMm: 1801 }))).toContain("three points of contact");
-  expect(told(cautionsOnSteps({ workTopMm: 1800 }))).toBe("");
+  expect(told(cautionsAbove(1801))).toContain("three points of contact");
+  expect(told(cautionsAbove(1800))).toBe("");
   // A radiator has neither a switch nor screws.
   expect(sayOf("plates-off", { plates: 0, shelves: 0 })).toBe("Wall w: mask 1 thing that stays on the wall.");
   expect(sayOf("plates-off")).toMatch(/2 plates, screws in a labelled bag; take down 1 shelf; mask 1 thing/);
 });
 
 it("the evening before has every tin opened once, then what the day begins with", () => {
-  const stepOf = (...evening: Step["evening"][number][]): Step => ({
+  const stepOf = (does: readonly Did[], ...evening: Step["evening"][number][]): Step => ({
     id: "s",
     phase: "colour",
     verb: "paint",
+    does,
     minutes: 10,
     after: [],
     say: said("furniture-back", {}),
     cautions: [],
     evening,
   });
-  const tins = (...colours: string[]) => said("ready-tins", { colours });
+  const mix = {
+    parts: [
+      { paint: "b", parts: 3 },
+      { water: true, parts: 1 },
+    ],
+  };
+  const paints = new Map(
+    [{ id: "a" }, { id: "b" }, { id: "m", mix }].map((paint) => [paint.id, paintSchema.parse(paint)]),
+  );
+  const coat = (paint: string, tools: string[] = []) => did("coat", "region", ["r"], { with: paint, tools });
+  const taping = did("tape", "tape", ["t"]);
   const evening = eveningBefore(
     [
-      stepOf(said("ready-rollers", {}), tins("a")),
-      stepOf(said("ready-tape", {})),
-      stepOf(tins("b"), { code: "ready-dabber", values: {} }, tins("a"), said("ready-tape", {})),
+      stepOf([coat("a", ["brush", "liner"])]),
+      stepOf([did("mix", "paint", ["m"])]),
+      stepOf([taping]),
+      stepOf([coat("m"), coat("a"), taping], { code: "ready-dabber", values: {} }),
     ],
+    paints,
     speech,
   );
+  // What is mixed is not opened, but what it is made of is.
   expect(evening[0]).toBe("Open Paint a and Paint b: lid, skin, lumps, smell, batch, amount.");
-  expect(evening.slice(1).map((line) => line.split(" ")[0])).toEqual(["Tape", "New", "A"]);
-  expect(eveningBefore([stepOf()], speech)).toEqual([]);
+  expect(evening.slice(1).map((line) => line.split(" ")[0])).toEqual(["Jugs", "Tape", "New", "A"]);
+  expect(eveningBefore([stepOf([])], paints, speech)).toEqual([]);
 });

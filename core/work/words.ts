@@ -56,6 +56,8 @@ interface PaintedCoat extends Coat {
   /** Cut in up to dry neighbours, m. */
   readonly handM: number;
   readonly stretches: number;
+  /** How far it is carried past a line, under what comes later there, mm; null where nothing does. */
+  readonly past: number | null;
   /** Wiped on just before, where the seal is painted over while it is wet. */
   readonly seals: readonly Seal[] | null;
 }
@@ -134,13 +136,14 @@ const stepWords = {
         : []),
     ].join("; ")}.`,
   paint: (
-    { wall, colour, coat, isPeeled, isFloated, handM, stretches, seals }: PaintedCoat,
+    { wall, colour, coat, isPeeled, isFloated, handM, stretches, past, seals }: PaintedCoat,
     speech: Speech,
   ) =>
     [
       `${speech.wall(wall)}: ${ordinals[coat]!} coat of ${speech.paint(colour)}`,
       seals ? `, each edge sealed with ${sealWords[seals[0] ?? "press"]} just before` : "",
       stretches > 1 ? `, in ${stretches} stretches` : "",
+      past === null ? "" : `, about ${speech.length(past)} past each line that another colour comes over`,
       handM > 0 ? `, ${speech.run(handM)} cut in by hand to what is dry` : "",
       isPeeled ? `; peel each ${stretches > 1 ? "stretch" : "line"} while it is wet` : "",
       coat === 1 ? "." : ". First look whether the ground still shows.",

@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
-import type { Plan, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { PlannerClient } from "@/workers/plannerClient";

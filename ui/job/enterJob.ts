@@ -1,5 +1,5 @@
 import equal from "fast-deep-equal";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import { problemsOf, textOf, type JobDocument } from "./jobDocument";
 import type { JobStart, JobState, JobStore } from "./jobState";
 import { outbox } from "./outbox";

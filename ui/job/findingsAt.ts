@@ -1,4 +1,4 @@
-import type { PlanFinding, PlanWall } from "@/core/job/planTypes";
+import type { PlanFinding, PlanWall } from "@/core/plan/planTypes";
 
 /** A finding as a station shows it: on the card and as a flag on the wall under one key and one number. */
 export interface ShownFinding {

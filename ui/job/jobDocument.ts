@@ -2,7 +2,7 @@ import { sheetsToAdd } from "@/core/stencil/library";
 import type * as z from "zod";
 import type { jobSchema } from "@/core/job/schema";
 import { applyChange } from "@/core/finishes/applyChange";
-import type { PlanChange } from "@/core/job/planTypes";
+import type { PlanChange } from "@/core/plan/planTypes";
 import { parseJob, type ParsedJob } from "@/core/job/parseJob";
 import type { Problem } from "@/core/job/problem";
 

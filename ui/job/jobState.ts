@@ -1,6 +1,6 @@
 import { temporal } from "zundo";
 import { createStore } from "zustand";
-import type { Plan, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import type { Problem } from "@/core/job/problem";
 import { problemsOf, type JobDocument } from "./jobDocument";
 

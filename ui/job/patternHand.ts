@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { create } from "zustand";
 import { isOnWall } from "@/core/job/wallsOfFinish";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Job, JobFinish } from "@/core/job/schema";
 import { useJob } from "./JobProvider";
 import type { Point } from "@/core/geometry/point";

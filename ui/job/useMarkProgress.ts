@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useSyncExternalStore } from "react";
-import type { PlanMark } from "@/core/job/planTypes";
+import type { PlanMark } from "@/core/plan/planTypes";
 import { useJobState } from "./JobProvider";
 import { readLocal, writeLocal } from "./localKept";
 

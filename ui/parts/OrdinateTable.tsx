@@ -1,4 +1,4 @@
-import type { PlanOrdinates } from "@/core/job/planTypes";
+import type { PlanOrdinates } from "@/core/plan/planTypes";
 import { formatLength } from "@/core/measure/formatLength";
 import type { UnitSystem } from "@/core/measure/units";
 import { Fragment } from "react";

@@ -1,4 +1,4 @@
-import type { PlanTable } from "@/core/job/planTypes";
+import type { PlanTable } from "@/core/plan/planTypes";
 import { Fragment } from "react";
 import { Measure } from "./Measure";
 import { TakeAlong } from "./TakeAlong";

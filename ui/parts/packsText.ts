@@ -1,5 +1,5 @@
 import { formatTin } from "@/core/measure/formatLength";
-import type { PlanPaint } from "@/core/job/planTypes";
+import type { PlanPaint } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 
 /** `1 x 1 L + 1 x 250 ml`, and what the store gives. */

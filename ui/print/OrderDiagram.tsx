@@ -1,6 +1,6 @@
 import { useId } from "react";
 import { flattenContour } from "@/core/geometry/flatten";
-import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 import type { Wall } from "@/core/wall/schema";

@@ -3,7 +3,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { flattenContour } from "@/core/geometry/flatten";
 import { formatReading } from "@/core/measure/formatReading";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
-import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { isFixed, type Wall } from "@/core/wall/schema";
 import type { Box } from "@/core/geometry/curve";

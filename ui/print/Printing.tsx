@@ -1,5 +1,5 @@
 import type { Job } from "@/core/job/schema";
-import type { PlanMotif, PlanPrints, PlanWall } from "@/core/job/planTypes";
+import type { PlanMotif, PlanPrints, PlanWall } from "@/core/plan/planTypes";
 import { formatDuration, formatError, formatLength } from "@/core/measure/formatLength";
 import { byColour } from "@/core/stencil/byColour";
 import { cutSheet, type Sheet } from "@/core/stencil/cutSheet";

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { formatArea, formatLength, formatRun, formatSpan, formatVolume } from "@/core/measure/formatLength";
-import type { Plan, PlanTape, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanTape, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { OrdinateTable } from "@/ui/parts/OrdinateTable";

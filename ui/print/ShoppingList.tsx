@@ -1,5 +1,5 @@
 import { formatTin, formatVolume } from "@/core/measure/formatLength";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { priceText } from "@/ui/parts/packsText";

@@ -1,4 +1,4 @@
-import type { PlanTape } from "@/core/job/planTypes";
+import type { PlanTape } from "@/core/plan/planTypes";
 import { tapeRows } from "@/ui/stations/mark/tapeRows";
 import { Row } from "./Row";
 

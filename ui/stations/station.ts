@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import type { Plan, PlanFinding, PlanMark, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanFinding, PlanMark, PlanWall } from "@/core/plan/planTypes";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** How a station stands: stopped, with so much to decide, done, or none of these. */

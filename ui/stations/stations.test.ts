@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import { sheetsAtHand, stencilLibrary } from "@/core/stencil/library";
 import { plan } from "@/core/job/plan";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { allFinishes } from "@/core/finishes/registry";
 import { stripOfFinish } from "@/core/job/wallsOfFinish";

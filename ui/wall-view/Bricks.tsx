@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 
 interface Props {
   readonly bricks: NonNullable<PlanWall["bricks"]>;

@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { PlanEffect, PlanWall } from "@/core/job/planTypes";
+import type { PlanEffect, PlanWall } from "@/core/plan/planTypes";
 import { tintsOf } from "@/core/pattern/tintsOf";
 import { pathOf } from "./pathOf";
 

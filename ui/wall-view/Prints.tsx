@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { Box } from "@/core/geometry/curve";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { PrintedBitmap } from "./PrintedBitmap";
 import { pathsByPaint, printShapes, type PrintShape } from "./printShapes";
 

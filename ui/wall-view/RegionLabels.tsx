@@ -1,5 +1,5 @@
 import { memo } from "react";
-import type { PlanRegion, PlanWall } from "@/core/job/planTypes";
+import type { PlanRegion, PlanWall } from "@/core/plan/planTypes";
 import { PlateText } from "@/ui/parts/PlateText";
 import { textWidth } from "@/ui/parts/textWidth";
 import { keepApart, type Wanted } from "./keepApart";

@@ -1,6 +1,6 @@
 import { Fragment } from "react";
 import type { Box } from "@/core/geometry/curve";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 
 interface Props {
   readonly sheets: NonNullable<PlanWall["sheets"]>;

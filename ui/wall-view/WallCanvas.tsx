@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useRef } from "react";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
 import type { Wall } from "@/core/wall/schema";

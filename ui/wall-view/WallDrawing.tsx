@@ -1,6 +1,6 @@
 import { memo, useCallback, useId, useMemo } from "react";
 import { groupBy } from "@/core/geometry/groupBy";
-import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import { isFixed, type Wall } from "@/core/wall/schema";
 import { flattenContour } from "@/core/geometry/flatten";

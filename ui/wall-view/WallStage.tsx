@@ -5,7 +5,7 @@ import { memo, useId, useMemo, useState, type KeyboardEvent, type ReactNode } fr
 import type { Box } from "@/core/geometry/curve";
 import { formatSpan } from "@/core/measure/formatLength";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";

@@ -1,4 +1,4 @@
-import type { PlanPoint } from "@/core/job/planTypes";
+import type { PlanPoint } from "@/core/plan/planTypes";
 
 /** An SVG path through points given with y up, in a wall whose top (in its own mm) is drawn at 0. */
 export function pathOf(points: readonly PlanPoint[], top: number): string {

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import type { PlanMotif, PlanPrints } from "@/core/job/planTypes";
+import type { PlanMotif, PlanPrints } from "@/core/plan/planTypes";
 import { pathsByPaint, printShapes } from "./printShapes";
 
 const motif: PlanMotif = {

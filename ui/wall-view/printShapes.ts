@@ -1,5 +1,5 @@
 import { groupBy } from "@/core/geometry/groupBy";
-import type { PlanMotif, PlanPoint, PlanPrint, PlanWall } from "@/core/job/planTypes";
+import type { PlanMotif, PlanPoint, PlanPrint, PlanWall } from "@/core/plan/planTypes";
 import { pathOf } from "./pathOf";
 
 type Matrix = [number, number, number, number, number, number];

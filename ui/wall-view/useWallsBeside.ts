@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { stripOfFinish } from "@/core/job/wallsOfFinish";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { useFinishInHand } from "@/ui/job/patternHand";

@@ -3,6 +3,10 @@ import type { Finding } from "../../findings/finding";
 import { resolvedMmPerMetre } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../../work/contribution";
 import { printedUses } from "../../work/prints/printedUses";
+import { did } from "../../work/act";
+import { heightOf } from "../../work/cautions";
+import { filmMl } from "../../work/filmMl";
+import { finishStep } from "../../work/keys";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { ShareOfWall, Site } from "../defineCraft";
@@ -34,7 +38,7 @@ export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, aft
   const { spec } = layout;
   if (!spec.smear) return [];
   const { share, paint } = spec.smear;
-  const id = (name: string) => `${on.wall.id}/${spec.id}/${name}`;
+  const id = (name: string) => finishStep(on.wall.id, spec.id, name);
   const shared = { wall: on.wall.id, session: spec.id, colour: paint } as const;
   return [
     {
@@ -42,6 +46,12 @@ export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, aft
       id: id("smear-board"),
       phase: "prepare",
       verb: "smear-board",
+      does: [
+        did("trial", "board", [`${on.wall.id}/${spec.id}/smear-board`], {
+          with: paint,
+          tools: ["smear-filler"],
+        }),
+      ],
       gate: "look",
       minutes: boardMin,
       after: [floorCovered],
@@ -50,16 +60,21 @@ export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, aft
         values: { wall: on.wall.id, share, distance: layout.context.viewingDistance },
       },
       cautions: [{ code: "care-filler", values: {} }],
-      evening: [
-        { code: "ready-tins", values: { colours: [paint] } },
-        { code: "ready-smear", values: {} },
-      ],
+      evening: [{ code: "ready-smear", values: {} }],
     },
     {
       ...shared,
       id: id("smear"),
       phase: "colour",
       verb: "smear",
+      does: [
+        did("coat", "wall", [on.wall.id], {
+          with: paint,
+          ml: filmMl(white, facesM2(on) * share, on.wall.texture),
+          tools: ["smear-filler"],
+          heightMm: heightOf(on.wall),
+        }),
+      ],
       minutes: facesM2(on) / smearing,
       after: [waitFor(after), waitFor(id("smear-board"), "drying", site.paints.get(paint)!.touchDryMin)],
       say: {
@@ -67,7 +82,7 @@ export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, aft
         values: { wall: on.wall.id, colour: paint, share, filler: fillerMl(on, spec.smear) },
       },
       cautions: [{ code: "care-filler", values: {} }],
-      evening: [{ code: "ready-tins", values: { colours: [paint] } }],
+      evening: [],
     },
   ];
 }

@@ -1,6 +1,12 @@
+import { did } from "../../work/act";
+import { heightOf } from "../../work/cautions";
 import type { Contribution, PaintUse, SundryUse, Table } from "../../work/contribution";
-import { waitFor, type StepDraft, type Stretch } from "../../work/step";
+import { finishStep } from "../../work/keys";
+import { waitFor, waitIfAny, type StepDraft, type Stretch } from "../../work/step";
+import { groupBy } from "../../geometry/groupBy";
 import { tapeRollM } from "../../trade/constants";
+import { filmMl } from "../../work/filmMl";
+import { said } from "../../work/words";
 import { areasByPaint, printedUses } from "../../work/prints/printedUses";
 import { tapedOver } from "../../work/tapedOver";
 import { brickPieces } from "../../pattern/brickPieces";
@@ -50,14 +56,18 @@ function toneSteps(
   const { spec } = layout;
   const tones = tonesOf(layout);
   return tones.flatMap((colour, index): StepDraft[] => {
-    const own = bricksOf(on).filter(({ tone }) => tone === colour);
+    const own = bricksOf(on)
+      .filter(({ tone }) => tone === colour)
+      .sort((a, b) => a.course - b.course || a.order - b.order);
     if (own.length === 0) return [];
     const rate = site.rate("brickFaces_per_min");
-    const stretches = [...new Set(own.map(({ course }) => course))].map((course): Stretch => {
-      const faces = own.filter((brick) => brick.course === course);
-      return { regions: faces.map(({ id }) => id), minutes: faces.length / rate, until: { course } };
+    // Whole courses downwards, as they are listed.
+    const stretches = [...groupBy(own, ({ course }) => course)].map(([course, faces]): Stretch => {
+      const from = own.indexOf(faces[0]!);
+      return { ids: [[from, from + faces.length]], minutes: faces.length / rate, until: { course } };
     });
-    const step = (tone: string) => `${on.wall.id}/${spec.id}/faces-${tone}`;
+    const step = (tone: string) => finishStep(on.wall.id, spec.id, `faces-${tone}`);
+    const areaM2 = own.reduce((total, { box, share }) => total + areaM2Of(box) * share, 0);
     return [
       {
         id: step(colour),
@@ -65,6 +75,19 @@ function toneSteps(
         verb: "stamp",
         wall: on.wall.id,
         colour,
+        does: [
+          did(
+            "print",
+            "brick",
+            own.map(({ id }) => `${spec.id}/${id}`),
+            {
+              with: colour,
+              ml: filmMl(spread[spec.way], areaM2, on.wall.texture),
+              tools: spec.way === "taped" ? [] : ["sponge-block"],
+              heightMm: heightOf(on.wall),
+            },
+          ),
+        ],
         session: spec.id,
         stretches,
         minutes: own.length / rate,
@@ -73,7 +96,7 @@ function toneSteps(
           ...after,
           ...tones
             .slice(0, index)
-            .map((tone) => waitFor(step(tone), "touch-dry", site.paints.get(tone)!.touchDryMin)),
+            .map((tone) => waitIfAny(step(tone), "touch-dry", site.paints.get(tone)!.touchDryMin)),
         ],
         say: {
           code: spec.way === "taped" ? "brick-brush" : "brick-stamp",
@@ -89,10 +112,7 @@ function toneSteps(
           },
         },
         cautions: [{ code: spec.way === "taped" ? "care-dry-brush" : "care-stamp", values: {} }],
-        evening: [
-          { code: "ready-tins", values: { colours: [colour] } },
-          { code: "ready-stamps", values: { way: spec.way } },
-        ],
+        evening: [{ code: "ready-stamps", values: { way: spec.way } }],
       },
     ];
   });
@@ -102,7 +122,9 @@ function toneSteps(
 function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft[] {
   const { spec } = layout;
   const [bed, perpend] = [sum(on, "bedM"), sum(on, "perpendM")];
-  const id = (name: string) => `${on.wall.id}/${spec.id}/${name}`;
+  const id = (name: string) => finishStep(on.wall.id, spec.id, name);
+  const heightMm = heightOf(on.wall);
+  const joints = jointsOf(on, spec.id);
   const { taping_m_min: taping, peeling_m_min: peeling } = site.work.rates;
   const faces = toneSteps(on, layout, site, [waitFor(id("tape-joints"))]);
   return [
@@ -110,27 +132,38 @@ function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft
       id: id("tape-joints"),
       phase: "mask",
       verb: "tape-joints",
+      does: [did("tape", "edge", joints, { tools: ["brick-tape", "tool-knife"], heightMm })],
       wall: on.wall.id,
       sharedByTwo: true,
       minutes: (bed + perpend) / taping,
       after: site.ready(on.wall).map((wait) => tapedOver(wait, site.paints)),
       say: { code: "brick-tape", values: { wall: on.wall.id, bed, perpend, joint: spec.joint } },
-      cautions: [{ code: "care-knife", values: {} }],
-      evening: [{ code: "ready-tape", values: {} }],
+      cautions: [],
+      evening: [],
     },
     ...faces,
     {
       id: id("peel-joints"),
       phase: "unmask",
       verb: "peel-joints",
+      does: [did("peel", "edge", joints.toReversed(), { heightMm })],
       wall: on.wall.id,
       minutes: (bed + perpend) / peeling,
       after: faces.map((step) => waitFor(step.id, "drying", dryToTapeMin)),
       say: { code: "brick-peel", values: { wall: on.wall.id, amount: bed + perpend } },
-      cautions: [{ code: "care-knife", values: {} }],
+      cautions: [said("care-knife", {})],
       evening: [],
     },
     ...smearSteps(on, layout, site, id("peel-joints")),
+  ];
+}
+
+/** All beds from the top, then the perpends of each course between them. */
+function jointsOf(on: ShareOfWall, finish: string): string[] {
+  const courses = [...new Set(bricksOf(on).map(({ course }) => course))].sort((a, b) => a - b);
+  return [
+    ...courses.slice(1).map((course) => `${on.wall.id}/${finish}/bed-${course - 1}`),
+    ...courses.map((course) => `${on.wall.id}/${finish}/perpends-${course}`),
   ];
 }
 

@@ -80,6 +80,7 @@ function stepsOn(
   const coated = coatBroken(on, coats, {
     first: [waitFor(mask.id), ground ? waitFor(ground.id, "recoat", primer!.recoatMin) : null],
     tones: [paint],
+    tools: ["block-brush", "goggles", "gloves"],
     wordsOf: ({ coat, needMl, frontMin, openMin, hands }) => ({
       verb: "limewash",
       say: {

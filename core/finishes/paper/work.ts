@@ -1,6 +1,8 @@
-import { cautionsAbove, heightOf } from "../../work/cautions";
+import { did } from "../../work/act";
+import { heightOf } from "../../work/cautions";
 import type { Contribution, SundryUse, Table } from "../../work/contribution";
 import { curedUnder } from "../../work/curedUnder";
+import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
 import { resolvedMmPerMetre } from "../../trade/constants";
 import type { Share, ShareOfWall, Site } from "../defineCraft";
@@ -62,13 +64,13 @@ function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] 
   const { spec } = layout;
   const drops = dropsOf(on, layout);
   if (drops.length === 0) return [];
-  const id = (name: string) => `${wall.id}/${spec.id}/${name}`;
+  const id = (name: string) => finishStep(wall.id, spec.id, name);
   const cured = site.ready(wall).map(curedUnder);
-  const high = cautionsAbove(heightOf(wall));
+  const ids = drops.map(({ n }) => `${spec.id}/d${n}`);
   const knife = { code: "care-blade", values: {} };
   const each = site.rate("paperDrop_min");
-  const stretches = drops.map((drop): Stretch => ({
-    regions: [`${spec.id}/sheet-${drop.n}`],
+  const stretches = drops.map((drop, index): Stretch => ({
+    ids: [[index, index + 1]],
     minutes: each * shareOfDrop(drop, layout),
     until: { sheet: drop.n },
   }));
@@ -79,6 +81,10 @@ function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] 
       id: id("cut"),
       phase: "prepare",
       verb: "cut",
+      does: [
+        did("trial", "wall", [wall.id]),
+        did("cut", "drop", ids, { tools: ["paper-roll", "blades", "straightedge"] }),
+      ],
       sharedByTwo: true,
       gate: "look",
       minutes: minutes.patch + drops.length * minutes.cutting,
@@ -104,6 +110,9 @@ function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] 
       id: id("hang"),
       phase: "colour",
       verb: "hang",
+      does: [
+        did("lay", "drop", ids, { tools: ["squeegee", "blades", "straightedge"], heightMm: heightOf(wall) }),
+      ],
       stretches,
       minutes: stretches.reduce((sum, stretch) => sum + stretch.minutes, 0),
       after: [waitFor(id("cut"))],
@@ -118,7 +127,7 @@ function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] 
           ...stretches.at(-1)!.until,
         },
       },
-      cautions: [knife, { code: "care-seams", values: {} }, ...high],
+      cautions: [knife, { code: "care-seams", values: {} }],
     },
   ];
 }

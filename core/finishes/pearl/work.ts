@@ -67,6 +67,7 @@ function stepsOn(
   const coated = coatBroken(on, coats, {
     first: [waitFor(mask.id)],
     tones: [paint],
+    tools: ["pearl-sleeve"],
     wordsOf: ({ coat, needMl, sections }) => ({
       verb: "pearl",
       say: {

@@ -1,16 +1,19 @@
 import { textureFactors } from "../../trade/constants";
-import { cautionsAbove, heightOf } from "../../work/cautions";
+import { did } from "../../work/act";
+import { heightOf } from "../../work/cautions";
 import { cannotJoin, coatOver, openMinutes, type BrokenCoat } from "../../work/broken/coats";
 import { patchesOf } from "../../work/broken/sections";
 import {
   brokenUse,
   coatBroken,
+  coatWork,
   maskBroken,
   maskSundry,
   unmaskBroken,
   type BrokenWall,
 } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
+import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { Paint } from "../../paint/schema";
 import { brokenWalls, overNothing } from "../brokenColour";
@@ -18,6 +21,7 @@ import type { Share, Site } from "../defineCraft";
 import type { TrowelledLayout } from "./layout";
 import { edgeTone, mainTone, tonesOf, type TrowelledSpec } from "./spec";
 
+const tools = ["spreader"];
 /** Minutes for the look at the first section: the sample beside it, from the doorway, the client's word. */
 const gateMin = 10;
 
@@ -90,12 +94,15 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
   const shares = { tones: tonesOf(spec), bare: spec.bare };
   const mask = maskBroken(on);
   const gate: StepDraft = {
-    id: `${wall.id}/${spec.id}/first-section`,
+    id: finishStep(wall.id, spec.id, "first-section"),
     phase: "colour",
     verb: "trowel-first",
     wall: wall.id,
     colour: main.id,
-    ...(tones.length > 1 && { brushedWith: tones.slice(1).map(({ id }) => id) }),
+    does: [
+      ...coatWork(on, coats[0]!, [first], tones, tools),
+      did("look", "section", [first.id], { heightMm: heightOf(wall) }),
+    ],
     session: spec.id,
     gate: "client",
     unbroken: true,
@@ -106,7 +113,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
       code: "trowel-first",
       values: { wall: wall.id, amount: first.areaM2, each: first.minutes, ...shares },
     },
-    cautions: cautionsAbove(heightOf(wall)),
+    cautions: [],
     evening: [{ code: "ready-trowel", values: { sample: true } }],
   };
   // What is left of the first coat beside its first section.
@@ -116,6 +123,8 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
   const coated = coatBroken(on, rest.length > 0 ? left : left.slice(1), {
     first: [waitFor(gate.id)],
     tones,
+    tools,
+    begunIn: { step: gate.id, sections: 1 },
     wordsOf: ({ coat, needMl, frontMin, openMin }) => ({
       verb: "trowel",
       say: {
@@ -137,9 +146,16 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
   });
   const last = coated.at(-1) ?? gate;
   const edge: StepDraft = {
-    id: `${wall.id}/${spec.id}/edge`,
+    id: finishStep(wall.id, spec.id, "edge"),
     phase: "colour",
     verb: "trowel-edge",
+    does: [
+      did("coat", "edge", [`${wall.id}/${spec.id}/edge`], {
+        with: edgeTone(spec),
+        tools,
+        heightMm: heightOf(wall),
+      }),
+    ],
     leftAlone: true,
     wall: wall.id,
     colour: edgeTone(spec),
@@ -148,7 +164,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
     after: [waitFor(last.id)],
     within: [{ step: last.id, minutes: Math.max(1, Math.floor(coats[0]!.openMin)) }],
     say: { code: "trowel-edge", values: { wall: wall.id, amount: covered.edgeM, edge: edgeTone(spec) } },
-    cautions: cautionsAbove(heightOf(wall)),
+    cautions: [],
     evening: [],
   };
   return [mask, gate, ...coated, edge, unmaskBroken(on, edge, site.paints.get(edgeTone(spec))!)];

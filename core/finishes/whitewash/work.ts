@@ -8,7 +8,10 @@ import {
   unmaskBroken,
   type BrokenWall,
 } from "../../work/broken/steps";
+import { did } from "../../work/act";
+import { heightOf } from "../../work/cautions";
 import type { Contribution, SundryUse, Table } from "../../work/contribution";
+import { finishStep } from "../../work/keys";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
 import { brokenWalls, overNothing } from "../brokenColour";
@@ -59,12 +62,14 @@ function coatsOf(on: BrokenWall, spec: WhitewashSpec, site: Site): BrokenCoat[] 
 function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSpec, site: Site): StepDraft[] {
   const { wall, covered } = on;
   const paint = site.paints.get(spec.paint)!;
-  const id = (name: string) => `${wall.id}/${spec.id}/${name}`;
+  const id = (name: string) => finishStep(wall.id, spec.id, name);
+  const boards = coats[0]?.sections.map((board) => board.id) ?? [];
   const mask = maskBroken(on);
   const trial: StepDraft = {
     id: id("trial"),
     phase: "prepare",
     verb: "wash-trial",
+    does: [did("trial", "board", [`${wall.id}/${spec.id}/trial`], { with: paint.id })],
     wall: wall.id,
     colour: paint.id,
     gate: "look",
@@ -78,6 +83,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSp
     id: id("wax"),
     phase: "prepare",
     verb: "wash-wax",
+    does: [did("seal", "section", boards, { tools: ["candles", "rags"], heightMm: heightOf(wall) })],
     wall: wall.id,
     sharedByTwo: true,
     minutes: covered.areaM2 / waxing,
@@ -94,6 +100,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSp
       ...(isWaxed ? [waitFor(wax.id)] : []),
     ],
     tones: [paint],
+    tools: spec.way === "scraped" ? ["scraper"] : spec.way === "waxed" ? ["rags"] : [],
     wordsOf: ({ coat, needMl, sections, frontMin, openMin }) => ({
       verb: "whitewash",
       say: {

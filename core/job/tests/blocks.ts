@@ -1,6 +1,6 @@
 import { plan } from "../plan";
-import type { PlanStep } from "../planDayTypes";
-import type { Plan } from "../planTypes";
+import type { PlanStep } from "../../plan/planDayTypes";
+import type { Plan } from "../../plan/planTypes";
 import { oneWall, parsed } from "./jobs";
 
 /** A block of a metre by a metre. */

@@ -1,6 +1,7 @@
+import { idsDone } from "../../plan/workOfStep";
 import { groupBy } from "../../geometry/groupBy";
-import type { PlanStep } from "../planDayTypes";
-import type { Plan, PlanPoint } from "../planTypes";
+import type { PlanStep } from "../../plan/planDayTypes";
+import type { Plan, PlanPoint } from "../../plan/planTypes";
 import type { Job } from "../schema";
 
 /** What lies beyond the wall that it is on. */
@@ -55,8 +56,7 @@ export function faultsOfTape(job: Job, whole: Plan): string[] {
   const steps = (kind: string, wall: string) => stepsOf.get(`${kind} ${wall}`) ?? [];
   const coats = new Map<string, PlanStep[]>();
   for (const step of whole.steps)
-    for (const region of new Set(step.stretches?.flatMap(({ regions }) => regions)))
-      coats.set(region, [...(coats.get(region) ?? []), step]);
+    for (const region of idsDone(step, "coat")) coats.set(region, [...(coats.get(region) ?? []), step]);
   const faults = new Set<string>();
   for (const { id, tape } of whole.walls) {
     const lookedOver = steps("touch-up", id)[0]?.start ?? Infinity;

@@ -1,6 +1,6 @@
 import { emitPlan } from "../emitPlan";
 import { plan } from "../plan";
-import type { Plan, PlanWall } from "../planTypes";
+import type { Plan, PlanWall } from "../../plan/planTypes";
 import { paints, parsed } from "./jobs";
 
 export const [width, height] = [4000, 2600];

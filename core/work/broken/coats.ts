@@ -1,14 +1,17 @@
 import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Covered } from "../../pattern/covered";
-import { paintingClimate, textureFactors } from "../../trade/constants";
+import { paintingClimate } from "../../trade/constants";
 import type { Wall } from "../../wall/schema";
-import { openShare } from "../climate";
+import { openShare } from "../../trade/climate";
+import { filmMl } from "../filmMl";
 import type { Work } from "../schema";
 import type { Section } from "./sections";
 
 /** Where broken colour goes on, and in which air. */
 interface BrokenPlace {
+  /** What its sections are called after: their finish, and on further walls those. */
+  readonly named: string;
   readonly wall: Wall;
   readonly covered: Covered;
   readonly work: Work;
@@ -53,10 +56,11 @@ interface Worked {
 }
 
 /** A coat over all that is covered: minutes by the pace, paint by the spread rate, and whether its edge can be joined. */
-export function coatOver({ wall, covered, work }: BrokenPlace, worked: Worked): BrokenCoat {
+export function coatOver({ named, wall, covered, work }: BrokenPlace, worked: Worked): BrokenCoat {
   const { coat, paint, rate, hands = 1 } = worked;
   const sections = worked.sections.map((section) => ({
     ...section,
+    id: `${named}/${section.id}`,
     minutes: section.areaM2 / (rate * hands),
   }));
   const frontMin = worked.frontMin ?? Math.max(0, ...sections.map(({ minutes }) => minutes));
@@ -70,7 +74,7 @@ export function coatOver({ wall, covered, work }: BrokenPlace, worked: Worked): 
     frontMin,
     openMin,
     fits: frontMin <= openMin + 1e-9,
-    needMl: worked.needMl ?? (covered.areaM2 * textureFactors[wall.texture] * 1000) / paint.spreadRate,
+    needMl: worked.needMl ?? filmMl(paint, covered.areaM2, wall.texture),
     sections,
   };
 }

@@ -2,7 +2,10 @@ import type { Box } from "../../geometry/curve";
 import type { Covered } from "../../pattern/covered";
 import { OnArea } from "../../wall/onSurface";
 
-/** A part of a wall that is worked in one go, in the turn in which it comes; places are the wall's. */
+/**
+ * A part of a wall that is worked in one go, in the turn in which it comes; places are the wall's. Its id tells its column from
+ * the left and its row from the top.
+ */
 export interface Section {
   readonly id: string;
   readonly box: Box;
@@ -41,7 +44,8 @@ function makeStrips(covered: Covered, width: number, direction: "upright" | "lev
       direction === "upright"
         ? { minX: minX + from, maxX: minX + to, minY, maxY }
         : { minX, maxX, minY: maxY - to, maxY: maxY - from };
-    return { id: `s${index + 1}`, box, areaM2: on.areaOf(box) / 1e6 };
+    const id = direction === "upright" ? sectionAt(index, 0) : sectionAt(0, index);
+    return { id, box, areaM2: on.areaOf(box) / 1e6 };
   }).filter(({ areaM2 }) => areaM2 > leastM2);
 }
 
@@ -66,16 +70,19 @@ function makePatches(covered: Covered, mostM2: number): Section[] {
   const boxes = Array.from({ length: columns }, (_, column) =>
     Array.from({ length: rows }, (_, place) => {
       const row = column % 2 === 0 ? rows - 1 - place : place;
-      return {
+      const box = {
         minX: minX + (wide * column) / columns,
         maxX: minX + (wide * (column + 1)) / columns,
         minY: minY + (high * row) / rows,
         maxY: minY + (high * (row + 1)) / rows,
       };
+      return { id: sectionAt(column, rows - 1 - row), box };
     }),
   ).flat();
   return boxes
-    .map((box) => ({ box, areaM2: on.areaOf(box) / 1e6 }))
-    .filter(({ areaM2 }) => areaM2 > leastM2)
-    .map((section, index) => ({ id: `s${index + 1}`, ...section }));
+    .map(({ id, box }) => ({ id, box, areaM2: on.areaOf(box) / 1e6 }))
+    .filter(({ areaM2 }) => areaM2 > leastM2);
 }
+
+/** Columns and rows counted from 0. */
+const sectionAt = (column: number, row: number): string => `c${column + 1}r${row + 1}`;

@@ -3,8 +3,11 @@ import type { Paint } from "../../paint/schema";
 import type { Said } from "../../findings/speech";
 import { tapeRollM } from "../../trade/constants";
 import type { Wall } from "../../wall/schema";
-import { cautionsAbove, cautionsOfPaint, heightOf } from "../cautions";
-import { openShare } from "../climate";
+import { openShare } from "../../trade/climate";
+import { did, type Did } from "../act";
+import { cautionsOfPaint, heightOf } from "../cautions";
+import { filmMl } from "../filmMl";
+import { finishStep } from "../keys";
 import type { PaintUse, SundryUse } from "../contribution";
 import { nextCoat } from "../nextCoat";
 import type { Work } from "../schema";
@@ -15,6 +18,8 @@ import type { BrokenCoat } from "./coats";
 
 /** What the steps of one wall's broken colour hang on. */
 export interface BrokenWall {
+  /** What its sections are called after: their finish, and on further walls those. */
+  readonly named: string;
   readonly wall: Wall;
   readonly covered: Covered;
   readonly finish: string;
@@ -24,7 +29,10 @@ export interface BrokenWall {
   readonly ready: readonly (Wait | null)[];
 }
 
-const stepId = ({ wall, finish }: BrokenWall, name: string) => `${wall.id}/${finish}/${name}`;
+const stepId = ({ wall, finish }: BrokenWall, name: string) => finishStep(wall.id, finish, name);
+
+/** The edge all around what a finish covers on a wall. */
+const edgeOf = ({ wall, finish }: BrokenWall): string[] => [`${wall.id}/${finish}/edge`];
 
 /** Masks around what is broken up, on paint that takes tape. */
 export function maskBroken(on: BrokenWall): StepDraft {
@@ -33,13 +41,14 @@ export function maskBroken(on: BrokenWall): StepDraft {
     id: stepId(on, "mask"),
     phase: "mask",
     verb: "mask-broken",
+    does: [did("mask", "edge", edgeOf(on), { tools: ["tape-24", "tool-knife"], heightMm: heightOf(wall) })],
     wall: wall.id,
     sharedByTwo: true,
     minutes: covered.edgeM / work.rates.taping_m_min,
     after: ready.map((wait) => tapedOver(wait, paints)),
     say: said("broken-mask", { wall: wall.id, amount: covered.edgeM }),
-    cautions: [said("care-knife", {}), ...cautionsAbove(heightOf(wall))],
-    evening: [said("ready-tape", {})],
+    cautions: [],
+    evening: [],
   };
 }
 
@@ -58,7 +67,15 @@ export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
       session: on.finish,
       coat,
       minutes: covered.areaM2 / work.rates.rolling_m2_min,
-      coatsM2: covered.areaM2,
+      does: [
+        did("prime", "region", covered.regions, {
+          coat,
+          with: primer.id,
+          ml: filmMl(primer, covered.areaM2, wall.texture),
+          heightMm: heightOf(wall),
+          rolledM2: covered.areaM2,
+        }),
+      ],
       after: index === 0 ? [waitFor(stepId(on, "mask"))] : nextCoat(id(coat - 1), primer, work.secondCoat),
       say: said("prime", {
         wall: wall.id,
@@ -69,8 +86,8 @@ export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
         isFloated: false,
         downTo: null,
       }),
-      cautions: cautionsOfPaint(primer, heightOf(wall)),
-      evening: [said("ready-tins", { colours: [primer.id] }), said("ready-rollers", {})],
+      cautions: cautionsOfPaint(primer),
+      evening: [],
     };
   });
 }
@@ -90,39 +107,69 @@ export function coatBroken(
   {
     first,
     tones,
+    tools,
+    begunIn,
     wordsOf,
   }: {
     readonly first: readonly (Wait | null)[];
     /** The paints that are put on, the first of them the step's own. */
     readonly tones: readonly Paint[];
+    /** What it is put on with. */
+    readonly tools: readonly string[];
+    /** The step in which the first sections of the first coat go on before the rest, and how many they are. */
+    readonly begunIn?: { readonly step: string; readonly sections: number };
     readonly wordsOf: (coat: BrokenCoat) => CoatWords;
   },
 ): StepDraft[] {
   const { wall, work } = on;
   const id = (coat: number) => stepId(on, `coat-${coat}`);
-  const [main, ...others] = tones as [Paint, ...Paint[]];
+  const main = tones[0]!;
   const slowest = tones.reduce((a, b) => (b.recoatMin > a.recoatMin ? b : a));
-  return coats.map((own): StepDraft => {
+  const done = begunIn?.sections ?? 0;
+  return coats.map((own, index): StepDraft => {
     const { say, verb, cautions, evening } = wordsOf(own);
+    const before = index === 0 && begunIn ? begunIn.step : id(own.coat - 1);
     return {
       id: id(own.coat),
       phase: "colour",
       verb,
       wall: wall.id,
       colour: main.id,
-      ...(others.length > 0 && { brushedWith: others.map((tone) => tone.id) }),
+      does: coatWork(on, own, own.coat === 1 ? own.sections.slice(done) : own.sections, tones, tools),
       session: on.finish,
       coat: own.coat,
       minutes: own.minutes / own.hands,
       ...(own.hands > 1 && { hands: own.hands }),
       unbroken: true,
       leftAlone: true,
-      after: own.coat === 1 ? first : nextCoat(id(own.coat - 1), slowest, work.secondCoat),
+      after: own.coat === 1 ? first : nextCoat(before, slowest, work.secondCoat),
       say,
-      cautions: [...cautions, ...cautionsOfPaint(main, heightOf(wall))],
-      evening: [said("ready-tins", { colours: tones.map((tone) => tone.id) }), ...evening],
+      cautions: [...cautions, ...cautionsOfPaint(main)],
+      evening,
     };
   });
+}
+
+/** Sections that get a coat, with the paints that are in hand for it: they take their part of the coat's paint. */
+export function coatWork(
+  { wall }: BrokenWall,
+  { coat, needMl, sections: all }: BrokenCoat,
+  sections: BrokenCoat["sections"],
+  [main, ...others]: readonly Paint[],
+  tools: readonly string[],
+): Did[] {
+  const area = (own: BrokenCoat["sections"]) => own.reduce((sum, { areaM2 }) => sum + areaM2, 0);
+  const ml = (needMl * area(sections)) / Math.max(1e-9, area(all));
+  const shared = { coat, tools, heightMm: heightOf(wall) };
+  return [
+    did(
+      "coat",
+      "section",
+      sections.map(({ id }) => id),
+      { ...shared, with: main!.id, ml },
+    ),
+    ...others.map((tone) => did("coat", "paint", [tone.id], { ...shared, with: tone.id })),
+  ];
 }
 
 /** The masks off while the last coat is soft. */
@@ -132,12 +179,13 @@ export function unmaskBroken(on: BrokenWall, last: StepDraft, paint: Paint): Ste
     id: stepId(on, "unmask"),
     phase: "unmask",
     verb: "unmask-broken",
+    does: [did("unmask", "edge", edgeOf(on), { heightMm: heightOf(wall) })],
     wall: wall.id,
     minutes: covered.edgeM / work.rates.peeling_m_min,
     after: [waitFor(last.id)],
     within: [{ step: last.id, minutes: Math.max(1, Math.floor(paint.openMin * openShare(work))) }],
     say: said("broken-unmask", { wall: wall.id, amount: covered.edgeM }),
-    cautions: cautionsAbove(heightOf(wall)),
+    cautions: [],
     evening: [],
   };
 }

@@ -1,6 +1,6 @@
 import type { Speech } from "../../findings/speech";
 import type { Paint } from "../../paint/schema";
-import { waitFactor, type Climate } from "../climate";
+import { waitFactor, type Climate } from "../../trade/climate";
 import { mishaps, type MishapKind } from "./mishaps";
 
 /** A step of a remedy as it is told, with what has to dry after it in this air, minutes. */

@@ -1,8 +1,11 @@
 import type { Paint } from "../../paint/schema";
 import type { Wall } from "../../wall/schema";
+import { did, paintsIn } from "../act";
+import { filmMl } from "../filmMl";
+import { wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import type { WorkSite, WorkWall } from "../site";
-import { paintsIn, waitFor, type StepDraft, type Wait } from "../step";
+import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { careOf, clothSetMin, objectMinutes } from "./care";
 
@@ -23,9 +26,10 @@ export function finishObject(on: WorkWall, site: WorkSite, steps: readonly StepD
     : [];
   const isHeated = careOf[kind].isIroned && set !== "air";
   const lift: StepDraft = {
-    id: `${id}/lift`,
+    id: wallStep(id, "lift"),
     phase: "finish",
     verb: "lift",
+    does: [did("put-back", "wall", [id])],
     wall: id,
     minutes: objectMinutes.lifting,
     after: [
@@ -66,7 +70,7 @@ function varnishSteps(
   ready: readonly (Wait | null)[],
 ): StepDraft[] {
   const coats = varnishCoats(wall, paint);
-  const id = (coat: number) => `${wall.id}/varnish-${coat}`;
+  const id = (coat: number) => wholeStep(wall.id, "varnish", coat);
   return Array.from({ length: coats }, (_, index): StepDraft => {
     const coat = index + 1;
     return {
@@ -77,13 +81,20 @@ function varnishSteps(
       colour: paint.id,
       coat,
       minutes: surfaceM2 / work.rates.rolling_m2_min + edgeMm / 1000 / work.rates.cuttingIn_m_min,
-      coatsM2: surfaceM2,
+      does: [
+        did("varnish", "wall", [wall.id], {
+          coat,
+          with: paint.id,
+          ml: filmMl(paint, surfaceM2, wall.texture),
+          rolledM2: surfaceM2,
+        }),
+      ],
       leftAlone: true,
       session: `varnish-${wall.id}`,
       after: coat === 1 ? ready : nextCoat(id(coat - 1), paint, work.secondCoat),
       say: said("varnish", { wall: wall.id, colour: paint.id, coat, coats, amount: surfaceM2 }),
       cautions: [said("care-varnish", {}), ...(coat > 1 ? [said("care-dust", {})] : [])],
-      evening: [said("ready-tins", { colours: [paint.id] })],
+      evening: [],
     };
   });
 }
@@ -93,9 +104,10 @@ const setByHeat = (
   painted: readonly StepDraft[],
   lift: string,
 ): StepDraft => ({
-  id: `${wall.id}/set-heat`,
+  id: wallStep(wall.id, "set-heat"),
   phase: "finish",
   verb: "set-heat",
+  does: [did("iron", "wall", [wall.id])],
   wall: wall.id,
   minutes: objectMinutes.ironing + surfaceM2 * objectMinutes.ironingPerM2,
   after: [waitFor(lift), ...painted.map(({ id }) => waitFor(id, "drying", clothSetMin))],

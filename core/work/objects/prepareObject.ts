@@ -1,3 +1,5 @@
+import { did } from "../act";
+import { wallStep } from "../keys";
 import type { WorkWall } from "../site";
 import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
@@ -7,30 +9,36 @@ import { careOf, clothDryMin, objectMinutes } from "./care";
 export function layObject({ wall }: WorkWall): StepDraft[] {
   const { kind, prepared, backing } = wall.object!;
   const { hasGlass, isIroned } = careOf[kind];
-  const id = (name: string) => `${wall.id}/${name}`;
   const shared = { phase: "prepare", wall: wall.id } as const;
   const wash: StepDraft = {
     ...shared,
-    id: id("wash-cloth"),
+    id: wallStep(wall.id, "wash-cloth"),
     verb: "wash-cloth",
+    does: [did("wash", "wall", [wall.id])],
     minutes: objectMinutes.washing,
     after: [],
     say: said("wash-cloth", { wall: wall.id }),
     cautions: [],
     evening: [],
   };
+  const isWashed = careOf[kind].before === "wash" && !prepared;
   const lay: StepDraft = {
     ...shared,
-    id: id("lay-flat"),
+    id: wallStep(wall.id, "lay-flat"),
     verb: "lay-flat",
+    does: [did("lay", "wall", [wall.id], { tools: isThinlyBacked(wall) ? ["card"] : [] })],
     minutes: objectMinutes.laying,
-    after: [waitFor(wash.id, "drying", clothDryMin)],
+    after: isWashed ? [waitFor(wash.id, "drying", clothDryMin)] : [],
     say: said("lay-flat", { wall: wall.id, kind, backing: backing ?? null }),
     cautions: [...(hasGlass ? [said("care-glass", {})] : []), ...(isIroned ? [said("care-iron", {})] : [])],
     evening: [said("ready-object", {}), ...(isIroned ? [said("ready-cloth", {})] : [])],
   };
-  return careOf[kind].before === "wash" && !prepared ? [wash, lay] : [lay];
+  return isWashed ? [wash, lay] : [lay];
 }
+
+/** Whether card lies under it, which paint goes through. */
+export const isThinlyBacked = ({ object }: WorkWall["wall"]): boolean =>
+  object !== undefined && object.backing === undefined && careOf[object.kind].isThin;
 
 /** Its shine rubbed off, so that paint holds; only after `tests` for what that would set free. */
 export function keyObject({ wall, surfaceM2 }: WorkWall, tests: readonly string[]): StepDraft[] {
@@ -38,12 +46,16 @@ export function keyObject({ wall, surfaceM2 }: WorkWall, tests: readonly string[
   if (careOf[kind].before !== "key" || prepared) return [];
   return [
     {
-      id: `${wall.id}/key-object`,
+      id: wallStep(wall.id, "key-object"),
       phase: "prepare",
       verb: "key-object",
+      does: [
+        did("dull", "wall", [wall.id], { tools: ["paper", "dust-mask"] }),
+        did("dust", "wall", [wall.id]),
+      ],
       wall: wall.id,
       minutes: objectMinutes.keying + surfaceM2 * objectMinutes.keyingPerM2,
-      after: [waitFor(`${wall.id}/lay-flat`), ...tests.map((test) => waitFor(test))],
+      after: [waitFor(wallStep(wall.id, "lay-flat")), ...tests.map((test) => waitFor(test))],
       say: said("key-object", { wall: wall.id, kind, amount: surfaceM2 }),
       cautions: [said("care-dust", {}), ...(tests.length > 0 ? [] : [said("care-lead", {})])],
       evening: [],

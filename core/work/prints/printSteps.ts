@@ -2,10 +2,13 @@ import { placeBox } from "../../geometry/placeContour";
 import type { Placement, WallMotif } from "../../pattern/placement";
 import type { Paint } from "../../paint/schema";
 import type { Wall } from "../../wall/schema";
+import { did, type Did } from "../act";
 import type { Table } from "../contribution";
-import { waitFor, type StepDraft, type Stretch, type Wait } from "../step";
+import { finishStep } from "../keys";
+import { waitIfAny, type StepDraft, type Stretch, type Wait } from "../step";
 import { stretchesOf } from "../stepList";
-import { cautionsAbove, overFloor } from "../cautions";
+import { overFloor } from "../cautions";
+import { filmMl } from "../filmMl";
 import { tapedOver } from "../tapedOver";
 import {
   adhesiveFactor,
@@ -20,6 +23,8 @@ import {
 } from "./constants";
 import { isMitred, shadedIn } from "./partsOfPrints";
 import { waitsIn } from "./orderPrints";
+import { toolsOf } from "./toolsOfPrints";
+import { paintOfPrints } from "./paintOfPrints";
 import { placedSheets } from "./placedSheets";
 import type { PiecesOfSheet } from "./severalColours";
 import { goesBack, stretchesInTurn, type PrintedBy } from "./stretchesInTurn";
@@ -60,7 +65,7 @@ export interface Printing {
 }
 
 const stepId = (finish: string, wall: string, pass: readonly string[]) =>
-  `${wall}/${finish}/print-${pass.length === 1 ? pass[0]! : "repeats"}`;
+  finishStep(wall, finish, `print-${pass.length === 1 ? pass[0]! : "repeats"}`);
 
 /** One step for all prints of a pass on a wall, which goes from column to column and may stop between them. */
 export function printSteps(own: Printing): StepDraft[] {
@@ -72,7 +77,13 @@ export function printSteps(own: Printing): StepDraft[] {
       const colours = coloursOf(on, prints);
       const shades = shadesOf(on, prints, own);
       const all = [...new Set([...colours, ...shades])];
-      const stretches = keptStretchesOf(on, pass, prints, own);
+      const does = workOfPass(own, on, place, prints, colours, shades);
+      const goes = keptStretchesOf(on, pass, prints, own);
+      // What is wetted beside the first colour is at hand in every stretch.
+      const stretches =
+        does.length === 1
+          ? goes
+          : goes.map((go) => ({ ...go, ids: [...go.ids, ...does.slice(1).map(() => [0, 1] as const)] }));
       const partial = prints.filter(({ share }) => share < 1).length;
       return [
         {
@@ -80,16 +91,16 @@ export function printSteps(own: Printing): StepDraft[] {
           phase: "colour",
           verb: "print",
           wall: wall.id,
-          ...(all.length === 1 ? { colour: all[0]! } : { brushedWith: all }),
+          ...(all.length === 1 && { colour: all[0]! }),
+          does,
           session: own.finish,
-          prints: prints.map(({ id }) => id),
           stretches,
           minutes: stretches.reduce((sum, { minutes }) => sum + minutes, 0),
           after: [
             ...own.ready(wall).map((wait) => tapedOver(wait, own.paints)),
             ...own.passes
               .slice(0, place)
-              .map((before) => waitFor(stepId(own.finish, wall.id, before), "touch-dry", printDryMin)),
+              .map((before) => waitIfAny(stepId(own.finish, wall.id, before), "touch-dry", printDryMin)),
           ],
           say: {
             code: "print",
@@ -113,16 +124,45 @@ export function printSteps(own: Printing): StepDraft[] {
             { code: "care-print", values: {} },
             ...(prints.some(isMitred) ? [{ code: "care-mitre", values: {} }] : []),
             ...careOfRim(own, pass),
-            ...cautionsAbove(overFloor(wall, topOf(on, prints))),
           ],
-          evening: [
-            { code: "ready-tins", values: { colours: all } },
-            { code: "ready-sheets", values: { copies: copiesOf(own) } },
-          ],
+          evening: [{ code: "ready-sheets", values: { copies: copiesOf(own) } }],
         },
       ];
     }),
   );
+}
+
+/** The prints of a pass in their turn, and the further paints that they are made in. */
+function workOfPass(
+  own: Printing,
+  on: PrintedWall,
+  place: number,
+  prints: readonly Placement[],
+  colours: readonly string[],
+  shades: readonly string[],
+): Did[] {
+  const { wall } = on;
+  const heightMm = overFloor(wall, topOf(on, prints));
+  const tools = toolsOf(own);
+  const uses = paintOfPrints({ ...own, walls: [{ ...on, placements: prints }] });
+  const mlOf = (paint: string) =>
+    uses.reduce(
+      (sum, use) =>
+        use.paint === paint && use.printed ? sum + filmMl(use.printed, use.printed.areaM2, use.texture) : sum,
+      0,
+    );
+  const [main, ...others] = [...new Set([...colours, ...shades])] as [string, ...string[]];
+  return [
+    did(
+      "print",
+      "print",
+      prints.map(({ id }) => id),
+      { with: main, ml: mlOf(main), tools, heightMm },
+    ),
+    ...others.map((paint) =>
+      did("print", "paint", [paint], { with: paint, coat: place + 1, ml: mlOf(paint), tools }),
+    ),
+  ];
 }
 
 /** What a pass is called, what of its sheet is taped off, and whether colours are kept apart by a card at each print. */

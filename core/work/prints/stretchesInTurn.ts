@@ -22,7 +22,7 @@ export function stretchesInTurn(
     if (from === 0 && took < leastBegunMin && place < prints.length - 1) return;
     const furthest = own.reduce((far, each) => (placeOf(each) > placeOf(far) ? each : far));
     stretches.push({
-      regions: own.map(({ id }) => id),
+      ids: [[from, place + 1]],
       minutes: took,
       until: { column: furthest.column, row: furthest.row, at: furthest.at.x },
     });

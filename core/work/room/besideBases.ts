@@ -1,10 +1,14 @@
 import type { Paint } from "../../paint/schema";
 import type { BaseBeside, WorkWall } from "../site";
 import { groundReady } from "./groundReady";
-import { waitFor, type Wait, type WaitKind } from "../step";
+import { wallStep, wholeStep } from "../keys";
+import { waitIfAny, type Wait, type WaitKind } from "../step";
 
 /** All marks of a wall, and the look at its chips. */
-const setOut = (wall: string): (Wait | null)[] => [waitFor(`${wall}/mark`), waitFor(`${wall}/chips`)];
+const setOut = (wall: string): Wait[] => [
+  waitIfAny(wallStep(wall, "mark")),
+  waitIfAny(wallStep(wall, "chips")),
+];
 
 type Paints = ReadonlyMap<string, Paint>;
 
@@ -15,8 +19,8 @@ const baseDone = (
   what: WaitKind = "after",
   minutes = 0,
 ): (Wait | null)[] => [
-  waitFor(`${wall}/base-${paints.get(paint)!.coats}`, what, minutes),
-  waitFor(`${wall}/peel-base`),
+  waitIfAny(wholeStep(wall, "base", paints.get(paint)!.coats), what, minutes),
+  waitIfAny(wallStep(wall, "peel-base")),
 ];
 
 /** Nothing but its own base goes onto a wall while masks of a base around its corner lie there. */

@@ -1,10 +1,14 @@
 import type { Paint } from "../../paint/schema";
-import { cautionsAbove, cautionsOfPaint, heightOf } from "../cautions";
+import { did } from "../act";
+import { cautionsOfPaint, heightOf } from "../cautions";
+import { filmMl } from "../filmMl";
+import { wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import type { WorkSite, WorkWall } from "../site";
-import { waitFor, type StepDraft, type Wait } from "../step";
+import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { bundleTape, type TapeBundle } from "../taped/bundleTape";
 import { coloursOfSeals, metresOf } from "../taped/bundles";
+import { peelingOf } from "../taped/didTape";
 import { layTape } from "../taped/layTape";
 import { said } from "../words";
 import { floatedAround, tapedAround } from "./besideBases";
@@ -20,31 +24,29 @@ export function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
   const primer = wall.primer === undefined ? undefined : site.paints.get(wall.primer);
   if (wall.baseState !== "paint") return primer ? coats(on, site, "prime", primer, groundReady(wall)) : [];
   const base = site.paints.get(wall.base)!;
-  const masks = bundleTape(
-    site.baseMasks.get(wall.id) ?? [],
-    () => 0,
-    () => 0,
-  ).bundles;
-  const ids = { tape: `${wall.id}/tape-base`, seal: `${wall.id}/seal-base` };
+  const masks = bundleTape({
+    on: wall.id,
+    pieces: site.baseMasks.get(wall.id) ?? [],
+    ids: site.tapeIds.get(wall.id)?.[0] ?? [],
+    groupOf: () => 0,
+    offOf: () => 0,
+  });
+  const ids = { tape: wallStep(wall.id, "tape-base"), seal: wallStep(wall.id, "seal-base") };
   const masking = masks.length === 0 ? [] : maskAround(on, site, masks, ids);
   const sealDry = Math.max(0, ...coloursOfSeals(masks).map((paint) => site.paints.get(paint)!.touchDryMin));
   const masked = [
     ...groundReady(wall),
     ...tapedAround(on, site.paints),
     ...floatedAround(on, site.paints),
-    waitFor(ids.tape),
-    waitFor(ids.seal, "touch-dry", sealDry),
+    waitIfAny(ids.tape),
+    waitIfAny(ids.seal, "touch-dry", sealDry),
   ];
   const primed = primer ? coats(on, site, "prime", primer, masked) : [];
   const onPrimer = primer
-    ? [waitFor(`${wall.id}/prime-${primer.coats}`, "recoat", primer.recoatMin)]
+    ? [waitFor(wholeStep(wall.id, "prime", primer.coats), "recoat", primer.recoatMin)]
     : masked;
   const based = coats(on, site, "base", base, onPrimer);
-  return [
-    ...masking,
-    ...primed,
-    ...(masks.length > 0 ? unmasked(on, site, base, based, metresOf(masks)) : based),
-  ];
+  return [...masking, ...primed, ...(masks.length > 0 ? unmasked(on, site, base, based, masks) : based)];
 }
 
 function maskAround(
@@ -60,8 +62,7 @@ function maskAround(
     amount: metresOf(tape),
     isObject: wall.object !== undefined,
   });
-  const cautions = cautionsAbove(heightOf(wall));
-  return layTape({ wall: wall.id, round: 0, ids, tape, after, say, cautions }, site);
+  return layTape({ wall: wall.id, round: 0, ids, tape, after, say, heightMm: heightOf(wall) }, site);
 }
 
 /** The base with its masks off again: with the last coat while it is wet, or in a step of its own. */
@@ -70,24 +71,32 @@ function unmasked(
   site: WorkSite,
   base: Paint,
   based: StepDraft[],
-  metres: number,
+  masks: readonly TapeBundle[],
 ): StepDraft[] {
+  const metres = metresOf(masks);
   const minutes = metres / site.work.rates.peeling_m_min;
+  const peeling = peelingOf(masks, heightOf(wall)).map((one) => one.did);
   if (peel.when === "wet") {
     const last = based.at(-1)!;
     const values = { ...last.say.values, isPeeled: true };
-    const peeled = { ...last, minutes: last.minutes + minutes, say: { ...last.say, values } };
+    const peeled = {
+      ...last,
+      does: [...last.does, ...peeling],
+      minutes: last.minutes + minutes,
+      say: { ...last.say, values },
+    };
     return [...based.slice(0, -1), peeled];
   }
   const off: StepDraft = {
-    id: `${wall.id}/peel-base`,
+    id: wallStep(wall.id, "peel-base"),
     phase: "unmask",
     verb: "peel",
     wall: wall.id,
+    does: peeling,
     minutes,
-    after: [waitFor(`${wall.id}/base-${base.coats}`, "touch-dry", base.touchDryMin)],
+    after: [waitFor(wholeStep(wall.id, "base", base.coats), "touch-dry", base.touchDryMin)],
     say: said("peel-base", { wall: wall.id, amount: metres }),
-    cautions: cautionsAbove(heightOf(wall)),
+    cautions: [],
     evening: [],
   };
   return [...based, off];
@@ -105,7 +114,7 @@ function coats(
     areaM2 / rates.rolling_m2_min +
     (edgeMm - floatMm) / 1000 / rates.cuttingIn_m_min +
     floatMm / 1000 / rates.floating_m_min;
-  const id = (number: number) => `${wall.id}/${verb}-${number}`;
+  const id = (number: number) => wholeStep(wall.id, verb, number);
   return Array.from({ length: paint.coats }, (_, index): StepDraft => {
     const coat = index + 1;
     return {
@@ -115,8 +124,17 @@ function coats(
       wall: wall.id,
       colour: paint.id,
       coat,
+      does: [
+        did(verb, "wall", [wall.id], {
+          coat,
+          with: paint.id,
+          ml: filmMl(paint, areaM2, wall.texture),
+          ...(floatMm > 0 && { tools: ["brush-wide"] }),
+          heightMm: heightOf(wall),
+          rolledM2: areaM2,
+        }),
+      ],
       minutes,
-      coatsM2: areaM2,
       session: firstSession(paint.id, site),
       after: coat === 1 ? first : nextCoat(id(coat - 1), paint, secondCoat),
       say: said(verb, {
@@ -128,8 +146,8 @@ function coats(
         isFloated: floatMm > 0,
         downTo: wall.baseDownTo ?? null,
       }),
-      cautions: cautionsOfPaint(paint, heightOf(wall)),
-      evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
+      cautions: cautionsOfPaint(paint),
+      evening: [],
     };
   });
 }

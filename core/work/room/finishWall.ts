@@ -1,12 +1,13 @@
 import { roomMinutes } from "../../trade/constants";
-import { cautionsOnSteps } from "../cautions";
+import { did, paintsIn } from "../act";
+import { wallStep } from "../keys";
 import { careOf } from "../objects/care";
 import type { WorkSite, WorkWall } from "../site";
-import { paintsIn, waitFor, type StepDraft, type Wait } from "../step";
+import { waitIfAny, type StepDraft, type Wait } from "../step";
 import { touchDry } from "../touchDry";
 import { said } from "../words";
 import { cautionsOfPlates } from "./prepareWall";
-import { countThings } from "./thingsOf";
+import { countThings, idsOfThings } from "./thingsOf";
 
 /**
  * What is left on a wall when its last coat is dry enough to lean on: in one visit what was marked is rubbed out, what
@@ -24,8 +25,8 @@ export function finishWall(
     marking: { marks: made, hidden, pins },
     regions,
   } = on;
-  const marks = made - hidden;
-  const id = (name: string) => `${wall.id}/${name}`;
+  const marks = made.filter((id) => !hidden.has(id));
+  const heightMm = on.workTopMm;
   const own = steps.filter((step) => step.wall === wall.id);
   const painted = own.filter(({ phase }) => phase === "colour" || phase === "ground");
   // A base is seen where neither paper nor broken colour lies over it.
@@ -37,32 +38,39 @@ export function finishWall(
       phase === "ground" ? isBaseSeen : paintsIn(step).length > 0 && !leftAlone,
     );
   const dry = [
-    waitFor(id("mark")),
+    waitIfAny(wallStep(wall.id, "mark")),
     ...painted.map((step) => touchDry(step, paints)),
     // What else was done there is over; a coat need not take another one for this.
-    ...ready.map((wait) => wait && (wait.what === "recoat" ? waitFor(wait.step) : wait)),
+    ...ready.map(
+      (wait) => wait && (wait.what === "recoat" ? ({ ...wait, what: "after", minutes: 0 } as const) : wait),
+    ),
   ];
-  const shared = { phase: "finish", wall: wall.id, evening: [], cautions: cautionsOnSteps(on) } as const;
+  const shared = { phase: "finish", wall: wall.id, evening: [], cautions: [] } as const;
   const rubOut: StepDraft = {
     ...shared,
-    id: id("rub-out"),
+    id: wallStep(wall.id, "rub-out"),
     verb: "rub-out",
-    minutes: marks * roomMinutes.rubbingOut,
+    does: [did("rub-out", "mark", marks, { heightMm })],
+    minutes: marks.length * roomMinutes.rubbingOut,
     after: dry,
-    say: said("rub-out", { wall: wall.id, amount: marks, object: wall.object?.kind ?? null }),
+    say: said("rub-out", { wall: wall.id, amount: marks.length, object: wall.object?.kind ?? null }),
   };
   const touchUp: StepDraft = {
     ...shared,
-    id: id("touch-up"),
+    id: wallStep(wall.id, "touch-up"),
     verb: "touch-up",
+    does: [did("touch-up", "wall", [wall.id], { tools: ["tool-lamp"], heightMm })],
     minutes: 5 + edgesM * roomMinutes.checkingPerM + pins * roomMinutes.fillingHole,
-    after: [...dry, waitFor(id("rub-out"))],
+    after: [...dry, waitIfAny(wallStep(wall.id, "rub-out"))],
     say: said("touch-up", { wall: wall.id, pins }),
   };
   return [
-    ...(marks > 0 ? [rubOut] : []),
+    ...(marks.length > 0 ? [rubOut] : []),
     ...(isSeen ? [touchUp] : []),
-    ...putThingsBack(on, [...dry, waitFor(id("rub-out")), waitFor(id("touch-up"))]),
+    ...putThingsBack(on, [
+      ...dry,
+      ...(["rub-out", "touch-up"] as const).map((name) => waitIfAny(wallStep(wall.id, name))),
+    ]),
   ];
 }
 
@@ -73,10 +81,15 @@ function putThingsBack({ wall }: WorkWall, after: readonly (Wait | null)[]): Ste
   if (plates + shelves + masked === 0) return [];
   return [
     {
-      id: `${wall.id}/plates-back`,
+      id: wallStep(wall.id, "plates-back"),
       phase: "finish",
       verb: "plates-back",
       wall: wall.id,
+      does: [
+        ...idsOfThings(wall, "plate").map((ids) => did("put-back", "wall", ids, { tools: ["tool-tester"] })),
+        ...idsOfThings(wall, "shelf").map((ids) => did("put-back", "wall", ids)),
+        ...idsOfThings(wall, "radiator", "pipe").map((ids) => did("unmask", "wall", ids)),
+      ],
       minutes: (plates + shelves) * roomMinutes.plateBack + masked * roomMinutes.unmaskingOne,
       after,
       say: said("plates-back", { wall: wall.id, ...things }),

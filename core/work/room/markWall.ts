@@ -1,10 +1,11 @@
 import { roomMinutes } from "../../trade/constants";
-import { cautionsOnSteps } from "../cautions";
+import { did } from "../act";
+import { levelLine, wallStep, wholeStep } from "../keys";
 import { objectMinutes } from "../objects/care";
 import type { WorkMarking, WorkSite, WorkWall } from "../site";
 import { unmaskedAround } from "./besideBases";
 import { curedUnder } from "../curedUnder";
-import { waitFor, type StepDraft } from "../step";
+import { waitFor, waitIfAny, type StepDraft } from "../step";
 import { said } from "../words";
 import { groundReady } from "./groundReady";
 
@@ -12,39 +13,51 @@ import { groundReady } from "./groundReady";
 export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
   const { wall, marking, isPapered } = on;
   const { marks, isLevelled, chips } = marking;
-  if (marks === 0) return [];
+  if (marks.length === 0) return [];
   const base = paints.get(wall.base)!;
-  const based = waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin);
-  const id = `${wall.id}/mark`;
-  const shared = { phase: "set-out", wall: wall.id, cautions: cautionsOnSteps(on) } as const;
+  const based = waitIfAny(wholeStep(wall.id, "base", base.coats), "recoat", base.recoatMin);
+  const id = wallStep(wall.id, "mark");
+  const shared = { phase: "set-out", wall: wall.id, cautions: [] } as const;
+  const heightMm = on.workTopMm;
+  const strings = stringsOf(marking);
   const mark: StepDraft = {
     ...shared,
     id,
     verb: "mark",
     sharedByTwo: true,
+    does: [
+      ...(isLevelled && !wall.object
+        ? [did("strike", "line", [levelLine(wall.id)], { tools: ["tool-level"], heightMm })]
+        : []),
+      did("mark", "mark", marks, {
+        tools: ["tool-measure", ...(strings.length > 0 ? ["tool-pin"] : [])],
+        heightMm,
+      }),
+    ],
     minutes:
       (wall.object ? objectMinutes.squaring : isLevelled ? roomMinutes.levelLine : 0) +
-      marks * work.rates.marking_min +
+      marks.length * work.rates.marking_min +
       drawingMinutes(marking),
     after: [
       ...groundReady(wall),
       isPapered ? curedUnder(based) : based,
-      waitFor(`${wall.id}/peel-base`),
+      waitIfAny(wallStep(wall.id, "peel-base")),
       ...unmaskedAround(on, paints),
     ],
     say: said("mark", {
       wall: wall.id,
-      amount: marks,
+      amount: marks.length,
       isLevelled,
-      arcs: stringsOf(marking).length,
+      arcs: strings.length,
       object: wall.object?.kind ?? null,
     }),
-    evening: wall.object ? [] : [said("ready-setting-out", {})],
+    evening: [],
   };
   const showColours: StepDraft = {
     ...shared,
-    id: `${wall.id}/chips`,
+    id: wallStep(wall.id, "chips"),
     verb: "chips",
+    does: [did("look", "wall", [wall.id], { heightMm })],
     minutes: roomMinutes.chips + chips * roomMinutes.eachChip,
     after: [waitFor(id)],
     say: said("chips", { wall: wall.id, amount: chips }),

@@ -1,8 +1,9 @@
-import type { Said } from "../../findings/speech";
 import { inOrderOfMaking } from "../../paint/mix";
 import type { Paint } from "../../paint/schema";
+import { did, paintsIn } from "../act";
+import { mixStep } from "../keys";
 import { floorCovered } from "./protectRoom";
-import { paintsIn, waitFor, type StepDraft } from "../step";
+import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 
 /** Measuring, stirring to the bottom, boxing batches, and a dab dried beside the sample. */
@@ -17,7 +18,6 @@ export function mixPaints(steps: readonly StepDraft[], paints: ReadonlyMap<strin
   for (const { id, mix } of order)
     if (mix && needed.has(id)) for (const part of mix.parts) if ("paint" in part) needed.add(part.paint);
   const made = [...order].reverse().filter(({ id, mix }) => mix && needed.has(id));
-  const stepOf = (paint: string) => `mix/${paint}`;
   const isMade = (paint: string) => made.some(({ id }) => id === paint);
   const mixing = made.map(({ id, mix }): StepDraft => {
     const parts = mix!.parts.map((part) => ({
@@ -26,34 +26,24 @@ export function mixPaints(steps: readonly StepDraft[], paints: ReadonlyMap<strin
     }));
     const components = parts.flatMap(({ paint }) => (paint === null ? [] : [paint]));
     return {
-      id: stepOf(id),
+      id: mixStep(id),
       phase: "protect",
       verb: "mix",
+      does: [did("mix", "paint", [id])],
       minutes: mixingMin,
-      after: [floorCovered, ...components.filter(isMade).map((paint) => waitFor(stepOf(paint)))],
+      after: [floorCovered, ...components.filter(isMade).map((paint) => waitFor(mixStep(paint)))],
       say: said("mix", { colour: id, parts }),
       cautions: [],
-      evening: [
-        said("ready-tins", { colours: components.filter((paint) => !isMade(paint)) }),
-        said("ready-mixing", {}),
-      ],
+      evening: [],
     };
   });
   const mixedFirst = steps.map((step) => {
     const own = paintsIn(step).filter(isMade);
-    const evening = withoutMixes(step.evening, isMade);
     return own.length === 0
-      ? { ...step, evening }
-      : { ...step, evening, after: [...step.after, ...own.map((paint) => waitFor(stepOf(paint)))] };
+      ? step
+      : { ...step, after: [...step.after, ...own.map((paint) => waitFor(mixStep(paint)))] };
   });
   // Once the floor is covered, before anything is opened.
   const place = steps.findIndex(({ id }) => id === floorCovered.step) + 1;
   return [...mixedFirst.slice(0, place), ...mixing, ...mixedFirst.slice(place)];
 }
-
-const withoutMixes = (evening: readonly Said[], isMade: (paint: string) => boolean): Said[] =>
-  evening.flatMap((line): Said[] => {
-    if (line.code !== "ready-tins") return [line];
-    const colours = (line.values as { colours: readonly string[] }).colours.filter((paint) => !isMade(paint));
-    return colours.length === 0 ? [] : [said("ready-tins", { colours })];
-  });

@@ -1,15 +1,18 @@
 import { floorCovered } from "./protectRoom";
 import { preparationFor } from "../../findings/preparation";
 import { fillerDryMin, roomMinutes } from "../../trade/constants";
-import type { Condition, Wall } from "../../wall/schema";
-import { cautionsAbove, heightOf } from "../cautions";
+import type { Wall } from "../../wall/schema";
+import { did } from "../act";
+import { heightOf } from "../cautions";
+import { conditionIds, conditionStep, wallStep } from "../keys";
 import { keyObject, layObject } from "../objects/prepareObject";
 import type { WorkSite, WorkWall } from "../site";
-import { waitFor, type StepDraft } from "../step";
+import { waitFor, waitIfAny, type StepDraft } from "../step";
 import { said } from "../words";
 import { coatWhole } from "./coatWhole";
 import { cleaned } from "./groundReady";
-import { countThings, thingsOf } from "./thingsOf";
+import { mending, sanding } from "./mending";
+import { countThings, idsOfThings, thingsOf } from "./thingsOf";
 
 /** Plates off, washed, mended, primed, and its base where that is painted first; an object laid flat and keyed instead. */
 export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
@@ -18,7 +21,7 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
   const isTest = (index: number) => wall.conditions[index]!.kind === "old-paint";
   const all = [...wall.conditions.keys()];
   const tests = all.filter(isTest);
-  const tested = tests.map((index) => `${wall.id}/prepare-${index + 1}`);
+  const tested = tests.map((index) => conditionStep(wall.id, "prepare", index));
   return [
     ...(wall.object ? layObject(on) : [...platesOff(wall), cleanWall(on)]),
     ...tests.flatMap((index) => mend(wall, index, [])),
@@ -30,19 +33,21 @@ export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
 
 /** Washed, or boards dusted. */
 function cleanWall({ wall, surfaceM2, isBareWood }: WorkWall): StepDraft {
-  const id = (name: string) => `${wall.id}/${name}`;
+  const heightMm = heightOf(wall);
   return {
     ...(isBareWood
       ? {
-          id: id("dust-wall"),
+          id: wallStep(wall.id, "dust-wall"),
           verb: "dust-wall",
+          does: [did("dust", "wall", [wall.id], { heightMm })],
           minutes: surfaceM2 * roomMinutes.dustingPerM2,
           say: said("dust-wall", { wall: wall.id, amount: surfaceM2 }),
           evening: [said("ready-dusting", {})],
         }
       : {
-          id: id("wash-wall"),
+          id: wallStep(wall.id, "wash-wall"),
           verb: "wash-wall",
+          does: [did("wash", "wall", [wall.id], { tools: ["tool-bucket", "sugar-soap"], heightMm })],
           minutes: surfaceM2 * roomMinutes.washingPerM2,
           say: said("wash-wall", { wall: wall.id, amount: surfaceM2 }),
           evening: [said("ready-washing", {})],
@@ -50,8 +55,8 @@ function cleanWall({ wall, surfaceM2, isBareWood }: WorkWall): StepDraft {
     phase: "prepare",
     wall: wall.id,
     sharedByTwo: true,
-    after: [floorCovered, waitFor(id("plates-off"))],
-    cautions: cautionsAbove(heightOf(wall)),
+    after: [floorCovered, waitIfAny(wallStep(wall.id, "plates-off"))],
+    cautions: [],
   };
 }
 
@@ -61,10 +66,15 @@ function platesOff(wall: Wall): StepDraft[] {
   if (plates + shelves + masked === 0) return [];
   return [
     {
-      id: `${wall.id}/plates-off`,
+      id: wallStep(wall.id, "plates-off"),
       phase: "protect",
       verb: "plates-off",
       wall: wall.id,
+      does: [
+        ...idsOfThings(wall, "plate").map((ids) => did("clear", "wall", ids, { tools: ["tool-tester"] })),
+        ...idsOfThings(wall, "shelf").map((ids) => did("clear", "wall", ids)),
+        ...idsOfThings(wall, "radiator", "pipe").map((ids) => did("mask", "wall", ids, { tools: ["film"] })),
+      ],
       minutes:
         plates * roomMinutes.plateOff + shelves * roomMinutes.shelfOff + masked * roomMinutes.maskingOne,
       after: [floorCovered],
@@ -78,29 +88,17 @@ function platesOff(wall: Wall): StepDraft[] {
 export const cautionsOfPlates = (wall: Wall) =>
   thingsOf(wall, "plate").length > 0 ? [said("care-circuit", {})] : [];
 
-/** Conditions that are filled or wetted dry before they are sanded flush. */
-const mending: Record<Condition["kind"], { readonly minutes: number; readonly sanding?: number }> = {
-  crack: { minutes: 15, sanding: 10 },
-  patch: { minutes: 10, sanding: 10 },
-  gloss: { minutes: 20 },
-  grease: { minutes: 15 },
-  "bare-plaster": { minutes: 10 },
-  "old-paint": { minutes: 10 },
-};
-
-/** Whether a condition is filled and then sanded. */
-export const isSanded = ({ kind }: Condition): boolean => mending[kind].sanding !== undefined;
-
 function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] {
   const { kind: condition } = wall.conditions[index]!;
-  const { minutes, sanding } = mending[condition];
-  const prepare = `${wall.id}/prepare-${index + 1}`;
+  const { minutes, sanding: sandingMin, acts, tools } = mending[condition];
+  const prepare = conditionStep(wall.id, "prepare", index);
+  const ids = [conditionIds(wall)[index]!];
+  const heightMm = heightOf(wall);
   const shared = {
     phase: "prepare",
     wall: wall.id,
     cautions: [
       ...(preparationFor[condition].caution === undefined ? [] : [said("care-preparing", { condition })]),
-      ...cautionsAbove(heightOf(wall)),
     ],
     evening: [said("ready-mending", {})],
   } as const;
@@ -109,13 +107,17 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
     ...tests.filter((test) => test !== prepare).map((test) => waitFor(test)),
   ];
   const say = said("prepare", { wall: wall.id, condition });
-  const first: StepDraft = { ...shared, id: prepare, verb: "prepare", minutes, after, say };
-  if (sanding === undefined) return [first];
+  const does = acts.map((act) => did(act, "wall", ids, { ...(tools.length > 0 && { tools }), heightMm }));
+  const first: StepDraft = { ...shared, id: prepare, verb: "prepare", does, minutes, after, say };
+  if (sandingMin === undefined) return [first];
   const second: StepDraft = {
     ...shared,
-    id: `${wall.id}/sand-${index + 1}`,
+    id: conditionStep(wall.id, "sand", index),
     verb: "sand",
-    minutes: sanding,
+    does: sanding.acts.map((act) =>
+      did(act, "wall", ids, { tools: act === "sand" ? sanding.tools : [], heightMm }),
+    ),
+    minutes: sandingMin,
     cautions: [...shared.cautions, ...(tests.length > 0 ? [] : [said("care-lead", {})])],
     after: [waitFor(prepare, "drying", fillerDryMin)],
     say: said("sand", { wall: wall.id }),

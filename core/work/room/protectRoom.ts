@@ -1,6 +1,8 @@
 import { roomMinutes } from "../../trade/constants";
+import { did } from "../act";
+import { roomStep, wallStep } from "../keys";
 import type { WorkWall } from "../site";
-import { waitFor, type StepDraft, type Wait } from "../step";
+import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { thingsOf } from "./thingsOf";
 
@@ -9,8 +11,10 @@ const furnitureAt = (walls: readonly WorkWall[]): number =>
 
 const heavy = (pieces: number) => (pieces > 0 ? [said("care-heavy", {})] : []);
 
-/** Nothing is opened before the floor is covered. */
-export const floorCovered: Wait = { step: "cover", what: "after", minutes: 0 };
+/** Nothing is opened before the floor is covered; things on a table have none. */
+export const floorCovered: Wait = waitIfAny(roomStep("cover"));
+
+const room = ["room"];
 
 /** Those that stand: a thing on a table needs no room cleared. */
 const standing = (walls: readonly WorkWall[]) => walls.filter(({ wall }) => !wall.object);
@@ -23,9 +27,10 @@ export function protectRoom(all: readonly WorkWall[]): StepDraft[] {
   const metres = metresOfWall(walls);
   return [
     {
-      id: "clear",
+      id: roomStep("clear"),
       phase: "protect",
       verb: "clear",
+      does: [did("clear", "room", room)],
       ...(furniture > 0 && { sharedByTwo: true }),
       minutes: roomMinutes.clearing + furniture * roomMinutes.movingOne,
       after: [],
@@ -37,9 +42,10 @@ export function protectRoom(all: readonly WorkWall[]): StepDraft[] {
       id: floorCovered.step,
       phase: "protect",
       verb: "cover",
+      does: [did("cover", "room", room, { tools: ["dust-sheet"] })],
       sharedByTwo: true,
       minutes: metres * roomMinutes.coveringPerM,
-      after: [waitFor("clear")],
+      after: [waitFor(roomStep("clear"))],
       say: said("cover", { amount: metres }),
       cautions: [],
       evening: [],
@@ -57,14 +63,15 @@ export function putBack(all: readonly WorkWall[], before: readonly StepDraft[]):
   if (walls.length === 0) return [];
   const furniture = furnitureAt(walls);
   const back: StepDraft = {
-    id: "furniture-back",
+    id: roomStep("furniture-back"),
     phase: "finish",
     verb: "furniture-back",
+    does: [did("put-back", "room", room)],
     // Nobody comes again for the sheets alone.
     ...(furniture > 0 && { sharedByTwo: true }),
     minutes: roomMinutes.uncovering + furniture * roomMinutes.movingOne,
     after: [
-      ...walls.map(({ wall }) => waitFor(`${wall.id}/plates-back`)),
+      ...walls.map(({ wall }) => waitIfAny(wallStep(wall.id, "plates-back"))),
       ...before.map(({ id }) => waitFor(id)),
     ],
     say: said("furniture-back", {}),

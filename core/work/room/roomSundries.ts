@@ -1,19 +1,19 @@
-import { brushUpToM2, smallRollerUpToM2 } from "../../trade/constants";
 import type { SundryUse } from "../contribution";
 import type { WorkSite, WorkWall } from "../site";
 import type { StepDraft } from "../step";
-import { careOf } from "../objects/care";
+import { isThinlyBacked } from "../objects/prepareObject";
 import { metresOfWall } from "./protectRoom";
-import { isSanded } from "./prepareWall";
+import { isSanded } from "./mending";
 import { thingsOf } from "./thingsOf";
-import { isRolled } from "./washTools";
 
 /** What covering, masking, washing, mending, brushing and rolling use up, whatever is painted. */
 export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): SundryUse[] {
   const worked = steps.length === 0 ? [] : walls.filter(({ isWorkedOn }) => isWorkedOn);
   const sanded = worked.reduce((sum, { wall }) => sum + wall.conditions.filter(isSanded).length, 0);
   const washed = worked.filter(({ isBareWood, wall }) => !isBareWood && !wall.object);
-  const keyed = worked.filter(({ wall }) => steps.some(({ id }) => id === `${wall.id}/key-object`)).length;
+  const keyed = steps.filter(({ wall, does }) =>
+    does.some(({ act, ids }) => act === "dull" && ids[0] === wall),
+  ).length;
   const once = sanded + keyed > 0 ? 1 : 0;
   return [
     ...toolsOf(steps),
@@ -31,24 +31,17 @@ export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): 
   ];
 }
 
-/** A brush and a roller a colour, the roller by the largest area that is rolled at once; the smallest are brushed. */
+/** A brush and a roller a colour, as its coats ask for them. */
 function toolsOf(steps: readonly StepDraft[]): SundryUse[] {
-  const largest = new Map<string, number>();
-  for (const { colour, coatsM2 } of steps) {
-    if (colour !== undefined && coatsM2 !== undefined)
-      largest.set(colour, Math.max(largest.get(colour) ?? 0, coatsM2));
-  }
-  const areas = [...largest.values()];
-  // What is printed has brushes of its own.
-  const wetted = steps.flatMap(({ brushedWith = [], prints }) => (prints ? [] : brushedWith));
-  const brushed = new Set([...largest.keys(), ...wetted]);
+  const does = steps.flatMap((step) => step.does);
+  const coloursWith = (item: string): number =>
+    new Set(
+      does.flatMap(({ with: paint, tools = [] }) =>
+        paint !== undefined && tools.includes(item) ? [paint] : [],
+      ),
+    ).size;
   return [
-    { item: "brush", amount: brushed.size },
-    {
-      item: "roller-100",
-      amount: areas.filter((area) => area > brushUpToM2 && area <= smallRollerUpToM2).length,
-    },
-    { item: "roller-230", amount: areas.filter((area) => area > smallRollerUpToM2).length },
+    ...["brush", "roller-100", "roller-230"].map((item) => ({ item, amount: coloursWith(item) })),
     { item: "liner", amount: linersFor(steps) },
   ];
 }
@@ -65,19 +58,16 @@ function maskedM2(walls: readonly WorkWall[]): number {
 }
 
 /** One for each time that a roller is washed out of a tray. */
-const linersFor = (steps: readonly StepDraft[]): number =>
-  steps.filter(
+function linersFor(steps: readonly StepDraft[]): number {
+  const isRolled = new Map(
+    steps.map(({ id, does }) => [id, does.some(({ tools = [] }) => tools.includes("liner"))]),
+  );
+  return steps.filter(
     ({ phase, colour, after }) =>
-      phase === "clean" &&
-      colour !== undefined &&
-      steps.some((step) => isRolled(step) && after.some((wait) => wait?.step === step.id)),
+      phase === "clean" && colour !== undefined && after.some((wait) => wait && isRolled.get(wait.step)),
   ).length;
+}
 
 /** What lies under things that paint goes through, where nothing else is to. */
 const cardM2Under = (walls: readonly WorkWall[]): number =>
-  walls.reduce(
-    (sum, { wall, surfaceM2 }) => sum + (wall.object?.backing === undefined && isThin(wall) ? surfaceM2 : 0),
-    0,
-  );
-
-const isThin = ({ object }: WorkWall["wall"]): boolean => object !== undefined && careOf[object.kind].isThin;
+  walls.reduce((sum, { wall, surfaceM2 }) => sum + (isThinlyBacked(wall) ? surfaceM2 : 0), 0);

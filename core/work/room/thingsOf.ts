@@ -6,6 +6,12 @@ type Kind = Wall["fixtures"][number]["kind"];
 export const thingsOf = (wall: Wall, ...kinds: Kind[]): Wall["fixtures"] =>
   wall.fixtures.filter(({ kind }) => kinds.includes(kind));
 
+/** The ids of what of some kinds is on a wall, as it is named in the whole job; nothing where there are none. */
+export const idsOfThings = (wall: Wall, ...kinds: Kind[]): (readonly string[])[] => {
+  const things = thingsOf(wall, ...kinds);
+  return things.length === 0 ? [] : [things.map(({ id }) => `${wall.id}/${id}`)];
+};
+
 /** What is taken off a wall, and what stays and is masked. */
 export interface Things {
   readonly plates: number;

@@ -24,24 +24,39 @@ export interface TapeBundle {
   readonly edgeMetres: number;
   /** Places at which its pieces meet each other. */
   readonly crossings: number;
+  /** The wall that it lies on, and its pieces with their ids; those that are done by hand have none. */
+  readonly on: string;
+  readonly pieces: readonly { readonly id: string; readonly piece: EdgePiece }[];
 }
 
 /** A place as one number: no coordinate comes near to this, mm. */
 const widerThanWalls = 1e7;
 
-/**
- * The edges of a wall in one round as the few bundles that the order of work depends on, and which of them each piece is
- * of. `groupOf` is the group of each of the wall's regions (0: left in base), `offOf` the round in which a piece comes off.
- */
-export function bundleTape(
-  pieces: readonly EdgePiece[],
-  groupOf: (region: number) => number,
-  offOf: (piece: EdgePiece) => number,
-): { readonly bundles: readonly TapeBundle[]; readonly bundleOf: readonly TapeBundle[] } {
-  const bundles = new Map<string, { -readonly [Key in keyof TapeBundle]: TapeBundle[Key] }>();
+interface Bundling extends Omit<TapeBundle, "pieces"> {
+  metres: number;
+  curvedMetres: number;
+  edgeMetres: number;
+  crossings: number;
+  readonly pieces: TapeBundle["pieces"][number][];
+}
+
+/** Edges of a wall in one round, with the ids of those that are taped. */
+export interface EdgesToBundle {
+  readonly on: string;
+  readonly pieces: readonly EdgePiece[];
+  readonly ids?: readonly string[];
+  /** The group of each of the wall's regions (0: left in base). */
+  readonly groupOf: (region: number) => number;
+  /** The round in which a piece comes off. */
+  readonly offOf: (piece: EdgePiece) => number;
+}
+
+/** The edges of a wall in one round as the few bundles that the order of work depends on. */
+export function bundleTape({ on, pieces, ids, groupOf, offOf }: EdgesToBundle): readonly TapeBundle[] {
+  const bundles = new Map<string, Bundling>();
   // Where ends of pieces meet, to the millimetre; the piece that comes second crosses.
   const ends = new Map<number, number>();
-  const bundleOf = pieces.map((piece) => {
+  pieces.forEach((piece, index) => {
     const { over, under, upTo, corner, length, centred, path, sealWith, sealPaint, byHand } = piece;
     const underGroup = under === null ? null : groupOf(under);
     const off = offOf(piece);
@@ -49,10 +64,22 @@ export function bundleTape(
     const key = `${over}\n${underGroup}\n${sides}\n${corner}\n${sealWith}\n${sealPaint}\n${byHand}\n${off}`;
     let bundle = bundles.get(key);
     if (!bundle) {
-      const lengths = { metres: 0, curvedMetres: 0, edgeMetres: 0, crossings: 0 };
-      bundle = { over, underGroup, upTo: sorted(upTo), corner, sealWith, sealPaint, byHand, off, ...lengths };
+      const empty = { metres: 0, curvedMetres: 0, edgeMetres: 0, crossings: 0, pieces: [] };
+      bundle = {
+        on,
+        over,
+        underGroup,
+        upTo: sorted(upTo),
+        corner,
+        sealWith,
+        sealPaint,
+        byHand,
+        off,
+        ...empty,
+      };
       bundles.set(key, bundle);
     }
+    if (ids) bundle.pieces.push({ id: ids[index]!, piece });
     bundle.metres += length / 1000;
     if (isCurved(piece)) bundle.curvedMetres += length / 1000;
     bundle.edgeMetres += ((centred ? 2 : 1) * length) / 1000;
@@ -62,9 +89,8 @@ export function bundleTape(
       if (met === 1) bundle.crossings++;
       ends.set(place, met + 1);
     }
-    return bundle;
   });
-  return { bundles: [...bundles.values()], bundleOf };
+  return [...bundles.values()];
 }
 
 const sorted = (upTo: readonly PaintedUp[]): readonly PaintedUp[] =>

@@ -5,7 +5,8 @@ import type { WorkSite } from "../site";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
-import { coloursOfSeals, edgeMetresOf, sealsOf, tapingMinutes } from "./bundles";
+import { edgeMetresOf, sealsOf, tapingMinutes } from "./bundles";
+import { layingOf, sealingOf } from "./didTape";
 
 /** Tape to be laid in one go. */
 interface Laying {
@@ -16,13 +17,13 @@ interface Laying {
   readonly tape: readonly TapeBundle[];
   readonly after: readonly (Wait | null)[];
   readonly say: Said;
-  readonly cautions: readonly Said[];
+  readonly heightMm: number;
 }
 
 /** Tape laid, and then sealed where that is not done while it is painted. */
 export function layTape(
-  { wall, round, coat, ids, tape, after, say, cautions }: Laying,
-  { work: { rates }, sealsWet }: Pick<WorkSite, "work" | "sealsWet">,
+  { wall, round, coat, ids, tape, after, say, heightMm }: Laying,
+  { work: { rates }, sealsWet, tapes }: Pick<WorkSite, "work" | "sealsWet" | "tapes">,
 ): StepDraft[] {
   const shared = {
     phase: "mask",
@@ -35,26 +36,27 @@ export function layTape(
     ...shared,
     id: ids.tape,
     verb: "tape",
+    does: layingOf(tape, tapes, heightMm),
     minutes: tapingMinutes(tape, rates),
     after,
     say,
-    cautions: [said("care-knife", {}), ...cautions],
-    evening: [said("ready-tape", {})],
+    cautions: [],
+    evening: [],
   };
   // A film of the wet school goes on just before its paint.
   const sealed = tape.filter(({ sealWith }) => sealWith !== "press" && !(sealsWet && isCaulk(sealWith)));
   if (sealed.length === 0) return [laid];
-  const [seals, colours, amount] = [sealsOf(sealed), coloursOfSeals(sealed), edgeMetresOf(sealed)];
+  const [seals, amount] = [sealsOf(sealed), edgeMetresOf(sealed)];
   const seal: StepDraft = {
     ...shared,
     id: ids.seal,
     verb: "seal",
+    does: sealingOf(sealed, heightMm).map((one) => one.did),
     minutes: amount / rates.sealing_m_min,
     after: [waitFor(ids.tape)],
     say: said("seal", { wall, amount, seals }),
-    cautions: [...cautionsOfSeals(seals), ...cautions],
-    evening: colours.length > 0 ? [said("ready-tins", { colours })] : [],
-    ...(colours.length > 0 && { brushedWith: colours }),
+    cautions: cautionsOfSeals(seals),
+    evening: [],
   };
   return [laid, seal];
 }

@@ -1,6 +1,6 @@
-import type { Round } from "../../rounds/listPasses";
 import { isCaulk } from "../../tape/sealEdge";
-import { openShare } from "../climate";
+import type { EdgePiece } from "../../tape/tapePiece";
+import { openShare } from "../../trade/climate";
 import type { WorkSite, WorkWall } from "../site";
 import { bundleTape, type TapeBundle } from "./bundleTape";
 import { metresOf } from "./bundles";
@@ -21,7 +21,7 @@ export interface ComingOff {
 export class TapePlan {
   private readonly laidOn = new Map<string, readonly (readonly TapeBundle[])[]>();
   private readonly byHandOn = new Map<string, readonly (readonly TapeBundle[])[]>();
-  private readonly bundleOf = new Map<string, readonly (readonly TapeBundle[])[]>();
+  private readonly past = new Map<string, ReadonlySet<string>>();
   private readonly offs = new Map<TapeBundle, ComingOff>();
   private readonly wallOf: ReadonlyMap<string, WorkWall>;
   readonly regions: RoundRegions["of"];
@@ -37,23 +37,18 @@ export class TapePlan {
     this.wallOf = new Map(site.walls.map((wall) => [wall.wall.id, wall]));
     for (const { wall, regions } of site.walls) {
       const groupOf = (region: number) => regions[region]!.group;
-      const bundled = (of: WorkSite["laid"]) =>
+      const bundled = (of: WorkSite["laid"], ids?: readonly (readonly string[])[]) =>
         (of.get(wall.id) ?? []).map((pieces, place) =>
-          bundleTape(pieces, groupOf, (piece) => lastRound(piece, site.rounds, place)),
+          bundleTape({
+            on: wall.id,
+            pieces,
+            ...(ids && { ids: ids[place + 1]! }),
+            groupOf,
+            offOf: (piece) => lastRound(piece, site.rounds, place),
+          }),
         );
-      const laid = bundled(site.laid);
-      this.laidOn.set(
-        wall.id,
-        laid.map(({ bundles }) => bundles),
-      );
-      this.bundleOf.set(
-        wall.id,
-        laid.map(({ bundleOf }) => bundleOf),
-      );
-      this.byHandOn.set(
-        wall.id,
-        bundled(site.byHand).map(({ bundles }) => bundles),
-      );
+      this.laidOn.set(wall.id, bundled(site.laid, site.tapeIds.get(wall.id)));
+      this.byHandOn.set(wall.id, bundled(site.byHand));
     }
   }
 
@@ -80,42 +75,29 @@ export class TapePlan {
     return this.offAt(wall, place).map((bundle) => this.comesOff(on, bundle));
   }
 
-  /** The steps in which each piece of a wall's tape is laid and comes off: round by round, in the order of its pieces. */
-  stepsOf(wall: string): { readonly laidIn: string; readonly offIn: string }[] {
-    return [
-      ...this.baseSteps(wall),
-      ...(this.bundleOf.get(wall) ?? []).flatMap((bundles, place) =>
-        bundles.map((bundle) => ({
-          laidIn: tapeStep(wall, this.site.rounds[place]!),
-          offIn: this.offStep(bundle.corner ?? wall, bundle),
-        })),
-      ),
-    ];
+  /** The regions of a round on a wall that are painted past a boundary, since what is beyond it is painted only later. */
+  runningPast(wall: string, place: number): ReadonlySet<string> {
+    const kept = this.past.get(`${wall} ${place}`);
+    if (kept) return kept;
+    const { regions } = this.wallOf.get(wall)!;
+    const { group } = this.site.rounds[place]!;
+    const past = new Set<string>();
+    for (const { under, centred, byHand, upTo } of this.edgesOf(wall)) {
+      if (under === null || centred || byHand === "float" || regions[under]!.group !== group) continue;
+      if (upTo.every((side) => this.firstPlace(side.group) > place)) past.add(regions[under]!.id);
+    }
+    this.past.set(`${wall} ${place}`, past);
+    return past;
   }
 
-  /** The same of the masks around a wall while its base goes on. */
-  private baseSteps(wall: string): { readonly laidIn: string; readonly offIn: string }[] {
-    const on = this.wallOf.get(wall);
-    if (!on) return [];
-    const last = `${wall}/base-${this.site.paints.get(on.wall.base)!.coats}`;
-    const offIn = on.peel.when === "wet" ? last : `${wall}/peel-base`;
-    return (this.site.baseMasks.get(wall) ?? []).map(() => ({ laidIn: `${wall}/tape-base`, offIn }));
-  }
+  /** All edges on a wall, taped and done by hand. */
+  private edgesOf = (wall: string): EdgePiece[] => [
+    ...(this.site.laid.get(wall)?.flat() ?? []),
+    ...(this.site.byHand.get(wall)?.flat() ?? []),
+  ];
 
-  /** All that the steps of a wall's tape depend on, in short. */
-  outlineOf = (wall: string): string[] =>
-    (this.laidOn.get(wall) ?? []).flatMap((bundles) =>
-      bundles.map((bundle) => this.offStep(bundle.corner ?? wall, bundle)),
-    );
-
-  private offStep(from: string, bundle: TapeBundle): string {
-    const round = this.site.rounds[bundle.off]!;
-    const on = this.wallOf.get(from);
-    if (!on) return peelStep(from, round);
-    const { isDry, with: colour } = this.comesOff(on, bundle);
-    if (isDry) return peelStep(from, round);
-    return paintStep(from, round, colour, round.coat ?? this.site.paints.get(colour)!.coats);
-  }
+  private firstPlace = (group: number): number =>
+    this.site.rounds.findIndex((round) => round.group === group);
 
   private comesOff(on: WorkWall, bundle: TapeBundle): ComingOff {
     let known = this.offs.get(bundle);
@@ -209,9 +191,3 @@ export class TapePlan {
     );
   }
 }
-
-export const tapeStep = (wall: string, { round }: Round): string => `${wall}/tape-${round}`;
-export const sealStep = (wall: string, { round }: Round): string => `${wall}/seal-${round}`;
-export const peelStep = (wall: string, { round }: Round): string => `${wall}/peel-${round}`;
-export const paintStep = (wall: string, { round }: Round, paint: string, coat: number): string =>
-  `${wall}/paint-${round}-${paint}-${coat}`;

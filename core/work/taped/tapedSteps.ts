@@ -1,20 +1,26 @@
 import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
-import { cautionsOfPaint, cautionsOnSteps } from "../cautions";
+import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
-import { warmestOpenShare } from "../climate";
+import { runsPastMm } from "../../trade/constants";
+import type { EdgePiece } from "../../tape/tapePiece";
+import { did } from "../act";
+import { cautionsOfPaint } from "../cautions";
+import { filmMl } from "../filmMl";
+import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import { wallReady } from "../room/besideBases";
-import type { WorkSite, WorkWall } from "../site";
-import { waitFor, type Latest, type StepDraft, type Wait } from "../step";
+import type { WorkRegion, WorkSite, WorkWall } from "../site";
+import { waitFor, waitIfAny, type Latest, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
 import { edgeMetresOf, metresOf, sealsOf } from "./bundles";
 import { coatPortions } from "./coatPortions";
+import { peelingOf, sealingOf } from "./didTape";
 import { layTape } from "./layTape";
-import { divideIntoStretches } from "./stretches";
-import { paintStep, peelStep, sealStep, TapePlan, tapeStep, type ComingOff } from "./tapePlan";
+import { divideIntoGoes, goesOf, stretchesOfGoes, type Go, type Portion } from "./stretches";
+import { TapePlan, type ComingOff } from "./tapePlan";
 
 /**
  * Taping, sealing, painting and peeling of every round. `ready` tells for each wall what has to be over before anything
@@ -23,7 +29,6 @@ import { paintStep, peelStep, sealStep, TapePlan, tapeStep, type ComingOff } fro
 export function listTapedSteps(site: WorkSite): {
   readonly steps: readonly StepDraft[];
   readonly ready: ReadonlyMap<string, readonly Wait[]>;
-  readonly tapePlan: TapePlan;
   readonly findings: readonly Finding[];
 } {
   const taped = new TapedSteps(site);
@@ -31,7 +36,20 @@ export function listTapedSteps(site: WorkSite): {
     for (const wall of site.walls) taped.addTaping(wall, round, place);
     for (const wall of site.walls) taped.addPainting(wall, round, place);
   });
-  return { steps: taped.steps, ready: taped.onWall, tapePlan: taped.plan, findings: taped.findings };
+  return { steps: taped.steps, ready: taped.onWall, findings: taped.findings };
+}
+
+/** One coat of one paint in a round. */
+interface CoatOfRound {
+  readonly paint: Paint;
+  readonly coat: number;
+  readonly regions: readonly WorkRegion[];
+  readonly portions: readonly Portion[];
+  readonly goes: readonly Go[];
+  /** Tape that comes off with it, and tape whose edges are sealed wet, stretch by stretch; null where that is done before. */
+  readonly off: readonly TapeBundle[];
+  readonly sealed: readonly TapeBundle[] | null;
+  readonly isFloated: boolean;
 }
 
 const isUpTo = ({ upTo }: TapeBundle, paint: string) => upTo.some((side) => side.paint === paint);
@@ -53,8 +71,8 @@ class TapedSteps {
     for (const { wall } of site.walls) {
       const base = this.paints.get(wall.base)!;
       this.onWall.set(wall.id, [
-        waitFor(`${wall.id}/base-${base.coats}`, "recoat", base.recoatMin)!,
-        waitFor(`${wall.id}/peel-base`)!,
+        waitIfAny(wholeStep(wall.id, "base", base.coats), "recoat", base.recoatMin),
+        waitIfAny(wallStep(wall.id, "peel-base")),
       ]);
     }
   }
@@ -64,7 +82,7 @@ class TapedSteps {
     const tape = this.plan.laid(wall.id, place);
     if (tape.length === 0) return;
     const done = this.onWall.get(wall.id)!;
-    const ids = { tape: tapeStep(wall.id, round), seal: sealStep(wall.id, round) };
+    const ids = { tape: roundStep(wall.id, "tape", round), seal: roundStep(wall.id, "seal", round) };
     const under = tape.map((bundle) => this.waitUnder(wall.id, bundle));
     this.steps.push(
       ...layTape(
@@ -76,7 +94,7 @@ class TapedSteps {
           tape,
           after: [...wallReady(on, this.paints), ...under, ...done],
           say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
-          cautions: cautionsOnSteps(on),
+          heightMm: on.workTopMm,
         },
         this.site,
       ),
@@ -129,14 +147,26 @@ class TapedSteps {
       : null;
     const seals = sealed && sealsOf(sealed);
     const byHand = this.plan.byHand(wall.wall.id, place).filter((bundle) => isUpTo(bundle, paint.id));
+    const isFloated = byHand.some((bundle) => bundle.byHand === "float");
     for (let coat = first; coat <= last; coat++) {
       const peeledM = coat === last ? metresOf(peeled.map(({ bundle }) => bundle)) : 0;
       const sealedM = sealed ? edgeMetresOf(sealed.filter((bundle) => isUpTo(bundle, paint.id))) : 0;
       const along = { byHand, peeledM, sealedM };
       const portions = coatPortions(regions, along, this.site.work.rates, visits);
-      const stretches = divideIntoStretches(portions, paint.openMin * warmestOpenShare);
-      const minutes = stretches.reduce((sum, stretch) => sum + stretch.minutes, 0);
+      const goes = divideIntoGoes(portions, paint.openMin * warmestOpenShare);
+      const minutes = goes.reduce((sum, go) => sum + go.minutes, 0);
       const shared = coat === last ? this.besideOthers(peeled, paint, minutes, painted) : noOthers;
+      const off = coat === last ? peeled.map(({ bundle }) => bundle) : [];
+      const work = this.workOfCoat(wall, place, {
+        paint,
+        coat,
+        regions,
+        portions,
+        goes,
+        off,
+        sealed,
+        isFloated,
+      });
       this.steps.push({
         id: id(coat),
         phase: "colour",
@@ -146,8 +176,7 @@ class TapedSteps {
         session: String(round.round),
         colour: paint.id,
         coat,
-        coatsM2: regions.reduce((sum, { areaM2 }) => sum + areaM2, 0),
-        stretches,
+        ...work,
         minutes,
         after: [
           ...(coat === first
@@ -164,16 +193,53 @@ class TapedSteps {
           colour: paint.id,
           coat,
           isPeeled: peeledM > 0,
-          isFloated: byHand.some((bundle) => bundle.byHand === "float"),
+          isFloated,
           handM: metresOf(byHand.filter((bundle) => bundle.byHand === "cut")),
-          stretches: stretches.length,
+          stretches: goes.length,
+          past: work.does.some(({ pastMm = 0 }) => pastMm > 0) ? runsPastMm : null,
           seals,
         }),
-        cautions: cautionsOfPaint(paint, wall.workTopMm, seals ?? []),
-        evening: [said("ready-tins", { colours: [paint.id] }), said("ready-rollers", {})],
+        cautions: cautionsOfPaint(paint, seals ?? []),
+        evening: [],
       });
     }
     return id(last);
+  }
+
+  /** What a coat does, and in which stretches: edges sealed just before where that is done wet, regions, and tape off after it. */
+  private workOfCoat(
+    { wall, workTopMm: heightMm }: WorkWall,
+    place: number,
+    { paint, coat, regions, portions, goes, off, sealed, isFloated }: CoatOfRound,
+  ): Pick<StepDraft, "does" | "stretches"> & { does: StepDraft["does"] } {
+    const { first, last } = goesOf(portions, goes);
+    const earliest = ({ beside }: EdgePiece) =>
+      Math.min(goes.length - 1, ...beside.flatMap((region) => first.get(region) ?? []));
+    const latest = ({ beside }: EdgePiece) =>
+      Math.max(0, ...beside.flatMap((region) => last.get(region) ?? []));
+    const past = this.plan.runningPast(wall.id, place);
+    const areaM2 = regions.reduce((sum, region) => sum + region.areaM2, 0);
+    const upTo = (sealed ?? []).filter((bundle) => isUpTo(bundle, paint.id));
+    const before = sealingOf(upTo, heightMm, { coat, stretchOf: earliest });
+    const after = peelingOf(off, heightMm, latest);
+    const own = did(
+      "coat",
+      "region",
+      regions.map(({ id }) => id),
+      {
+        coat,
+        with: paint.id,
+        ...(regions.some(({ id }) => past.has(id)) && { pastMm: runsPastMm }),
+        ml: filmMl(paint, areaM2, wall.texture),
+        ...(isFloated && { tools: ["brush-wide"] }),
+        heightMm,
+        rolledM2: areaM2,
+      },
+    );
+    return {
+      does: [...before.map((one) => one.did), own, ...after.map((one) => one.did)],
+      stretches: stretchesOfGoes(goes, [...before, "goes", ...after]),
+    };
   }
 
   /**
@@ -222,8 +288,8 @@ class TapedSteps {
         const colours = new Set(sealed.map(({ sealPaint }) => sealPaint!));
         const dry = Math.max(0, ...[...colours].map((colour) => this.paints.get(colour)!.touchDryMin));
         return [
-          waitFor(tapeStep(other.wall.id, round)),
-          waitFor(sealStep(other.wall.id, round), "touch-dry", dry),
+          waitIfAny(roundStep(other.wall.id, "tape", round)),
+          waitIfAny(roundStep(other.wall.id, "seal", round), "touch-dry", dry),
         ];
       }),
     ];
@@ -239,19 +305,20 @@ class TapedSteps {
     const dry = off.filter(({ isDry }) => isDry).map(({ bundle }) => bundle);
     if (dry.length === 0) return null;
     const colours = new Set(dry.flatMap(({ upTo }) => upTo.map(({ paint }) => paint)));
-    const id = peelStep(wall.id, round);
+    const id = roundStep(wall.id, "peel", round);
     this.steps.push({
       id,
       phase: "unmask",
       verb: "peel",
       wall: wall.id,
       round: round.round,
+      does: peelingOf(dry, on.workTopMm).map((one) => one.did),
       minutes: metresOf(dry) / this.site.work.rates.peeling_m_min,
       after: [...painted].flatMap(([colour, { step }]) =>
         colours.has(colour) ? [waitFor(step, "touch-dry", this.paints.get(colour)!.touchDryMin)] : [],
       ),
       say: said("peel", { wall: wall.id, round: round.round, amount: metresOf(dry) }),
-      cautions: cautionsOnSteps(on),
+      cautions: [],
       evening: [],
     });
     return waitFor(id);
@@ -277,17 +344,19 @@ class TapedSteps {
   /** Paint under tape has to be ready for it; a base that is already on has long been. */
   private waitUnder(wall: string, { over, underGroup }: TapeBundle): Wait | null {
     if (over === null || underGroup === null) return null;
-    return waitFor(this.stepUnder(wall, over, underGroup), "tape-over", this.paints.get(over)!.tapeOverMin);
+    const step = this.stepUnder(wall, over, underGroup);
+    return step === null ? null : waitIfAny(step, "tape-over", this.paints.get(over)!.tapeOverMin);
   }
 
   /** A neighbour that is painted up to without tape has to be as dry as for another coat. */
   private waitBeside(wall: string, { over, underGroup }: TapeBundle): Wait | null {
     if (over === null || underGroup === null) return null;
-    return waitFor(this.stepUnder(wall, over, underGroup), "recoat", this.paints.get(over)!.recoatMin);
+    const step = this.stepUnder(wall, over, underGroup);
+    return step === null ? null : waitIfAny(step, "recoat", this.paints.get(over)!.recoatMin);
   }
 
   private stepUnder(wall: string, paint: string, group: number): string | null {
-    if (group === 0) return `${wall}/base-${this.paints.get(paint)!.coats}`;
+    if (group === 0) return wholeStep(wall, "base", this.paints.get(paint)!.coats);
     return this.latest.get(`${wall} ${paint} ${group}`) ?? null;
   }
 }

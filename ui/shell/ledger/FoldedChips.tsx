@@ -1,6 +1,6 @@
 import { ChevronUp } from "lucide-react";
 import type { ComponentProps } from "react";
-import type { PlanPaint } from "@/core/job/planTypes";
+import type { PlanPaint } from "@/core/plan/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 
 const counted = (count: number): string => `${count} ${count === 1 ? "paint" : "paints"}`;

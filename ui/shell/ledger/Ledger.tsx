@@ -2,7 +2,7 @@
 
 import { Swatch } from "@/ui/parts/Swatch";
 import { useEffect, useRef, useState } from "react";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
 import { useWidth } from "@/ui/parts/useWidth";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Popover } from "radix-ui";
-import type { PlanPaint } from "@/core/job/planTypes";
+import type { PlanPaint } from "@/core/plan/planTypes";
 import { formatTin, formatVolume } from "@/core/measure/formatLength";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";

@@ -1,7 +1,7 @@
 "use client";
 
 import { lazy, Suspense, useState } from "react";
-import type { PlanPaint } from "@/core/job/planTypes";
+import type { PlanPaint } from "@/core/plan/planTypes";
 import { usePlan } from "@/ui/job/JobProvider";
 import { FoldedChips, foldOf } from "./FoldedChips";
 

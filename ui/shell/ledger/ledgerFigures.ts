@@ -1,4 +1,4 @@
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { formatDuration, formatLength, formatRun, formatVolume } from "@/core/measure/formatLength";
 import { packsText, priceText } from "@/ui/parts/packsText";

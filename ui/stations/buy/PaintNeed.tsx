@@ -1,7 +1,7 @@
 "use client";
 
 import { formatArea, formatSpread, formatTin, formatVolume } from "@/core/measure/formatLength";
-import type { PlanPacks, PlanPaint } from "@/core/job/planTypes";
+import type { PlanPacks, PlanPaint } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Paint } from "@/core/paint/schema";
 import { useJob, useJobState } from "@/ui/job/JobProvider";

@@ -1,7 +1,7 @@
 "use client";
 
 import { formatRun } from "@/core/measure/formatLength";
-import type { PlanSundry } from "@/core/job/planTypes";
+import type { PlanSundry } from "@/core/plan/planTypes";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";

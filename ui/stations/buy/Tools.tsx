@@ -1,6 +1,6 @@
 "use client";
 
-import type { PlanTool } from "@/core/job/planTypes";
+import type { PlanTool } from "@/core/plan/planTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";

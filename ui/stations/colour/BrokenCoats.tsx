@@ -1,4 +1,4 @@
-import type { PlanCoat, PlanWall } from "@/core/job/planTypes";
+import type { PlanCoat, PlanWall } from "@/core/plan/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import { DataTable } from "@/ui/parts/DataTable";
 import { Section } from "@/ui/parts/Section";

@@ -1,7 +1,7 @@
 "use client";
 
 import { formatMeasure } from "@/core/paint/mix";
-import type { PlanMix } from "@/core/job/planTypes";
+import type { PlanMix } from "@/core/plan/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";
 import { MixOne, MixParts } from "./MixParts";

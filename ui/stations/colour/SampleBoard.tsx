@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { finishOf } from "@/core/finishes/registry";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob } from "@/ui/job/JobProvider";
 import { Choice } from "@/ui/parts/Choice";

@@ -1,5 +1,5 @@
 import dynamic from "next/dynamic";
-import type { Plan, PlanWall } from "@/core/job/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import { standingOf, type Station } from "../station";
 
 export const colour: Station = {

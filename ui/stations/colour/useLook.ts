@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type RefObject } from "react";
 import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";

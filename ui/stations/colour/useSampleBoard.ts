@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useDocument } from "@/ui/job/JobProvider";
 import { parseKept, textOf, type FinishDocument, type JobDocument } from "@/ui/job/jobDocument";

@@ -3,8 +3,8 @@
 import { CalendarDays, Table } from "lucide-react";
 import type { WaitKind } from "@/core/work/step";
 import { formatDuration } from "@/core/measure/formatLength";
-import type { Plan } from "@/core/job/planTypes";
-import type { PlanStep } from "@/core/job/planDayTypes";
+import type { Plan } from "@/core/plan/planTypes";
+import type { PlanStep } from "@/core/plan/planDayTypes";
 import { useJobState, usePlan } from "@/ui/job/JobProvider";
 import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { CardHead } from "@/ui/parts/CardHead";

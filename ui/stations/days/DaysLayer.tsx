@@ -1,12 +1,12 @@
 "use client";
 
 import { useId, useMemo } from "react";
-import type { PlanPoint, PlanRegion } from "@/core/job/planTypes";
+import type { PlanPoint, PlanRegion } from "@/core/plan/planTypes";
+import { stateAt, type CoatedAt } from "@/core/plan/stateAt";
 import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
 import { OrderPath } from "./OrderPath";
 import { useDayClock } from "./dayClock";
-import { wallAt, type RegionAt } from "./wallAt";
 import { keepApart, type Wanted } from "@/ui/wall-view/keepApart";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
@@ -25,8 +25,8 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
   const hatch = useId().replace(/[^\w-]/g, "");
   const { at } = useDayClock();
   const time = at ?? plan.work?.end ?? 0;
-  const standing = useMemo(() => wallAt(plan, wallId, time), [plan, wallId, time]);
-  if (!found?.plan || !plan.work) return null;
+  const standing = useMemo(() => stateAt(plan, time).get(wallId), [plan, wallId, time]);
+  if (!found?.plan || !plan.work || !standing) return null;
   const { wall, plan: planned } = found;
   const base = standing.hasBase ? job.paints.find(({ id }) => id === wall.base)!.hex : rawPlaster;
   const path = (rings: readonly (readonly PlanPoint[])[]) =>
@@ -63,7 +63,9 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
           </g>
         );
       })}
-      {standing.tape.map((piece) => (
+      {planned.tape
+        .filter(({ id }) => standing.tape.has(id))
+        .map((piece) => (
         <polyline
           key={piece.id}
           points={piece.path.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")}
@@ -87,7 +89,7 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
 }
 
 /** Where words do not fit, the round alone; nothing on what is left in base, or too small. */
-function wordOf({ id, outline, label }: PlanRegion, at: RegionAt, frame: LayerFrame): Wanted[] {
+function wordOf({ id, outline, label }: PlanRegion, at: CoatedAt, frame: LayerFrame): Wanted[] {
   if (at.round === null) return [];
   const xs = outline.map(([x]) => x);
   const width = (Math.max(...xs) - Math.min(...xs)) * frame.view.scale;
@@ -100,7 +102,7 @@ function wordOf({ id, outline, label }: PlanRegion, at: RegionAt, frame: LayerFr
   return [{ id, texts, x: frame.x(label[0]), y: frame.y(label[1]) + 4, size: 12 }];
 }
 
-function stateWords({ state, round, coatsDone, coats }: RegionAt): string {
+function stateWords({ state, round, coatsDone, coats }: CoatedAt): string {
   switch (state) {
     case "bare":
       return `round ${round}`;

@@ -1,5 +1,5 @@
 import { PlateText } from "@/ui/parts/PlateText";
-import type { PlanPoint } from "@/core/job/planTypes";
+import type { PlanPoint } from "@/core/plan/planTypes";
 import type { Order } from "./orders";
 
 /** Numbers stand this far apart at least, px. */

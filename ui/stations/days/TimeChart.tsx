@@ -2,8 +2,8 @@
 
 import { useMemo, type PointerEvent } from "react";
 import { clockOf, minutesADay } from "@/core/measure/calendar";
-import type { Plan } from "@/core/job/planTypes";
-import type { PlanStep } from "@/core/job/planDayTypes";
+import type { Plan } from "@/core/plan/planTypes";
+import type { PlanStep } from "@/core/plan/planDayTypes";
 import type { Job } from "@/core/job/schema";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { useWidth } from "@/ui/parts/useWidth";

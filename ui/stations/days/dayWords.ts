@@ -1,6 +1,6 @@
 import { format, parseISO } from "date-fns";
 import { minutesADay } from "@/core/measure/calendar";
-import type { PlanDate, PlanDay } from "@/core/job/planDayTypes";
+import type { PlanDate, PlanDay } from "@/core/plan/planDayTypes";
 
 /** The day of a moment, counted from 1. */
 export const dayAt = (time: number): number => Math.floor(time / minutesADay) + 1;

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
-import type { PlanDay } from "@/core/job/planDayTypes";
+import type { PlanDay } from "@/core/plan/planDayTypes";
 import { plan } from "@/core/job/plan";
+import { stateAt } from "@/core/plan/stateAt";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { adviceOfCrews } from "./adviceOfCrews";
 import { timeScaleOf } from "./timeScale";
 import { ordersOf } from "./orders";
-import { wallAt } from "./wallAt";
 
 const day = (number: number, from: string, to: string): PlanDay => ({
   day: number,
@@ -73,15 +73,15 @@ it("tape that lies around the corner from what is painted comes off with it", ()
   expect(whole.walls[0]!.tape).toMatchObject([{ corner: "v", cuts: "kelp" }]);
   const laid = whole.steps.find(({ id }) => id === "u/tape-1")!;
   const last = whole.steps.find(({ id }) => id === "v/paint-1-kelp-2")!;
-  const onU = (time: number) => wallAt(whole, "u", time).tape.length;
+  const onU = (time: number) => stateAt(whole, time).get("u")!.tape.size;
   expect([laid.start - 1, laid.end, last.start, last.end, whole.work!.end].map(onU)).toEqual([0, 1, 1, 0, 0]);
 });
 
 it("the wall shows what is painted, wet, drying and taped at a moment", () => {
   const whole = plan(parsed(oneWall({ baseState: "paint" }, { fit: { by: "count", count: 5 } })));
   const at = (time: number) => {
-    const { hasBase, regions, tape } = wallAt(whole, "w", time);
-    return [hasBase, regions.get("w/f/stripe-1")!.state, tape.length > 0];
+    const { hasBase, regions, tape } = stateAt(whole, time).get("w")!;
+    return [hasBase, regions.get("w/f/stripe-1")!.state, tape.size > 0];
   };
   const step = (id: string) => whole.steps.find((one) => one.id === id)!;
   const [base, tape, first, second] = [
@@ -97,7 +97,7 @@ it("the wall shows what is painted, wet, drying and taped at a moment", () => {
   expect(at(first.end)).toEqual([true, "drying", true]);
   expect(at(second.end)).toEqual([true, "drying", false]);
   expect(at(whole.work!.end)).toEqual([true, "done", false]);
-  expect(wallAt(whole, "w", 0).regions.get("w/f/stripe-2")).toMatchObject({ round: null, coats: 0 });
+  expect(stateAt(whole, 0).get("w")!.regions.get("w/f/stripe-2")).toMatchObject({ round: null, coats: 0 });
 });
 
 it("what is stamped, printed or worked place by place is told by its loads, in the order in which they are", () => {

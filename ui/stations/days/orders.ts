@@ -1,4 +1,4 @@
-import type { PlanPoint, PlanWall } from "@/core/job/planTypes";
+import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 
 /** A load of a stamp, a roller or a brush, or a section: the places that it goes to, one after the other. */
 export interface Round {

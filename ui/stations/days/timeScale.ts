@@ -1,5 +1,5 @@
 import { minutesADay, minutesOfClock } from "@/core/measure/calendar";
-import type { PlanDay } from "@/core/job/planDayTypes";
+import type { PlanDay } from "@/core/plan/planDayTypes";
 
 const minutesAnHour = 60;
 

@@ -4,7 +4,7 @@ import { List, Volume2, X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import { useEffect, useState } from "react";
 import type { Wall } from "@/core/wall/schema";
-import type { PlanMark, PlanTape, PlanWall } from "@/core/job/planTypes";
+import type { PlanMark, PlanTape, PlanWall } from "@/core/plan/planTypes";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
 import { CalledWall } from "./CalledWall";

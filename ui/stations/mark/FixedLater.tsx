@@ -1,4 +1,4 @@
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { DataTable } from "@/ui/parts/DataTable";
 import { Measure } from "@/ui/parts/Measure";

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { formatError } from "@/core/measure/formatLength";
 import { useJob, useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import type { UnitSystem } from "@/core/measure/units";
 import { Button } from "@/ui/parts/Button";

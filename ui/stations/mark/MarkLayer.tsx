@@ -2,7 +2,7 @@
 
 import { PlateText } from "@/ui/parts/PlateText";
 import { readingsWithRoom } from "./readingsWithRoom";
-import type { PlanTape } from "@/core/job/planTypes";
+import type { PlanTape } from "@/core/plan/planTypes";
 import { useJobState, useShownWall } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";

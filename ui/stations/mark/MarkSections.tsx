@@ -1,6 +1,6 @@
 "use client";
 
-import type { PlanMark, PlanWall } from "@/core/job/planTypes";
+import type { PlanMark, PlanWall } from "@/core/plan/planTypes";
 import { formatLength } from "@/core/measure/formatLength";
 import type { Wall } from "@/core/wall/schema";
 import { useJob } from "@/ui/job/JobProvider";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import type { PlanMark, PlanWall } from "@/core/job/planTypes";
+import type { PlanMark, PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";

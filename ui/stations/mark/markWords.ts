@@ -1,5 +1,5 @@
 import type { Wall } from "@/core/wall/schema";
-import type { PlanMark, PlanTape } from "@/core/job/planTypes";
+import type { PlanMark, PlanTape } from "@/core/plan/planTypes";
 
 /** What a mark is measured from: of a surveyed wall its plumb and level lines, else its left end and its floor. */
 export function measuredFrom(mark: PlanMark, { object, survey }: Wall): string {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
-import type { PlanMark } from "@/core/job/planTypes";
+import type { PlanMark } from "@/core/plan/planTypes";
 import { readingsWithRoom } from "./readingsWithRoom";
 
 const mark = (index: number, at: number): PlanMark => ({

@@ -1,4 +1,4 @@
-import type { PlanMark } from "@/core/job/planTypes";
+import type { PlanMark } from "@/core/plan/planTypes";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** A reading stands across the way its marks go on, so it takes about the height of its letters of it, px. */

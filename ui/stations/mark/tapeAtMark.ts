@@ -1,5 +1,5 @@
 import { groupBy } from "@/core/geometry/groupBy";
-import type { PlanMark, PlanTape, PlanWall } from "@/core/job/planTypes";
+import type { PlanMark, PlanTape, PlanWall } from "@/core/plan/planTypes";
 
 const none: readonly PlanTape[] = [];
 

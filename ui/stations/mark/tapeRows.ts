@@ -1,4 +1,4 @@
-import type { PlanTape } from "@/core/job/planTypes";
+import type { PlanTape } from "@/core/plan/planTypes";
 
 /** Pieces of one kind in one row, in words. */
 export interface TapeRow {

@@ -1,7 +1,7 @@
 "use client";
 
 import { Plus, X } from "lucide-react";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";

@@ -4,7 +4,7 @@ import { useDrag } from "@use-gesture/react";
 import { useRef, type KeyboardEvent } from "react";
 import { formatLength } from "@/core/measure/formatLength";
 import { roundToDivision } from "@/core/measure/roundToDivision";
-import type { PlanSurvey } from "@/core/job/planTypes";
+import type { PlanSurvey } from "@/core/plan/planTypes";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type JobDocument } from "@/ui/job/jobDocument";
 import { PlateText } from "@/ui/parts/PlateText";

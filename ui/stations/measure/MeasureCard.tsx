@@ -3,7 +3,7 @@
 import { Crosshair } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { UnitSystem } from "@/core/measure/units";
 import type { Wall } from "@/core/wall/schema";
 import { roomOfWall } from "@/devices/laser/simulatedRoom";

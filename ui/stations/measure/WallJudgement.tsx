@@ -1,7 +1,7 @@
 "use client";
 
 import { formatLength } from "@/core/measure/formatLength";
-import type { PlanSurvey, PlanWall } from "@/core/job/planTypes";
+import type { PlanSurvey, PlanWall } from "@/core/plan/planTypes";
 import type { UnitSystem } from "@/core/measure/units";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";

@@ -2,7 +2,7 @@
 
 import { memo, useId, useState } from "react";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
-import type { PlanCandidate, PlanWall } from "@/core/job/planTypes";
+import type { PlanCandidate, PlanWall } from "@/core/plan/planTypes";
 import type { UnitSystem } from "@/core/measure/units";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";

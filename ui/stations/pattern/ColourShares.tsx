@@ -2,7 +2,7 @@
 
 import { balanceColours } from "@/core/colour/balance";
 import type { Tone } from "@/core/colour/lightness";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";

@@ -1,6 +1,6 @@
 "use client";
 
-import type { PlanOffer } from "@/core/job/planTypes";
+import type { PlanOffer } from "@/core/plan/planTypes";
 import type { Job, JobFinish } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";

@@ -5,7 +5,7 @@ import dynamic from "next/dynamic";
 import { useCallback, useDeferredValue, useState } from "react";
 import { finishOf } from "@/core/finishes/registry";
 import { isOnWall, stripOfFinish } from "@/core/job/wallsOfFinish";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import type { JobFinish } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import { findingsAt } from "@/ui/job/findingsAt";

@@ -2,7 +2,7 @@
 
 import { PlateText } from "@/ui/parts/PlateText";
 import { formatLength } from "@/core/measure/formatLength";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { useDrawing } from "./useDrawing";
 import { useHandedFinish } from "./useEditing";

@@ -1,5 +1,5 @@
 import dynamic from "next/dynamic";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { findingsAt } from "@/ui/job/findingsAt";
 import { standingOf, type Station } from "../station";
 

@@ -1,4 +1,4 @@
-import type { PlanTaping } from "@/core/job/planTypes";
+import type { PlanTaping } from "@/core/plan/planTypes";
 import { formatRun } from "@/core/measure/formatLength";
 import type { UnitSystem } from "@/core/measure/units";
 

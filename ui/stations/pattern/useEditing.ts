@@ -5,7 +5,7 @@ import { finishOf } from "@/core/finishes/registry";
 import { moveCurve } from "@/core/geometry/curve";
 import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { JobFinish } from "@/core/job/schema";
-import type { Plan } from "@/core/job/planTypes";
+import type { Plan } from "@/core/plan/planTypes";
 import { segment } from "@/core/geometry/curve";
 import { snapTargetsOf, type SnapLine } from "@/core/setout/snapPoint";
 import { OverLimit } from "@/core/trade/allowance";

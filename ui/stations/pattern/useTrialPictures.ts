@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { PlanWall } from "@/core/job/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { useJobState } from "@/ui/job/JobProvider";
 import { textOf } from "@/ui/job/jobDocument";
 import { askForPicture } from "@/workers/trialsClient";

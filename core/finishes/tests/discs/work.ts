@@ -1,6 +1,7 @@
 import type { Share, ShareOfWall, Site } from "../../defineCraft";
 import type { Contribution, PaintUse, Table } from "../../../work/contribution";
-import { waitFor, type StepDraft } from "../../../work/step";
+import { did } from "../../../work/act";
+import { waitIfAny, type StepDraft } from "../../../work/step";
 import type { DiscsLayout } from "./layout";
 
 /** m2 a litre of a foam dabber over the open area, and what it keeps, ml. */
@@ -17,7 +18,7 @@ export function workDiscs({ layout, walls }: Share<DiscsLayout>, site: Site): Co
       if (own.length === 0) return [];
       const { wall } = on;
       const paint = site.paints.get(colour)!;
-      const before = waitFor(
+      const before = waitIfAny(
         `${wall.id}/dab-${index}`,
         "touch-dry",
         site.paints.get(spec.colours[0])!.touchDryMin,
@@ -32,7 +33,14 @@ export function workDiscs({ layout, walls }: Share<DiscsLayout>, site: Site): Co
           session: spec.id,
           hands: spec.hands,
           ...(spec.unbroken && { unbroken: true as const }),
-          prints: own.map(({ id }) => id),
+          does: [
+            did(
+              "print",
+              "print",
+              own.map(({ id }) => id),
+              { with: colour, tools: ["dabber"] },
+            ),
+          ],
           minutes: own.length * site.rate("dabbing_min"),
           after: [...site.ready(wall), before],
           say: { code: "dab", values: { wall: wall.id, discs: own.length, colour } },

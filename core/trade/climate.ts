@@ -1,4 +1,4 @@
-import { paintingClimate } from "../trade/constants";
+import { paintingClimate } from "./constants";
 
 const naturalLogOfTwo = 0.6931471805599453;
 const terms = 24;

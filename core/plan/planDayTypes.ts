@@ -1,6 +1,7 @@
 import type { Weekday } from "../measure/calendar";
 import type { School } from "../rounds/listPasses";
 import type { HeldBy } from "../sequence/scheduledStep";
+import type { Act, Worked } from "../work/act";
 import type { WaitKind } from "../work/step";
 
 /** Times are whole minutes from midnight before the first day; `day` counts from 1. */
@@ -52,8 +53,6 @@ export interface PlanStep {
   unbroken?: true;
   /** Someone looks and decides whether what comes after may begin. */
   gate?: "look" | "client";
-  /** Ids of what is printed. */
-  prints?: string[];
   day: number;
   from: string;
   to: string;
@@ -64,8 +63,30 @@ export interface PlanStep {
   heldBy: HeldBy;
   heldFrom?: string;
   isCritical: boolean;
-  /** What is cut in, filled and peeled while its edge is wet. */
-  stretches?: { regions: string[]; minutes: number }[];
+  /** What it does to what; each id is a piece of work that lasts, whatever plan it stands in. */
+  does: PlanDid[];
+  /** What is cut in, filled and peeled while its edge is wet: of each thing in `does` its ids from one up to before another. */
+  stretches?: { minutes: number; ids: [from: number, to: number][] }[];
+}
+
+/** Lengths in mm, volumes in ml; ids in the order in which it is done. */
+export interface PlanDid {
+  act: Act;
+  wall?: string;
+  of: Worked;
+  ids: string[];
+  /** The manieth time; 1 where it does not say. */
+  pass?: number;
+  coat?: number;
+  /** Paint or item. */
+  with?: string;
+  /** How far a colour runs past its boundary, under what comes later. */
+  past_mm?: number;
+  ml?: number;
+  /** Items of the plan's tools and sundries. */
+  tools?: string[];
+  /** How high over what one stands on hands go. */
+  height_mm?: number;
 }
 
 export interface PlanDay {

@@ -1,0 +1,16 @@
+import type { PlanDid, PlanStep } from "./planDayTypes";
+
+/** The ids of what a step does by some acts, in their turn; without the paints that are in hand beside. */
+export const idsDone = ({ does }: PlanStep, ...acts: readonly PlanDid["act"][]): string[] =>
+  does.flatMap(({ act, of, ids }) => (acts.includes(act) && of !== "paint" ? ids : []));
+
+/** The same stretch by stretch; one that is done in several stretches stands in each of them. */
+export const idsInStretches = (
+  { does, stretches = [] }: PlanStep,
+  ...acts: readonly PlanDid["act"][]
+): string[][] =>
+  stretches.map(({ ids }) =>
+    does.flatMap((one, place) =>
+      acts.includes(one.act) && one.of !== "paint" ? one.ids.slice(...ids[place]!) : [],
+    ),
+  );
