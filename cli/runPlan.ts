@@ -1,17 +1,10 @@
-import { readFileSync, writeFileSync } from "node:fs";
+import { writeFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { parseJobText } from "@/core/job/parseJob";
 import { outputFormats, sheets, writeOutput, type OutputFormat, type Sheet } from "@/formats/writeOutput";
+import { readJob, reasonOf, type Terminal } from "./terminal";
 
 const usage = `usage: npm run --silent plan -- FILE.json [--format ${outputFormats.join("|")}] [--sheet ${sheets.join("|")}] [--wall ID] [--out FILE]
   - reads standard input; --sheet is what a csv is of`;
-
-/** What the command may do to the world: read standard input, print, complain. */
-export interface Terminal {
-  print(text: string): void;
-  complain(message: string): void;
-  now(): number;
-}
 
 /** Job file in, plan out. Exit 0; 2 with one line a problem for a document or a call that does not hold. */
 export function runPlan(args: readonly string[], { print, complain, now }: Terminal): number {
@@ -21,18 +14,8 @@ export function runPlan(args: readonly string[], { print, complain, now }: Termi
   };
   const call = readCall(args);
   if (typeof call === "string") return refuse(call);
-  let text: string;
-  try {
-    text = readFileSync(call.file === "-" ? 0 : call.file, "utf8");
-  } catch (error) {
-    return refuse(`${call.file}: cannot be read (${reasonOf(error)}); expected a job file`);
-  }
-  const answer = parseJobText(text);
-  if (!answer.ok) {
-    return refuse(
-      answer.problems.map(({ path, message }) => `${path || "(document)"}: ${message}`).join("\n"),
-    );
-  }
+  const answer = readJob(call.file);
+  if ("problem" in answer) return refuse(answer.problem);
   const ids = answer.job.walls.map(({ id }) => id);
   if (call.wall !== undefined && !ids.includes(call.wall)) {
     return refuse(`--wall: there is no wall ${JSON.stringify(call.wall)}; expected one of ${ids.join(", ")}`);
@@ -82,8 +65,4 @@ function readCall(args: readonly string[]): Call | string {
   } catch (error) {
     return `${reasonOf(error)}\n${usage}`;
   }
-}
-
-export function reasonOf(error: unknown): string {
-  return error instanceof Error ? error.message : String(error);
 }

@@ -27,6 +27,7 @@ const entries = {
   planWorker: "server/listenForPlans.ts",
   databaseThread: "store/databaseThread.ts",
   plan: "cli/main.ts",
+  rehearse: "cli/rehearse.ts",
 };
 const bundledFrom = [
   "server",

@@ -1,8 +1,9 @@
+import { printDryMin } from "../trade/constants";
 import type { Contour } from "../geometry/curve";
 import { placeBox } from "../geometry/placeContour";
 import { openBox, type Motif, type PlacementDraft } from "../pattern/placement";
 import type { Sheet } from "../stencil/cutSheet";
-import { printDryMin, printing, type PrintMethod } from "../work/prints/constants";
+import { printing, type PrintMethod } from "../work/prints/constants";
 import { loadsOf, orderPrints } from "../work/prints/orderPrints";
 import { overlaysOf } from "./stencilMotif";
 

@@ -7,7 +7,7 @@ import { wallReady } from "../work/room/besideBases";
 import type { Wall } from "../wall/schema";
 import type { WorkSite } from "../work/site";
 import type { StepDraft, Wait } from "../work/step";
-import { touchDry } from "../work/touchDry";
+import { recoatable, touchDry } from "../work/touchDry";
 import type { LaidOutJob } from "./orderedWall";
 import type { JobFinish } from "./schema";
 
@@ -20,12 +20,14 @@ export function contributionsOf(
   { work, paints, walls }: WorkSite,
   ready: ReadonlyMap<string, readonly Wait[]>,
 ): OwnContribution[] {
-  // What an earlier finish has put on a wall is dry before another one goes on.
+  // What an earlier finish has put on a wall takes another one: prints once they are dry, coats as they take a further one.
   const before: StepDraft[] = [];
   const dryBefore = (wall: Wall) =>
     before
       .filter((step) => step.wall === wall.id && step.phase === "colour")
-      .map((step) => touchDry(step, paints));
+      .map((step) =>
+        step.does.some(({ act }) => act === "coat") ? recoatable(step, paints) : touchDry(step, paints),
+      );
   const site: Site = {
     work,
     paints,

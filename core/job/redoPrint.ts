@@ -1,3 +1,4 @@
+import { printDryMin } from "../trade/constants";
 import { listed } from "../findings/listed";
 import type { Speech } from "../findings/speech";
 import { isInsideContour, polygonContour } from "../geometry/contour";
@@ -5,7 +6,7 @@ import { judgeDifference, visibleTolerance, type Visibility } from "../trade/vis
 import { waitFactor } from "../trade/climate";
 import { mendingOf, type Mending, type MendPlan } from "../work/mend/mendPlan";
 import { redoing } from "../work/mend/mishaps";
-import { partPrintFactor, printDryMin } from "../work/prints/constants";
+import { partPrintFactor } from "../work/prints/constants";
 import type { PlanPrint } from "../plan/planPrintTypes";
 import type { PlanPoint } from "../plan/planPoint";
 import type { PlanWall } from "../plan/planTypes";

@@ -7,8 +7,6 @@ import type { Effect } from "./placement";
 /** What of a wall a finish breaks up the paint of. */
 export interface Covered extends Area {
   readonly areaM2: number;
-  /** Its regions, by their ids. */
-  readonly regions: readonly string[];
   /** All around it, openings with it, m: what is masked. */
   readonly edgeM: number;
   readonly box: Box;
@@ -32,7 +30,6 @@ export function coveredBy(effects: readonly Effect[], { regions, edges }: Patter
         ({ face: { outer, holes } }) =>
           isInsideContour(point, outer) && !holes.some((hole) => isInsideContour(point, hole)),
       ),
-    regions: own.map(({ id }) => id),
     areaM2: own.reduce((sum, { face }) => sum + face.area, 0) / 1e6,
     edgeM: curves.reduce((sum, { curve }) => sum + curveLength(curve), 0) / 1000,
     box: {

@@ -32,7 +32,7 @@ function placeOf(piece: EdgePiece, wall: string): string {
   const { line, lies } = piece;
   const first = firstEnd(piece);
   const along = line.startsWith(`${wall}/`) ? line : `${wall}/${line}`;
-  const name = `${along}@${wholeMm(first.x)},${wholeMm(first.y)}-${lies}`;
+  const name = `${along.replaceAll(" ", "-")}@${wholeMm(first.x)},${wholeMm(first.y)}-${lies}`;
   known.set(piece, name);
   return name;
 }

@@ -218,6 +218,17 @@ export const roomMinutes = {
 export const washedDryMin = 60;
 export const fillerDryMin = 120;
 
+/** Minutes until a dry print may be touched by the next sheet, at 20 C and 50 % RH. */
+export const printDryMin = 15;
+/** Paint in cloth before an iron sets it, likewise. */
+export const clothSetMin = 1440;
+
+/** A label says that tape comes off again within so many days; later it leaves its glue, or takes paint with it. */
+export const tapeStaysDays = 14;
+
+/** Over this height above what is stood on steps do not serve: a tower, or a platform for stairs. */
+export const towerAboveMm = 3200;
+
 /** Rooms in which paint dries as it should: C, and % RH at most. */
 export const paintingClimate = { coldest: 8, warmest: 35, dampest: 85 } as const;
 

@@ -74,7 +74,7 @@ function stepsOn(
   const paint = site.paints.get(spec.paint)!;
   const primer = spec.primer === undefined ? undefined : site.paints.get(spec.primer);
   const mask = maskBroken(on);
-  const primed = primer ? primeBroken(on, primer) : [];
+  const primed = primer ? primeBroken(on, primer, coats[0]?.sections ?? []) : [];
   const ground = primed.at(-1);
   const strokes = coats.map(({ coat }) => strokesOf(on.covered.box, coat, spec.seed));
   const coated = coatBroken(on, coats, {

@@ -1,5 +1,5 @@
+import { printDryMin } from "../../trade/constants";
 import { verdictOf, type Offer } from "../../fit/offer";
-import { printDryMin } from "../../work/prints/constants";
 import { waitsIn } from "../../work/prints/orderPrints";
 import { placedSheets } from "../../work/prints/placedSheets";
 import { paceOfPrinting } from "../printingKeys";

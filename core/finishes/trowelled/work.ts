@@ -1,4 +1,3 @@
-import { textureFactors } from "../../trade/constants";
 import { did } from "../../work/act";
 import { heightOf } from "../../work/cautions";
 import { cannotJoin, coatOver, openMinutes, type BrokenCoat } from "../../work/broken/coats";
@@ -12,7 +11,9 @@ import {
   unmaskBroken,
   type BrokenWall,
 } from "../../work/broken/steps";
-import type { Contribution } from "../../work/contribution";
+import { runsPastMm } from "../../trade/constants";
+import type { Contribution, PaintUse } from "../../work/contribution";
+import { filmMl } from "../../work/filmMl";
 import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { Paint } from "../../paint/schema";
@@ -33,7 +34,10 @@ export function workTrowelled(share: Share<TrowelledLayout>, site: Site): Contri
   const shares = tonesOf(spec);
   return {
     steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
-    paint: walls.flatMap((on) => shares.map(({ paint, share }) => brokenUse(on, paint, share))),
+    paint: walls.flatMap((on) => [
+      ...shares.map(({ paint, share }) => brokenUse(on, paint, share)),
+      ...edgeUse(on, spec),
+    ]),
     sundries: [
       ...maskSundry(walls),
       ...(walls.length > 0 ? [{ item: "spreader", amount: spec.tones.length }] : []),
@@ -55,6 +59,13 @@ export function workTrowelled(share: Share<TrowelledLayout>, site: Site): Contri
   };
 }
 
+/** Edges in a tone of their own, as wide as paint is carried along an edge. */
+function edgeUse(on: BrokenWall, spec: TrowelledSpec): PaintUse[] {
+  const edge = edgeTone(spec);
+  if (spec.tones.some(({ paint }) => paint === edge)) return [];
+  return [{ ...brokenUse(on, edge), areaM2: (on.covered.edgeM * runsPastMm) / 1000 }];
+}
+
 /** The largest section that is done before the edge has set, in hundredths of a m2. */
 const sectionThatFits = ({ openMin }: BrokenCoat, site: Site): number =>
   Math.max(0.05, Math.floor(openMin * site.rate("trowel_m2_min") * 100) / 100);
@@ -66,12 +77,15 @@ function coatsOf(on: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] 
   const { wall, covered, work } = on;
   const paints = paintsOf(spec, site);
   const shares = tonesOf(spec);
-  const needMl = (coat: number) =>
-    shares.reduce((sum, { paint, share }) => {
-      const { spreadRate, coats } = site.paints.get(paint)!;
-      const area = covered.areaM2 * share * textureFactors[wall.texture];
-      return coat <= coats ? sum + (area * 1000) / spreadRate : sum;
-    }, 0);
+  const needOf = (coat: number) => {
+    const needs = new Map<string, number>();
+    for (const { paint, share } of shares) {
+      const told = site.paints.get(paint)!;
+      const ml = coat <= told.coats ? filmMl(told, covered.areaM2 * share, wall.texture) : 0;
+      needs.set(paint, (needs.get(paint) ?? 0) + ml);
+    }
+    return needs;
+  };
   return Array.from({ length: Math.max(...paints.map(({ coats }) => coats)) }, (_, index) =>
     coatOver(on, {
       coat: index + 1,
@@ -79,7 +93,7 @@ function coatsOf(on: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] 
       rate: site.rate("trowel_m2_min"),
       sections: patchesOf(covered, spec.section_m2),
       openMin: Math.min(...paints.map((paint) => openMinutes(paint, work))),
-      needMl: needMl(index + 1),
+      needOf: needOf(index + 1),
     }),
   );
 }

@@ -32,6 +32,8 @@ export interface BrokenCoat {
   readonly openMin: number;
   readonly fits: boolean;
   readonly needMl: number;
+  /** The same by paint, where it is put on in several. */
+  readonly needOf?: ReadonlyMap<string, number>;
   readonly sections: readonly (Section & { readonly minutes: number; readonly tone?: string })[];
 }
 
@@ -51,13 +53,13 @@ interface Worked {
   readonly frontMin?: number;
   /** The shortest of its paints; its own where it does not say. */
   readonly openMin?: number;
-  /** Of one coat of its paint where it does not say, ml. */
-  readonly needMl?: number;
+  /** By paint, ml; one coat of its own where it does not say. */
+  readonly needOf?: ReadonlyMap<string, number>;
 }
 
 /** A coat over all that is covered: minutes by the pace, paint by the spread rate, and whether its edge can be joined. */
 export function coatOver({ named, wall, covered, work }: BrokenPlace, worked: Worked): BrokenCoat {
-  const { coat, paint, rate, hands = 1 } = worked;
+  const { coat, paint, rate, hands = 1, needOf } = worked;
   const sections = worked.sections.map((section) => ({
     ...section,
     id: `${named}/${section.id}`,
@@ -74,7 +76,10 @@ export function coatOver({ named, wall, covered, work }: BrokenPlace, worked: Wo
     frontMin,
     openMin,
     fits: frontMin <= openMin + 1e-9,
-    needMl: worked.needMl ?? filmMl(paint, covered.areaM2, wall.texture),
+    needMl: needOf
+      ? [...needOf.values()].reduce((sum, ml) => sum + ml, 0)
+      : filmMl(paint, covered.areaM2, wall.texture),
+    ...(needOf && { needOf }),
     sections,
   };
 }

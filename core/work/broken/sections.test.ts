@@ -11,7 +11,6 @@ function coveredOf(width: number, height: number, hole: { x: number; y: number; 
     curves: [...wall, ...round].map((curve) => ({ curve })),
     contains: (point) => isInsideContour(point, wall) && !isInsideContour(point, round),
     areaM2: (width * height - Math.PI * hole.radius ** 2) / 1e6,
-    regions: ["w/wall"],
     edgeM: 0,
     box: { minX: 0, maxX: width, minY: 0, maxY: height },
     over: ["oyster"],

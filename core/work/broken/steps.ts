@@ -53,7 +53,7 @@ export function maskBroken(on: BrokenWall): StepDraft {
 }
 
 /** Coats of a primer all over it, the first when it is masked. */
-export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
+export function primeBroken(on: BrokenWall, primer: Paint, sections: BrokenCoat["sections"]): StepDraft[] {
   const { wall, covered, work } = on;
   const id = (coat: number) => stepId(on, `prime-${coat}`);
   return Array.from({ length: primer.coats }, (_, index): StepDraft => {
@@ -68,13 +68,18 @@ export function primeBroken(on: BrokenWall, primer: Paint): StepDraft[] {
       coat,
       minutes: covered.areaM2 / work.rates.rolling_m2_min,
       does: [
-        did("prime", "region", covered.regions, {
-          coat,
-          with: primer.id,
-          ml: filmMl(primer, covered.areaM2, wall.texture),
-          heightMm: heightOf(wall),
-          rolledM2: covered.areaM2,
-        }),
+        did(
+          "prime",
+          "section",
+          sections.map(({ id }) => id),
+          {
+            coat,
+            with: primer.id,
+            ml: filmMl(primer, covered.areaM2, wall.texture),
+            heightMm: heightOf(wall),
+            rolledM2: covered.areaM2,
+          },
+        ),
       ],
       after: index === 0 ? [waitFor(stepId(on, "mask"))] : nextCoat(id(coat - 1), primer, work.secondCoat),
       say: said("prime", {
@@ -153,22 +158,23 @@ export function coatBroken(
 /** Sections that get a coat, with the paints that are in hand for it: they take their part of the coat's paint. */
 export function coatWork(
   { wall }: BrokenWall,
-  { coat, needMl, sections: all }: BrokenCoat,
+  { coat, needMl, needOf, sections: all }: BrokenCoat,
   sections: BrokenCoat["sections"],
   [main, ...others]: readonly Paint[],
   tools: readonly string[],
 ): Did[] {
   const area = (own: BrokenCoat["sections"]) => own.reduce((sum, { areaM2 }) => sum + areaM2, 0);
-  const ml = (needMl * area(sections)) / Math.max(1e-9, area(all));
+  const share = area(sections) / Math.max(1e-9, area(all));
+  const mlOf = (paint: Paint) => share * (needOf ? (needOf.get(paint.id) ?? 0) : needMl);
   const shared = { coat, tools, heightMm: heightOf(wall) };
   return [
     did(
       "coat",
       "section",
       sections.map(({ id }) => id),
-      { ...shared, with: main!.id, ml },
+      { ...shared, with: main!.id, ml: mlOf(main!) },
     ),
-    ...others.map((tone) => did("coat", "paint", [tone.id], { ...shared, with: tone.id })),
+    ...others.map((tone) => did("coat", "paint", [tone.id], { ...shared, with: tone.id, ml: mlOf(tone) })),
   ];
 }
 

@@ -127,8 +127,7 @@ export const objectMinutes = {
   lifting: 5,
 } as const;
 
-/** At 20 C and 50 % RH, minutes: washed cloth on a line; paint in cloth before an iron sets it. */
+/** At 20 C and 50 % RH, minutes: washed cloth on a line. */
 export const clothDryMin = 360;
-export const clothSetMin = 1440;
 /** A sheet of card under what paint goes through, m2. */
 export const cardM2 = 0.7;

@@ -7,7 +7,8 @@ import { nextCoat } from "../nextCoat";
 import type { WorkSite, WorkWall } from "../site";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
-import { careOf, clothSetMin, objectMinutes } from "./care";
+import { clothSetMin } from "../../trade/constants";
+import { careOf, objectMinutes } from "./care";
 
 /** How many coats of varnish an object takes: as many as the paint has, but what is trodden on three. */
 export const varnishCoats = ({ object }: Wall, { coats }: Paint): number =>

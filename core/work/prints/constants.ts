@@ -9,8 +9,7 @@ export const printing = {
 
 export type PrintMethod = keyof typeof printing;
 
-/** Minutes: a dry print may be touched by the sheet; a sheet is wiped clean, and dries; sprayed adhesive takes hold. */
-export const printDryMin = 15;
+/** Minutes: a sheet is wiped clean, and dries; sprayed adhesive takes hold. */
 export const cleaningMin = 8;
 export const cleanedDryMin = 12;
 export const tackMin = 3;

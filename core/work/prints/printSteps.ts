@@ -1,3 +1,4 @@
+import { printDryMin } from "../../trade/constants";
 import { placeBox } from "../../geometry/placeContour";
 import type { Placement, WallMotif } from "../../pattern/placement";
 import type { Paint } from "../../paint/schema";
@@ -15,7 +16,6 @@ import {
   cleanedDryMin,
   cleaningMin,
   partPrintFactor,
-  printDryMin,
   printing,
   shadeTimeShare,
   tackMin,

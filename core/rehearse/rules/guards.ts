@@ -1,0 +1,129 @@
+import type { PlanPoint } from "../../plan/planPoint";
+import type { PlanWall } from "../../plan/planTypes";
+import { tapeWidthMm } from "../../trade/constants";
+import type { Fault } from "../fault";
+import type { History } from "../history";
+import type { Doing } from "../timeline";
+
+/** Broken colour without its masks, over what is not its own, stamps beside bare trim, and paint over a bare floor. */
+export function rehearseGuards(history: History): Fault[] {
+  return [
+    ...history.plan.walls.flatMap((wall) => [...unmasked(history, wall), ...beyondItsOwn(history, wall)]),
+    ...bareFloor(history),
+  ];
+}
+
+/** Masks lie all around while it is worked. */
+function unmasked(history: History, wall: PlanWall): Fault[] {
+  const masks = history.all("mask", "edge");
+  const off = history.all("unmask", "edge");
+  return (wall.coats ?? []).flatMap(({ finish, coat, sections }) => {
+    const edge = `${wall.id}/${finish}/edge`;
+    const ids = new Set(sections.map(({ id }) => id));
+    const worked = history
+      .all("coat", "section")
+      .filter(({ id, did, wall: on }) => on === wall.id && (did.coat ?? 1) === coat && ids.has(id));
+    if (worked.length === 0) return [];
+    const [first, last] = [worked[0]!, worked.at(-1)!];
+    const mask = masks.find(({ id }) => id === edge);
+    const unmask = off.find(({ id }) => id === edge);
+    const where = { step: first.step.id, wall: wall.id };
+    if (!mask || mask.to > first.from + 1)
+      return [
+        history.fault(
+          "unguarded",
+          where,
+          null,
+          first.from,
+          `coat ${coat} of ${history.called(first.did.with ?? "")} goes on with nothing masked around it.`,
+        ),
+      ];
+    if (unmask && unmask.to < last.to - 1)
+      return [
+        history.fault(
+          "off-too-early",
+          { step: unmask.step.id, wall: wall.id },
+          null,
+          unmask.from,
+          `the masks are off before coat ${coat} is on.`,
+        ),
+      ];
+    const isLast =
+      coat === Math.max(...(wall.coats ?? []).map((own) => (own.finish === finish ? own.coat : 0)));
+    return unmask || !isLast
+      ? []
+      : [history.fault("off-too-late", where, null, last.to, `the masks around it never come off.`)];
+  });
+}
+
+/** Over a mask's tape a tool may go, and a hand's breadth of slack is none, mm. */
+const beyondMaskMm = tapeWidthMm + 5;
+const samples = 7;
+
+/** Parts that reach over neighbours that are not theirs, further than a mask's tape covers. */
+function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
+  return (wall.coats ?? []).flatMap(({ finish, coat, sections }) => {
+    const covered = new Set(
+      (wall.effects ?? []).flatMap((effect) => (effect.finish === finish ? effect.regions : [])),
+    );
+    if (covered.size === wall.regions.length) return [];
+    const ground = history.ground(wall.id);
+    const isTheirs = (point: PlanPoint): boolean | null => {
+      const region = ground.regionAt(point);
+      return region === null ? null : covered.has(ground.regions[region]!.id);
+    };
+    for (const { id, box } of sections) {
+      const at = pointsIn(box).find(
+        (point) => isTheirs(point) === false && !ringOf(point).some((near) => isTheirs(near)),
+      );
+      if (!at) continue;
+      const doing = history
+        .all("coat", "section")
+        .find((own) => own.id === id && (own.did.coat ?? 1) === coat);
+      return doing
+        ? [
+            history.fault(
+              "wrong-colour",
+              { step: doing.step.id, wall: wall.id },
+              at,
+              doing.from,
+              `part ${id} goes over what is not its own, further than a mask covers.`,
+            ),
+          ]
+        : [];
+    }
+    return [];
+  });
+}
+
+const pointsIn = ([x, y, width, height]: readonly [number, number, number, number]): PlanPoint[] =>
+  Array.from({ length: samples }, (_, row) =>
+    Array.from({ length: samples }, (_, column): PlanPoint => [
+      x + (width * (column + 0.5)) / samples,
+      y + (height * (row + 0.5)) / samples,
+    ]),
+  ).flat();
+
+const ringOf = ([x, y]: PlanPoint): PlanPoint[] =>
+  [-1, 0, 1].flatMap((across) =>
+    [-1, 0, 1].map((up): PlanPoint => [x + across * beyondMaskMm, y + up * beyondMaskMm]),
+  );
+
+const wets = (doing: Doing): boolean => ["prime", "base", "coat", "print", "seal"].includes(doing.did.act);
+
+/** Nothing is opened over a bare floor; what lies on a table has none. */
+function bareFloor(history: History): Fault[] {
+  const standing = new Set(history.job.walls.flatMap(({ id, object }) => (object ? [] : [id])));
+  const first = history.doings.find((doing) => wets(doing) && standing.has(doing.wall));
+  const covered = history.all("cover", "room")[0];
+  if (!first || (covered && covered.to <= first.from + 1)) return [];
+  return [
+    history.fault(
+      "unguarded",
+      { step: first.step.id, wall: first.wall },
+      null,
+      first.from,
+      `paint is opened over a bare floor.`,
+    ),
+  ];
+}

@@ -1,0 +1,69 @@
+import type { PlanStep } from "../../plan/planDayTypes";
+import type { Fault } from "../fault";
+import type { History } from "../history";
+import type { Doing } from "../timeline";
+
+/** Someone who is in two places at once, and tools that are loaded for nothing. */
+export const rehearseHands = (history: History): Fault[] => [
+  ...inTwoPlaces(history),
+  ...wastedLoads(history),
+];
+
+const peopleOf = ({ person, people }: PlanStep): readonly number[] => people ?? [person];
+
+function inTwoPlaces(history: History): Fault[] {
+  const busy = new Map<number, PlanStep>();
+  return [...history.plan.steps]
+    .sort((a, b) => a.start - b.start || a.end - b.end)
+    .flatMap((step) =>
+      peopleOf(step).flatMap((person) => {
+        const before = busy.get(person);
+        if (!before || before.end < step.end) busy.set(person, step);
+        if (!before || before.end <= step.start) return [];
+        const say = `person ${person} is at ${before.id} and at ${step.id} at once.`;
+        return [
+          history.fault("two-places", { step: step.id, wall: step.wall ?? null }, null, step.start, say),
+        ];
+      }),
+    );
+}
+
+/** A load that is put down for longer than this dries on its tool, minutes. */
+const laidDownMin = 60;
+
+interface Stop {
+  readonly doing: Doing;
+  readonly load: number;
+  /** What is loaded: a tone of bricks, or an overlay of prints. */
+  readonly tool: string;
+}
+
+/** A load is used up on its own wall and without a rest. */
+function wastedLoads(history: History): Fault[] {
+  const loadOf = new Map<string, Omit<Stop, "doing">>();
+  for (const { prints = [], bricks = [] } of history.plan.walls) {
+    for (const { finish, list } of prints)
+      for (const { id, load, overlay } of list) loadOf.set(id, { load, tool: `${finish} ${overlay}` });
+    for (const { finish, list } of bricks)
+      for (const { id, load, tone } of list) loadOf.set(id, { load, tool: `${finish} ${tone}` });
+  }
+  const last = new Map<string, Stop>();
+  const told = new Set<string>();
+  return [...history.all("print", "print"), ...history.all("print", "brick")].flatMap((doing) => {
+    const own = loadOf.get(doing.id);
+    if (!own) return [];
+    const stop = { doing, ...own };
+    const before = last.get(own.tool);
+    last.set(own.tool, stop);
+    if (!before || before.load !== stop.load) return [];
+    const isElsewhere = before.doing.wall !== doing.wall;
+    const rest = doing.from - before.doing.to;
+    const key = `${own.tool} ${own.load}`;
+    if ((!isElsewhere && rest <= laidDownMin) || told.has(key)) return [];
+    told.add(key);
+    const say = isElsewhere
+      ? `a tool that was loaded on ${history.called(before.doing.wall)} is carried here.`
+      : `a loaded tool is put down for ${Math.round(rest)} minutes.`;
+    return [history.fault("load-wasted", { step: doing.step.id, wall: doing.wall }, null, doing.from, say)];
+  });
+}
