@@ -4,6 +4,7 @@ import { tryKills } from "./kill";
 import { tryLock } from "./lock";
 import { hashPlans } from "./plans";
 import { tryPower } from "./power";
+import { tryRehearsals } from "./rehearse";
 import type { Outcome } from "./support";
 
 /**
@@ -16,6 +17,7 @@ const trials: Record<string, (count: number, seed: number) => Promise<Outcome>> 
   power: tryPower,
   lock: tryLock,
   full: tryFull,
+  rehearse: tryRehearsals,
 };
 
 const mostTold = 200;

@@ -113,7 +113,8 @@ export class Ground {
 
 const ringsOf = ({ outline, holes }: PlanRegion): readonly (readonly PlanPoint[])[] => [outline, ...holes];
 
-const reachOf = ({ width, centred }: PlanTape): number => (centred ? width / 2 + alongMm : alongMm);
+/** One that lies on both sides of its line covers that line's ends, too, as far as it is wide. */
+const reachOf = ({ width, centred }: PlanTape): number => (centred ? width + alongMm : alongMm);
 
 const isPoint = (a: PlanPoint, b: PlanPoint): boolean =>
   Math.abs(a[0] - b[0]) + Math.abs(a[1] - b[1]) < placeStep;

@@ -128,7 +128,8 @@ export class History {
       if (doing.wall !== id) continue;
       const { act, of, coat = 1 } = doing.did;
       const layer = { paint: doing.did.with ?? null, act, coat, from: doing.from, to: doing.to, doing };
-      if (of === "wall" && (act === "base" || act === "prime" || act === "coat"))
+      // A patch that is primed by itself is none.
+      if (of === "wall" && doing.id === id && (act === "base" || act === "prime" || act === "coat"))
         onAll.push({ ...layer, kind: "whole" });
       if (of === "region" && act === "coat") own.get(doing.id)?.push({ ...layer, kind: "own" });
       if (of === "section" && (act === "coat" || act === "prime")) {

@@ -50,7 +50,7 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
     soonest: timeOrder(steps, links, waits, withAllHands(steps), hours).end,
     impossible: [
       ...given.flatMap((step): Impossible[] => [
-        ...(isTooLong(step, hours) ? [{ step, why: "too-long" } as const] : []),
+        ...(isTooLong(step, hours) || hasTooLong(step, hours) ? [{ step, why: "too-long" } as const] : []),
         ...((step.hands ?? 1) > work.crew ? [{ step, why: "too-few-hands" } as const] : []),
       ]),
       ...[...new Set(times.late)].map((step): Impossible => ({ step: given[step]!, why: "too-late" })),
@@ -61,6 +61,10 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
 /** What may not be broken off, and takes more than a day has. */
 const isTooLong = ({ minutes, stretches }: Step, { usable }: WorkHours): boolean =>
   minutes > usable && (stretches?.length ?? 0) <= 1;
+
+/** A stretch of it is longer than what is left of a day without its break: it is told, and cut back to that. */
+const hasTooLong = ({ stretches = [] }: Step, { longest }: WorkHours): boolean =>
+  stretches.length > 1 && stretches.some(({ minutes }) => minutes > longest + 1);
 
 interface Tried {
   readonly order: Order;

@@ -7,8 +7,9 @@ export type Timed = Pick<Step, "minutes" | "stretches" | "unbroken" | "isWet">;
 
 /** When hands are at work. Times are minutes from midnight before the first day. */
 export interface WorkHours {
-  /** Minutes of a day between setting up and closing, without its break. */
+  /** Minutes of a day between setting up and closing, without its break; and from the one to the break or from that to the other. */
   readonly usable: number;
+  readonly longest: number;
   /** Of the day, in minutes from its midnight; null where the day has none. */
   readonly pause: Pause | null;
   /** The earliest start of a step, not before a time. Never earlier for a later time. */
@@ -97,6 +98,7 @@ export function workHoursOf(work: Work): WorkHours {
   const isOne = ({ unbroken, isWet }: Timed): boolean => unbroken === true || isWet === true;
   return {
     usable: shut - open - (pause ? pause.to - pause.from : 0),
+    longest,
     pause,
     startOf(earliest, step) {
       if (isBroken(step)) return fit(earliest, minutesOf(step)[0]!, windows);

@@ -13,7 +13,6 @@ export function rehearseColours(history: History): {
   const faults = history.plan.walls.flatMap((wall) => {
     const own = new Set<string>();
     wrong.set(wall.id, own);
-    if (!isWorkedOn(history, wall.id)) return [];
     const regions = wall.regions.flatMap((region) => {
       const found = wrongRegion(history, wall, region, end);
       if (found) own.add(region.id);
@@ -23,9 +22,6 @@ export function rehearseColours(history: History): {
   });
   return { faults, wrong };
 }
-
-const isWorkedOn = ({ doings }: History, wall: string): boolean =>
-  doings.some((doing) => doing.wall === wall && (doing.did.with !== undefined || doing.did.of === "drop"));
 
 function wrongRegion(history: History, wall: PlanWall, region: PlanRegion, end: number): Fault | null {
   const { job } = history;
@@ -72,11 +68,13 @@ function wrongPieces(history: History, wall: PlanWall, end: number): Fault[] {
   /** Each thing that is made, with the paints that are in hand in its step. */
   const done = new Map<string, ReadonlySet<string | undefined>>();
   const note = (act: "print" | "lay" | "coat", of: "print" | "brick" | "drop" | "section") => {
-    for (const { id, did, step } of history.all(act, of))
-      done.set(
-        `${of} ${id} ${of === "section" ? did.coat : ""}`,
-        of === "brick" ? new Set([did.with]) : new Set(step.does.map((one) => one.with)),
-      );
+    for (const { id, did, step, wall: on } of history.all(act, of))
+      // A sheet that goes around a corner is hung from the wall on which it begins.
+      if (on === wall.id || of === "drop")
+        done.set(
+          `${of} ${id} ${of === "section" ? did.coat : ""}`,
+          of === "brick" ? new Set([did.with]) : new Set(step.does.map((one) => one.with)),
+        );
   };
   note("print", "print");
   note("print", "brick");

@@ -39,7 +39,8 @@ function betweenCoats(history: History, wall: string, region: string, at: PlanPo
   return layers.flatMap((layer, place) => {
     const before = layers[place - 1];
     if (!before?.doing || !layer.doing || before.doing.step.id === layer.doing.step.id) return [];
-    const isSame = before.paint === layer.paint;
+    // Coats of one work follow the painter's school; over another's, each paint's label counts.
+    const isSame = before.paint === layer.paint && before.act === layer.act && before.coat < layer.coat;
     const isNextDay =
       isSame && history.job.work.secondCoat === "next-day" && dayOf(before.to - 1) === dayOf(layer.from);
     const code =

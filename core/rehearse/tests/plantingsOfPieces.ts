@@ -1,0 +1,223 @@
+import type { PlanDid } from "../../plan/planDayTypes";
+import type { Bed, Planting } from "./planting";
+
+const leftOut = (name: string, act: PlanDid["act"], of: PlanDid["of"]): Planting => ({
+  name,
+  harm: "the wall's list has it",
+  codes: ["wrong-colour"],
+  plant(bed) {
+    const chosen = bed.pick(bed.work(act, of));
+    const id = chosen && bed.pick(chosen.did.ids);
+    if (!chosen || !id) return false;
+    bed.leaveOut(chosen.did, id);
+    return true;
+  },
+});
+
+const edgesOf = (bed: Bed, act: "mask" | "unmask") => bed.work(act, "edge");
+const coated = (bed: Bed, edge: string) => {
+  const [wall, finish] = edge.split("/") as [string, string];
+  return bed
+    .work("coat", "section")
+    .filter(({ did }) => did.wall === wall && did.ids[0]!.startsWith(`${finish}/`));
+};
+
+export const plantingsOfPieces: Planting[] = [
+  leftOut("a print is left out", "print", "print"),
+  leftOut("a brick is left out", "print", "brick"),
+  leftOut("a part of broken colour is left out", "coat", "section"),
+  leftOut("a sheet of paper is not hung", "lay", "drop"),
+  {
+    name: "bricks get another tone",
+    harm: "they are listed in one and printed in another",
+    codes: ["wrong-colour"],
+    plant(bed) {
+      const chosen = bed.pick(bed.work("print", "brick"));
+      const other = chosen && bed.pick(bed.job.paints.filter(({ id }) => id !== chosen.did.with));
+      if (!chosen || !other) return false;
+      chosen.did.with = other.id;
+      return true;
+    },
+  },
+  {
+    name: "nothing is masked around broken colour",
+    harm: "it is worked with no mask on",
+    codes: ["unguarded"],
+    plant(bed) {
+      const chosen = bed.pick(edgesOf(bed, "mask").filter(({ did }) => coated(bed, did.ids[0]!).length > 0));
+      if (!chosen) return false;
+      chosen.step.does = [];
+      return true;
+    },
+  },
+  {
+    name: "masks come off before broken colour is on",
+    harm: "a coat is worked after them",
+    codes: ["off-too-early"],
+    plant(bed) {
+      const early = edgesOf(bed, "unmask").flatMap(({ step, did }) => {
+        const last = coated(bed, did.ids[0]!).at(-1);
+        const mask = edgesOf(bed, "mask").find((own) => own.did.ids[0] === did.ids[0]);
+        return last && mask && last.step.end - last.step.start > 3 ? [{ step, mask: mask.step }] : [];
+      });
+      const chosen = bed.pick(early);
+      if (!chosen) return false;
+      bed.move(chosen.step, chosen.mask.end);
+      return true;
+    },
+  },
+  {
+    name: "a part waits for the others",
+    harm: "its neighbour's edge has set when it is joined: so long do the parts between them take",
+    codes: ["join-dry"],
+    plant(bed) {
+      const chosen = bed.pick(joinable(bed));
+      if (!chosen) return false;
+      const { did } = chosen;
+      did.ids = [did.ids[0]!, ...did.ids.slice(2), did.ids[1]!];
+      return true;
+    },
+  },
+  {
+    name: "a part reaches over its neighbours",
+    harm: "it is as wide as its wall, of which a broad region is not its own",
+    codes: ["wrong-colour"],
+    plant(bed) {
+      const walls = bed.plan.walls.filter(({ coats = [], effects = [], regions }) =>
+        coats.some(({ finish }) => {
+          const own = new Set(
+            effects.filter((effect) => effect.finish === finish).flatMap((effect) => effect.regions),
+          );
+          return regions.some(({ id, outline }) => !own.has(id) && isBroad(outline));
+        }),
+      );
+      const wall = bed.pick(walls);
+      const coat = wall && bed.pick(wall.coats!);
+      const section = coat && bed.pick(coat.sections);
+      if (!wall || !coat || !section) return false;
+      const own = new Set(
+        wall.effects!.filter(({ finish }) => finish === coat.finish).flatMap(({ regions }) => regions),
+      );
+      const other = wall.regions.find(({ id, outline }) => !own.has(id) && isBroad(outline))!;
+      const [xs, ys] = [other.outline.map(([x]) => x), other.outline.map(([, y]) => y)];
+      section.box = [
+        Math.min(...xs),
+        Math.min(...ys),
+        Math.max(...xs) - Math.min(...xs),
+        Math.max(...ys) - Math.min(...ys),
+      ];
+      return true;
+    },
+  },
+  {
+    name: "prints follow each other too fast",
+    harm: "a sheet reaches over a print of the same step, and the whole step takes less than that needs to dry",
+    codes: ["touches-wet"],
+    plant(bed) {
+      const chosen = bed.pick(crowded(bed));
+      if (!chosen) return false;
+      chosen.step.end = chosen.step.start + 2;
+      chosen.step.minutes = 2;
+      delete chosen.step.stretches;
+      return true;
+    },
+  },
+  {
+    name: "paper goes onto fresh paint",
+    harm: "the wall's base is painted in the job, and has to cure",
+    codes: ["on-too-early"],
+    plant(bed) {
+      const fresh = bed.work("lay", "drop").flatMap(({ step, did }) => {
+        const base = bed
+          .work("base", "wall")
+          .filter((own) => own.did.wall === did.wall)
+          .at(-1);
+        return base ? [{ step, base: base.step }] : [];
+      });
+      const chosen = bed.pick(fresh);
+      if (!chosen) return false;
+      bed.move(chosen.step, chosen.base.end + 60);
+      return true;
+    },
+  },
+  {
+    name: "a loaded tool is put down",
+    harm: "two prints of one overlay that are hours apart are of one load",
+    codes: ["load-wasted"],
+    plant(bed) {
+      const pairs = bed.plan.walls.flatMap(({ prints = [] }) =>
+        prints.flatMap(({ list }) => {
+          const timeOf = (id: string) =>
+            bed.work("print", "print").find(({ did }) => did.ids.includes(id))?.step;
+          return list.slice(1).flatMap((print, place) => {
+            const before = list[place]!;
+            const [a, b] = [timeOf(before.id), timeOf(print.id)];
+            return a && b && a !== b && before.overlay === print.overlay && b.start - a.end > 90
+              ? [{ before, print }]
+              : [];
+          });
+        }),
+      );
+      const chosen = bed.pick(pairs);
+      if (!chosen) return false;
+      chosen.print.load = chosen.before.load;
+      return true;
+    },
+  },
+];
+
+const isBroad = (outline: readonly (readonly [number, number])[]): boolean => {
+  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
+  const isBox = outline.length === 4;
+  return isBox && Math.max(...xs) - Math.min(...xs) > 300 && Math.max(...ys) - Math.min(...ys) > 300;
+};
+
+/** Coats of parts side by side, the second beside the first, of which all but these take longer than an edge stays wet at 20 C. */
+const joinable = (bed: Bed) =>
+  bed.work("coat", "section").filter(({ did, step }) => {
+    const wall = bed.plan.walls.find(({ id }) => id === did.wall)!;
+    const coat = wall.coats?.find(
+      ({ coat: number, sections }) => number === did.coat && sections.some(({ id }) => id === did.ids[0]),
+    );
+    if (!coat || coat.sections.some(({ tone }) => tone !== undefined) || did.ids.length < 4) return false;
+    const minutesOf = (id: string) => coat.sections.find((section) => section.id === id)!.minutes;
+    const boxOf = (id: string) => coat.sections.find((section) => section.id === id)!.box;
+    const [first, second] = [boxOf(did.ids[0]!), boxOf(did.ids[1]!)];
+    const areBeside =
+      Math.abs(first[0] + first[2] - second[0]) < 0.5 &&
+      Math.min(first[3], second[3]) > 100 &&
+      Math.abs(first[1] - second[1]) < 0.5;
+    const between = did.ids.slice(2).reduce((sum, id) => sum + minutesOf(id), 0) + minutesOf(did.ids[0]!);
+    const all = did.ids.reduce((sum, id) => sum + minutesOf(id), 0);
+    const share = Math.min(1, (step.end - step.start) / all);
+    return areBeside && between * share > (bed.paint(coat.colour)?.openMin ?? Infinity) + 2;
+  });
+
+/** Steps with two prints so near that either's cell lies over the other's middle. */
+const crowded = (bed: Bed) =>
+  bed.work("print", "print").filter(({ did }) => {
+    const wall = bed.plan.walls.find(({ id }) => id === did.wall)!;
+    const list = (wall.prints ?? [])
+      .flatMap((own) => own.list)
+      .filter(({ id, turn }) => did.ids.includes(id) && turn === 0);
+    return list.some((print, place) => {
+      const next = list[place + 1];
+      if (!next || next.overlay !== print.overlay || next.motif !== print.motif) return false;
+      const motif = wall.motifs?.find(({ id }) => id === print.motif);
+      const xs = (motif?.cutouts ?? [])
+        .filter(({ overlay }) => overlay === print.overlay)
+        .flatMap(({ contours }) => contours.flat());
+      if (xs.length === 0) return false;
+      const half = Math.max(...xs.map(([x]) => x));
+      const top = Math.max(...xs.map(([, y]) => y));
+      const bottom = Math.min(...xs.map(([, y]) => y));
+      const left = Math.min(...xs.map(([x]) => x));
+      const [[fx, fy], [gx, gy]] = motif!.face;
+      // The open part of the one against the cell of the other.
+      const [dx, dy] = [next.at[0] - print.at[0], next.at[1] - print.at[1]];
+      const across = Math.min(half, gx + dx) - Math.max(left, fx + dx);
+      const upright = Math.min(top, gy + dy) - Math.max(bottom, fy + dy);
+      const plastic = bed.job.stencils.find(({ id }) => print.motif.endsWith(`/${id}`))?.sheet;
+      return across > 2 && upright > 2 && plastic === undefined;
+    });
+  });
