@@ -19,7 +19,7 @@ interface Count {
   missed: number[];
 }
 
-const keyOf = ({ code, step, wall, say }: Fault): string => [code, step, wall, say].join(" ");
+const keyOf = ({ code, step, wall, at, say }: Fault): string => [code, step, wall, at, say].join(" ");
 
 const named = (what: string, counts: Readonly<Record<string, number>>) =>
   Object.fromEntries(Object.entries(counts).map(([code, count]) => [`${what}${code}`, count]));

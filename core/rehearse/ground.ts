@@ -16,6 +16,8 @@ export interface Border {
 const placeStep = 0.01;
 /** So far beyond an outline one looks for what lies there, mm: curves are told flattened, on either side in their own way. */
 const beyondMm = 0.4;
+/** Nobody sees what is narrower, mm. */
+const threadMm = 3;
 /** Tape lies along a line that is this near to it, mm. */
 const alongMm = 0.5;
 
@@ -69,6 +71,14 @@ export class Ground {
     return borders;
   }
 
+  /** Whether a region is nowhere wider than a thread: nobody sees whether it is guarded. */
+  isThread(region: number): boolean {
+    const { outline, area_m2 } = this.regions[region]!;
+    const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
+    const size = Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+    return (area_m2 * 1e6) / size < threadMm;
+  }
+
   /** The tape that lies along a stretch. */
   tapeAlong({ a, b }: Border): PlanTape[] {
     if (!this.tapeBoxes) return [];
@@ -82,7 +92,10 @@ export class Ground {
   }
 
   /** What a piece's body lies on, beside its path; null off the surface. Of one that lies on both sides what is under its middle. */
-  under({ path, lies, centred }: PlanTape): number | null {
+  under({ path, lies, centred, overRegion }: PlanTape): number | null {
+    // A curve so short that it is told as straight has no inside to look for.
+    if ((lies === "inside" || lies === "outside") && path.length < 3)
+      return this.indexOf.get(overRegion ?? "") ?? null;
     const middle = Math.floor((path.length - 1) / 2);
     const [a, b] = [path[middle]!, path[Math.min(path.length - 1, middle + 1)]!];
     const [x, y] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];

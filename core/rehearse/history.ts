@@ -16,6 +16,8 @@ export interface Layer {
   readonly from: number;
   readonly to: number;
   readonly doing: Doing | null;
+  /** The finish whose broken colour it is. */
+  readonly finish?: string;
 }
 
 /** A piece of tape from its laying until it is off; off never, where no step takes it off. */
@@ -135,7 +137,11 @@ export class History {
       if (of === "section" && (act === "coat" || act === "prime")) {
         const finish = finishOfSection(doing.id, covered);
         for (const region of finish === null ? [] : covered.get(finish)!)
-          mergeBroken(own.get(region) ?? [], { ...layer, kind: "broken" });
+          mergeBroken(own.get(region) ?? [], {
+            ...layer,
+            kind: "broken",
+            ...(finish !== null && { finish }),
+          });
       }
     }
     for (const [region, layers] of own)
@@ -155,8 +161,8 @@ function finishOfSection(id: string, covered: ReadonlyMap<string, unknown>): str
 /** The sections of one coat are one layer on what they cover, from the first until the last. */
 function mergeBroken(layers: Layer[], layer: Layer): void {
   const place = layers.findIndex(
-    ({ kind, act, coat, paint }) =>
-      kind === "broken" && act === layer.act && coat === layer.coat && paint === layer.paint,
+    ({ finish, act, coat, paint }) =>
+      finish === layer.finish && act === layer.act && coat === layer.coat && paint === layer.paint,
   );
   const before = layers[place];
   if (before) layers[place] = { ...before, to: Math.max(before.to, layer.to) };

@@ -65,7 +65,7 @@ function shareAsDesigned(
 }
 
 /** So many faults of one kind are told of one step; more say the same. */
-const mostAlike = 20;
+const mostAlike = 100;
 
 function listed(faults: readonly Fault[]): Fault[] {
   const counts = new Map<string, number>();

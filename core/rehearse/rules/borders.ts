@@ -44,7 +44,7 @@ function beyondOf(ground: Ground, region: number): Beside[] {
   const beside = new Map<number, Border[]>();
   for (const border of ground.bordersAround(region)) {
     const { beyond } = border;
-    if (isPoint(border)) continue;
+    if (isPoint(border) || (beyond !== null && ground.isThread(beyond))) continue;
     if (beyond === null || beyond === region || ground.regions[beyond]!.colour === colour) continue;
     const own = beside.get(beyond);
     if (own) own.push(border);

@@ -72,27 +72,16 @@ function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
       const region = ground.regionAt(point);
       return region === null ? null : covered.has(ground.regions[region]!.id);
     };
-    for (const { id, box } of sections) {
+    return sections.flatMap(({ id, box }) => {
       const at = pointsIn(box).find(
         (point) => isTheirs(point) === false && !ringOf(point).some((near) => isTheirs(near)),
       );
-      if (!at) continue;
-      const doing = history
-        .all("coat", "section")
-        .find((own) => own.id === id && (own.did.coat ?? 1) === coat);
-      return doing
-        ? [
-            history.fault(
-              "wrong-colour",
-              { step: doing.step.id, wall: wall.id },
-              at,
-              doing.from,
-              `part ${id} goes over what is not its own, further than a mask covers.`,
-            ),
-          ]
-        : [];
-    }
-    return [];
+      const doing =
+        at && history.all("coat", "section").find((own) => own.id === id && (own.did.coat ?? 1) === coat);
+      if (!at || !doing) return [];
+      const say = `part ${id} goes over what is not its own, further than a mask covers.`;
+      return [history.fault("wrong-colour", { step: doing.step.id, wall: wall.id }, at, doing.from, say)];
+    });
   });
 }
 

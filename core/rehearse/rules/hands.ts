@@ -47,19 +47,22 @@ function wastedLoads(history: History): Fault[] {
     for (const { finish, list } of bricks)
       for (const { id, load, tone } of list) loadOf.set(id, { load, tool: `${finish} ${tone}` });
   }
-  const last = new Map<string, Stop>();
+  const latest = new Map<string, Stop>();
+  const onWall = new Map<string, Stop>();
   const told = new Set<string>();
   return [...history.all("print", "print"), ...history.all("print", "brick")].flatMap((doing) => {
     const own = loadOf.get(doing.id);
     if (!own) return [];
     const stop = { doing, ...own };
-    const before = last.get(own.tool);
-    last.set(own.tool, stop);
-    if (!before || before.load !== stop.load) return [];
-    const isElsewhere = before.doing.wall !== doing.wall;
-    const rest = doing.from - before.doing.to;
-    const key = `${own.tool} ${own.load}`;
-    if ((!isElsewhere && rest <= laidDownMin) || told.has(key)) return [];
+    const key = `${doing.wall} ${own.tool} ${own.load}`;
+    // Loads are counted on each wall, or go on over a corner: on another wall only what comes next can be the same one.
+    const [next, here] = [latest.get(own.tool), onWall.get(key)];
+    latest.set(own.tool, stop);
+    onWall.set(key, stop);
+    const isElsewhere = next !== undefined && next.load === stop.load && next.doing.wall !== doing.wall;
+    const before = isElsewhere ? next : here;
+    const rest = before ? doing.from - before.doing.to : 0;
+    if (!before || (!isElsewhere && rest <= laidDownMin) || told.has(key)) return [];
     told.add(key);
     const say = isElsewhere
       ? `a tool that was loaded on ${history.called(before.doing.wall)} is carried here.`

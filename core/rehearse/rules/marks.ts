@@ -16,14 +16,11 @@ export function rehearseMarks(history: History): Fault[] {
     const usesTape = [...history.tape.values()].filter((life) => life.wall === wall.id && life.laid);
     return [
       ...marks.flatMap((mark) => (made.has(mark.id) ? offTheWall(history, wall, mark) : [])),
-      ...usesTape.flatMap((life) => usedByTape(history, wall, life, marks, made, rubbed)).slice(0, mostTold),
+      ...usesTape.flatMap((life) => usedByTape(history, wall, life, marks, made, rubbed)),
       ...usedByPieces(history, wall, marks, made, rubbed),
     ];
   });
 }
-
-/** Of one wall as many are told. */
-const mostTold = 20;
 
 type Times = ReadonlyMap<string, number>;
 

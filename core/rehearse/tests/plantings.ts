@@ -80,10 +80,12 @@ const plantingsOfCoats: Planting[] = [
       const further = coats(bed).flatMap(({ step, did }) => {
         const before = lastCoatBefore(bed, did.ids[0]!, step.start);
         const paint = bed.paint(did.with ?? "");
+        // A step that takes as long as its paint takes to dry comes to each region again when that is dry.
+        const lasts = before ? before.step.end - before.step.start : 0;
         return before &&
           before.did.with === did.with &&
           paint &&
-          Math.min(paint.recoatMin, paint.touchDryMin) > 5
+          Math.min(paint.recoatMin, paint.touchDryMin) > lasts + 5
           ? [{ step, before }]
           : [];
       });

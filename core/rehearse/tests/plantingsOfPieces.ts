@@ -147,12 +147,18 @@ export const plantingsOfPieces: Planting[] = [
     plant(bed) {
       const pairs = bed.plan.walls.flatMap(({ prints = [] }) =>
         prints.flatMap(({ list }) => {
-          const timeOf = (id: string) =>
-            bed.work("print", "print").find(({ did }) => did.ids.includes(id))?.step;
+          // One that goes around a corner is made on either wall.
+          const timeOf = (id: string) => {
+            const [first, ...more] = bed.work("print", "print").filter(({ did }) => did.ids.includes(id));
+            return more.length > 0 ? undefined : first?.step;
+          };
           return list.slice(1).flatMap((print, place) => {
             const before = list[place]!;
             const [a, b] = [timeOf(before.id), timeOf(print.id)];
-            return a && b && a !== b && before.overlay === print.overlay && b.start - a.end > 90
+            const isUsedUp = list.every(
+              (own) => own.load !== before.load || own.overlay !== before.overlay || timeOf(own.id) === a,
+            );
+            return a && b && a !== b && isUsedUp && before.overlay === print.overlay && b.start - a.end > 90
               ? [{ before, print }]
               : [];
           });

@@ -40,8 +40,8 @@ const off = ["peel", "unmask"];
 export const plantingsOfTape: Planting[] = [
   {
     name: "an edge is not taped",
-    harm: "a colour goes on up to it, beside what has its paint",
-    codes: ["unguarded"],
+    harm: "a colour goes on up to it, beside what has its paint; of a further coat the tape is off since the one before",
+    codes: ["unguarded", "off-too-early"],
     plant(bed) {
       const chosen = bed.pick(guarded(bed));
       if (!chosen) return false;

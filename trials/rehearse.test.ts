@@ -1,0 +1,69 @@
+import { readFileSync } from "node:fs";
+import { expect, inject, it } from "vitest";
+import { emitPlan } from "@/core/job/emitPlan";
+import { parseJob, parseJobText } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
+import { stateAt } from "@/core/plan/stateAt";
+import type { Plan } from "@/core/plan/planTypes";
+import { History } from "@/core/rehearse/history";
+import { rehearse } from "@/core/rehearse/rehearse";
+import { tryRehearsals } from "./rehearse";
+import { sensibleDocument } from "./sensible";
+import { randomOf } from "./support";
+
+it("of faults planted in random plans the rehearsal finds those whose harm is proved", async () => {
+  const { counts, faults } = await tryRehearsals(80, inject("propertySeed") % 1000, 8);
+  expect(faults).toEqual([]);
+  const planted = Object.entries(counts).flatMap(([name, count]) =>
+    name.startsWith("planted") ? [count] : [],
+  );
+  expect(planted.reduce((sum, count) => sum + count, 0)).toBeGreaterThan(250);
+});
+
+it("the state of a wall at a moment and the rehearsal, each by its own way, have the same tape and coats on it", () => {
+  const random = randomOf(inject("propertySeed"));
+  let compared = 0;
+  for (let count = 0; count < 25; count++) {
+    const parsed = parseJob(sensibleDocument(random));
+    const whole = parsed.ok ? (JSON.parse(emitPlan(plan(parsed.job))) as Plan) : null;
+    if (!parsed.ok || !whole || whole.steps.length === 0) continue;
+    const history = new History(parsed.job, whole);
+    for (const moment of whole.steps.map(({ end }) => end)) {
+      const state = stateAt(whole, moment);
+      for (const { id, tape, regions } of whole.walls) {
+        const on = tape.filter((piece) => {
+          const { laid, off } = history.tape.get(piece.id)!;
+          return laid !== null && laid.step.end <= moment && (off === null || off.step.end > moment);
+        });
+        const here = state.get(id)!;
+        const running = whole.steps.some(({ start, end }) => start < moment && moment < end);
+        if (!running) expect([...here.tape].sort()).toEqual(on.map((piece) => piece.id).sort());
+        for (const region of regions) {
+          const coats = history
+            .layers(region.id)
+            .filter(({ kind, doing }) => kind === "own" && doing!.step.end <= moment);
+          if (!running)
+            expect(here.regions.get(region.id)!.coatsDone).toBe(new Set(coats.map(({ coat }) => coat)).size);
+        }
+        compared++;
+      }
+    }
+  }
+  expect(compared).toBeGreaterThan(100);
+});
+
+it("the job at hand is rehearsed in a moment, with what is known to be wrong in it and nothing else", () => {
+  const parsed = parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8"));
+  if (!parsed.ok) throw new Error("the example does not validate");
+  const whole = plan(parsed.job);
+  const started = performance.now();
+  const { faults, walls } = rehearse(parsed.job, whole);
+  // 300 ms in a browser's worker; this machine may be busy with other tests.
+  expect(performance.now() - started).toBeLessThan(1500);
+  expect(walls.every(({ asDesigned }) => asDesigned === 1)).toBe(true);
+  // A roller that is loaded on the pantry goes around the corner with it; the bands' marks lie under the first of them.
+  expect(faults.map(({ code, wall }) => `${code} ${wall}`).sort()).toEqual([
+    "load-wasted back",
+    "mark-lost window",
+  ]);
+});
