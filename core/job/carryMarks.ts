@@ -1,6 +1,6 @@
 import type { CarriedFrom, Mark } from "../setout/listMarks";
 import type { LaidOutWall } from "./layOutWalls";
-import type { Job } from "./schema";
+import type { LayoutInput } from "./layoutInput";
 
 /** Heights of one line on both sides of a corner differ by less than this, mm. */
 const sameHeightMm = 0.5;
@@ -9,7 +9,10 @@ const sameHeightMm = 0.5;
  * Says of each mark at a wall's left end from which mark of the wall before it in a run it carries around the corner:
  * of the same line, at that wall's right end. Both are still read from their own wall's datum, which proves the corner.
  */
-export function carryMarks({ runs }: Job, walls: readonly LaidOutWall[]): LaidOutWall[] {
+export function carryMarks(
+  { runs }: Pick<LayoutInput, "runs">,
+  walls: readonly LaidOutWall[],
+): LaidOutWall[] {
   const byId = new Map(walls.map((wall) => [wall.wall.id, wall]));
   const before = new Map<string, LaidOutWall[]>();
   for (const run of runs) {

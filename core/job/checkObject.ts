@@ -1,10 +1,10 @@
 import type { Cure, Finding } from "../findings/finding";
 import type { Wall } from "../wall/schema";
 import { careOf } from "../work/objects/care";
-import type { Job } from "./schema";
+import type { LayoutInput } from "./layoutInput";
 
 /** A thing on a table that is trodden on without a varnish, or cloth that one would stiffen. */
-export function checkObject({ paints }: Job, { id, object }: Wall): Finding[] {
+export function checkObject({ paints }: Pick<LayoutInput, "paints">, { id, object }: Wall): Finding[] {
   if (!object) return [];
   const { kind, varnish } = object;
   const cureWith = (kindOf: Cure["kind"], set: Cure["set"]): Cure => ({

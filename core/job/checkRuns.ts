@@ -1,17 +1,17 @@
 import type { Finding } from "../findings/finding";
 import { trueWithinMm } from "../trade/constants";
 import type { Wall } from "../wall/schema";
-import type { Job } from "./schema";
+import type { LayoutInput } from "./layoutInput";
 
 /** Corners of a run that its two walls tell of differently, and heights that cannot both hold; told on the first wall. */
-export function checkRuns(job: Job, wall: Wall): Finding[] {
+export function checkRuns({ runs, walls: all }: Pick<LayoutInput, "runs" | "walls">, wall: Wall): Finding[] {
   const nexts = new Set(
-    job.runs.flatMap(({ walls }) =>
+    runs.flatMap(({ walls }) =>
       walls.flatMap((id, place) => (id === wall.id ? (walls[place + 1] ?? []) : [])),
     ),
   );
   return [...nexts].flatMap((id): Finding[] => {
-    const next = job.walls.find((other) => other.id === id);
+    const next = all.find((other) => other.id === id);
     if (!next) return [];
     const pair = { first: wall.id, second: id };
     const [one, other] = [wall.rightEdge, next.leftEdge];

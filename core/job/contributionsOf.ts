@@ -2,6 +2,7 @@ import type { Share, ShareOfWall, Site } from "../finishes/defineCraft";
 import { craftOf } from "../finishes/crafts";
 import type { AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
+import { KeepingAll } from "../geometry/keeping";
 import { coveredBy } from "../pattern/covered";
 import { wallReady } from "../work/room/besideBases";
 import type { Wall } from "../wall/schema";
@@ -49,17 +50,10 @@ export function contributionsOf(
 }
 
 /** By the walls that it is of: both schools of rounds ask for the same. */
-const keptShares = new WeakMap<LaidOutJob["walls"], Map<string, Share<AnyLayout> | null>>();
+const keptShares = new KeepingAll<Share<AnyLayout> | null>();
 
-function shareOf(finish: JobFinish, laidOut: LaidOutJob): Share<AnyLayout> | null {
-  const kept = keptShares.get(laidOut.walls) ?? new Map<string, Share<AnyLayout> | null>();
-  keptShares.set(laidOut.walls, kept);
-  const before = kept.get(finish.id);
-  if (before !== undefined) return before;
-  const share = makeShare(finish, laidOut);
-  kept.set(finish.id, share);
-  return share;
-}
+const shareOf = (finish: JobFinish, laidOut: LaidOutJob): Share<AnyLayout> | null =>
+  keptShares.answer(laidOut.walls, finish.id, () => makeShare(finish, laidOut));
 
 /** A finish's part of the walls that are laid out; null where there are none. */
 function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> | null {

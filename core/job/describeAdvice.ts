@@ -10,14 +10,14 @@ import type { Box } from "../geometry/curve";
 import type { OrderedWall } from "./orderedWall";
 import type { Advice } from "./layOutWalls";
 import type { PlanCandidate, PlanFit, PlanOffer, PlanPoint, PlanTaping } from "../plan/planTypes";
-import type { Job } from "./schema";
+import type { TellingInput } from "./tellingInput";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
 /** What the finishes offer beside what is laid out. */
 export const describeOffers = (
   { offers }: Advice,
-  { work: { rates } }: Pick<Job, "work">,
+  { work: { rates } }: Pick<TellingInput, "work">,
   speech: Speech,
 ): PlanOffer[] =>
   offers.map(({ finish, offer: { title, reasons, taping, set, ...rest } }) => ({
@@ -32,7 +32,7 @@ export const describeOffers = (
 /** How long it takes to lay; a slit, a peel and what is masked around come to every way alike. */
 const describeTaping = (
   { tapeMm, pieces, crossings }: TapeNeed,
-  { taping_m_min: pace, crossing_min: crossing }: Job["work"]["rates"],
+  { taping_m_min: pace, crossing_min: crossing }: TellingInput["work"]["rates"],
 ): PlanTaping => ({
   tape_m: tapeMm / 1000,
   pieces,
@@ -67,7 +67,7 @@ function chordOf({ x, y }: Point, at: number, { minX, maxX, minY, maxY }: Box): 
 
 /** How the finish on top divides the wall, and the other ways that it could. */
 export function describeFit(
-  job: Job,
+  job: Pick<TellingInput, "work" | "tapeDivision">,
   { fit }: Advice,
   { marks, surface }: Pick<OrderedWall, "marks" | "surface">,
   speech: Speech,

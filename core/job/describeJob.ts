@@ -3,6 +3,7 @@ import { describeDays, waitingOf } from "./describeDays";
 import { describeMixes, describePaint, describeSundries, describeTools } from "./describePaint";
 import { describeRounds } from "./describeRounds";
 import { describeTables } from "./describeTables";
+import type { Taping } from "./describeTape";
 import type { WallTeller } from "./describeWall";
 import type { LaidOutJob } from "./orderedWall";
 import type { PlanSchool } from "../plan/planDayTypes";
@@ -14,6 +15,7 @@ import { speechOf } from "./speechOf";
 /** Everything that a plan tells, worked out: its own school first, then the other. */
 export interface Worked {
   readonly laidOut: LaidOutJob;
+  readonly taping: Taping;
   /** Its walls as they have been told already. */
   readonly told: readonly PlanWall[];
   readonly schools: readonly [WorkedOut, ...WorkedOut[]];
@@ -21,13 +23,13 @@ export interface Worked {
 }
 
 /** The plan in words, readings and flat outlines: the one place that speaks. */
-export function describeJob({ laidOut, told, schools, needs }: Worked, teller: WallTeller): Plan {
+export function describeJob({ laidOut, taping, told, schools, needs }: Worked, teller: WallTeller): Plan {
   const { job, walls } = laidOut;
   const speech = speechOf(job);
   const [{ work, schedule }] = schools;
   return {
     format: "jacaranda-plan/1",
-    walls: teller.whole(told, laidOut, { steps: schedule?.steps ?? [], own: work.own }, speech),
+    walls: teller.whole(told, laidOut, taping, { steps: schedule?.steps ?? [], own: work.own }),
     paint: needs.paint.map(describePaint),
     ...describeMixes(laidOut.job, needs.paint),
     cost: needs.cost,

@@ -10,7 +10,7 @@ import type { Job } from "./schema";
 
 /** What goes up over the finished work of a wall: where to drill, what it hides, and not before when. */
 export function describeLater(
-  { units, tapeDivision }: Job,
+  { units, tapeDivision }: Pick<Job, "units" | "tapeDivision">,
   { wall, laid }: OrderedWall,
   speech: Speech,
 ): Pick<PlanWall, "later"> {

@@ -16,7 +16,7 @@ const sideWords = { bottom: "floor", top: "ceiling", left: "left", right: "right
 
 /** What the survey says: where the level line is and how to prove it, and what each datum would do to a line. */
 export function describeSurvey(
-  job: Job,
+  job: Pick<Job, "units" | "tapeDivision" | "viewingDistance">,
   surface: Surface,
   level: LevelLineAdvice,
   tapers: readonly LineTaper[],

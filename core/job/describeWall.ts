@@ -7,6 +7,7 @@ import type { Speech } from "../findings/speech";
 import type { Face } from "../geometry/arrange";
 import type { Contour } from "../geometry/curve";
 import { flattenContour, flatteningOf } from "../geometry/flatten";
+import { Keeping } from "../geometry/keeping";
 import { distance, type Point } from "../geometry/point";
 import { formatReading } from "../measure/formatReading";
 import { roundToDivision } from "../measure/roundToDivision";
@@ -31,81 +32,49 @@ import { describePrints, timePrints } from "./describePrints";
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import { speakFinding } from "./speakFinding";
 import type { PlanMark, PlanPoint, PlanRegion, PlanWall } from "../plan/planTypes";
-import type { Job } from "./schema";
+import { speechOf } from "./speechOf";
+import { tellingInputOf, type TellingInput } from "./tellingInput";
 
 const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
 
 /** How the walls of a job are told: as they lie, and then what else there is to say of them. */
 export interface WallTeller {
   /** Before the work is known and without what else could be done, where that is not known from before. */
-  first(laidOut: LaidOutJob, taping: Taping, speech: Speech): readonly PlanWall[];
+  first(laidOut: LaidOutJob, taping: Taping): readonly PlanWall[];
   /** The same walls, whole. */
-  whole(told: readonly PlanWall[], laidOut: LaidOutJob, work: TimedWork, speech: Speech): PlanWall[];
+  whole(told: readonly PlanWall[], laidOut: LaidOutJob, taping: Taping, work: TimedWork): PlanWall[];
 }
 
-/** Tells every wall anew. */
-export const tellWalls: WallTeller = {
-  first: ({ job, walls }, taping, speech) =>
-    limited(walls.map((wall) => describeWall({ job, taping, speech }, wall))),
-  whole(told, { job, walls }, work, speech) {
+/** Works out each wall's part anew, or answers it from before where the input is the very same. */
+type Answering = (owner: object, input: unknown, work: () => PlanWall) => PlanWall;
+
+const tellerBy = (firstly: Answering, wholly: Answering): WallTeller => ({
+  first({ job, walls }, taping) {
+    const input = tellingInputOf(job, taping);
+    return limited(walls.map((wall) => firstly(wall, input, () => describeWall(input, taping, wall))));
+  },
+  whole(told, { job, walls }, taping, work) {
+    const input = tellingInputOf(job, taping);
     const times = tapeTimes(work.steps);
     return walls.map((wall, index) => {
       const own = told[index]!;
-      return withAdvice(own, timedLater(own, work, times), { job, speech }, wall);
+      const later = timedLater(own, work, times);
+      // What is told of it lies in `own`, which is another object for another input.
+      return wholly(own, keyOfLater(later), () => withAdvice(own, later, input, wall));
     });
   },
-};
+});
 
-/**
- * Keeps its last answers. A wall that is the same object still is not told again while what it is told in stays: units,
- * tape, names, coats and rounds, and the steps that print on it.
- */
+/** Tells every wall anew. */
+export const tellWalls: WallTeller = tellerBy(
+  (_, __, work) => work(),
+  (_, __, work) => work(),
+);
+
+/** Gives its last answers again for walls that are the same objects still, told in the same, and timed alike. */
 export function keepToldWalls(): WallTeller {
-  /** `timed` is null for a wall that has only been told as it lies. */
-  const kept = new WeakMap<OrderedWall, { in: string; timed: string | null; wall: PlanWall }>();
-  return {
-    first({ job, walls }, taping, speech) {
-      const now = toldIn(job, taping);
-      const tell = (wall: OrderedWall) => {
-        const before = kept.get(wall);
-        if (before?.in === now) return before.wall;
-        const told = describeWall({ job, taping, speech }, wall);
-        kept.set(wall, { in: now, timed: null, wall: told });
-        return told;
-      };
-      return limited(walls.map(tell));
-    },
-    whole(told, { job, walls }, work, speech) {
-      const times = tapeTimes(work.steps);
-      return walls.map((wall, index) => {
-        const before = kept.get(wall)!;
-        const later = timedLater(told[index]!, work, times);
-        const timed = JSON.stringify([
-          later.tape.flatMap(({ laidIn, offIn }) => [laidIn, offIn]),
-          later.prints?.map(({ minutes }) => minutes),
-          // Their sections hang on the wall alone.
-          later.coats?.map((coat) => ({ ...coat, sections: coat.sections.length })),
-        ]);
-        if (before.timed === timed) return before.wall;
-        const whole = withAdvice(told[index]!, later, { job, speech }, wall);
-        // An answer that was overtaken keeps nothing.
-        if (before.wall === told[index]) kept.set(wall, { ...before, timed, wall: whole });
-        return whole;
-      });
-    },
-  };
-}
-
-/** What the telling of a wall depends on beside the wall itself. */
-function toldIn(job: Job, { rounds }: Taping): string {
-  const { units, volumes, currency, tapeDivision, viewingDistance, edges, work } = job;
-  const names = [
-    job.paints.map(({ id, name, coats }) => [id, name, coats]),
-    job.walls.map(({ id, name }) => [id, name]),
-  ];
-  const told = rounds.map(({ round, group, coat }) => [round, group, coat]);
-  const paces = [work.rates.taping_m_min, work.rates.crossing_min];
-  return JSON.stringify([paces, units, volumes, currency, tapeDivision, viewingDistance, edges, names, told]);
+  const [first, whole] = [new Keeping<PlanWall>(), new Keeping<PlanWall>()];
+  return tellerBy(first.answer.bind(first), whole.answer.bind(whole));
 }
 
 /** The same walls; throws OverLimit where they come to more than a plan may hold. */
@@ -122,15 +91,9 @@ function limited(walls: readonly PlanWall[]): readonly PlanWall[] {
   return walls;
 }
 
-/** What a wall is told in, beside itself. */
-interface Telling {
-  readonly job: Job;
-  readonly taping: Taping;
-  readonly speech: Speech;
-}
-
 /** One wall of the plan document as it lies: what was noticed without working anything out, no ways that it could be else. */
-function describeWall({ job, taping, speech }: Telling, wall: OrderedWall): PlanWall {
+function describeWall(job: TellingInput, taping: Taping, wall: OrderedWall): PlanWall {
+  const speech = speechOf(job);
   const { laid, surface, level, marks, checks } = wall;
   const shared = {
     id: wall.wall.id,
@@ -171,13 +134,21 @@ const timedLater = (told: PlanWall, work: TimedWork, times: TapeTimes) => ({
   ...describeCoats(told.id, work.own),
 });
 
+/** Of that what may differ while the wall does not: its sections hang on the wall alone. */
+const keyOfLater = ({ tape, prints, coats }: ReturnType<typeof timedLater>) => [
+  tape.flatMap(({ laidIn, offIn }) => [laidIn, offIn]),
+  prints?.map(({ minutes }) => minutes),
+  coats?.map((coat) => ({ ...coat, sections: coat.sections.map(({ id, minutes }) => [id, minutes]) })),
+];
+
 /** A wall that has been told, with what cures what was noticed, the other ways to lay it out, and what hangs on the work. */
 function withAdvice(
   told: PlanWall,
   later: ReturnType<typeof timedLater>,
-  { job, speech }: Pick<Telling, "job" | "speech">,
+  job: TellingInput,
   wall: OrderedWall,
 ): PlanWall {
+  const speech = speechOf(job);
   const advice = wall.advice();
   const findings = advice.findings.map((finding) => speakFinding(finding, speech));
   if (!wall.laid) return { ...told, findings };
@@ -218,7 +189,7 @@ function ringsOf(face: Face): Pick<PlanRegion, "outline" | "holes"> {
 
 /** What the finishes make of a wall, arcs flattened. */
 function describePattern(
-  { tapeDivision, units }: Job,
+  { tapeDivision, units }: TellingInput,
   { regions, lines, centres, diagonals }: Pattern,
 ): Pick<PlanWall, "regions" | "lines" | "radii" | "diagonals"> {
   const reading = (mm: number) => formatReading(roundToDivision(mm, tapeDivision), units);
@@ -262,7 +233,7 @@ function describePattern(
   };
 }
 
-const describeOrdinates = ({ units }: Job, { ordinates }: OrderedWall): PlanWall["ordinates"] =>
+const describeOrdinates = ({ units }: TellingInput, { ordinates }: OrderedWall): PlanWall["ordinates"] =>
   ordinates.map(({ centre, points, ...curve }) => ({
     ...curve,
     centre: toPoint(centre),
@@ -274,7 +245,7 @@ const describeOrdinates = ({ units }: Job, { ordinates }: OrderedWall): PlanWall
     })),
   }));
 
-function describePeel({ edges }: Job, { wall }: OrderedWall, speech: Speech): PlanWall["peel"] {
+function describePeel({ edges }: TellingInput, { wall }: OrderedWall, speech: Speech): PlanWall["peel"] {
   const { when, why } = choosePeel(wall.texture, edges);
   const reason: Reason =
     why === "asked" ? { code: "peel-asked", values: { when } } : { code: `peel-${why}`, values: {} };
@@ -282,13 +253,17 @@ function describePeel({ edges }: Job, { wall }: OrderedWall, speech: Speech): Pl
 }
 
 /** Where the level line stands; on a quick wall it is struck only where something is marked along it. */
-function describeLevel(job: Job, { at }: LevelLineAdvice, marks: readonly Mark[]): PlanWall["level"] {
+function describeLevel(
+  job: TellingInput,
+  { at }: LevelLineAdvice,
+  marks: readonly Mark[],
+): PlanWall["level"] {
   if (!marks.some((mark) => mark.on === "level")) return null;
   return { at, reading: formatReading(at, job.units) };
 }
 
 /** `lineIds`: the wall's lines by what they are called on every wall. */
-function describeMark(mark: Mark, { units }: Job, lineIds: ReadonlyMap<string, string>): PlanMark {
+function describeMark(mark: Mark, { units }: TellingInput, lineIds: ReadonlyMap<string, string>): PlanMark {
   const { id, on, axis, at, reading, error, use, carriedFrom } = mark;
   const line = lineIds.get(mark.line);
   return {

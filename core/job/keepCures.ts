@@ -5,7 +5,8 @@ import { finishOf } from "../finishes/registry";
 import { OverLimit } from "../trade/allowance";
 import type { Point } from "../geometry/point";
 import type { Strip } from "../wall/strip";
-import type { Job, JobFinish } from "./schema";
+import type { FinishContext } from "../finishes/defineFinish";
+import type { JobFinish } from "./schema";
 
 /** Places this close, mm, are the same finding's. */
 const samePlaceMm = 1;
@@ -23,7 +24,7 @@ const mostTriedOf = (findings: number): number => Math.max(2, Math.min(8, Math.f
 export function keepCures(
   finish: JobFinish,
   strip: Strip,
-  job: Job,
+  context: FinishContext,
   findings: readonly Finding[],
 ): readonly Finding[] {
   if (!findings.some(({ cure, later }) => cure ?? later)) return findings;
@@ -34,7 +35,7 @@ export function keepCures(
     let found = tried.get(key);
     if (found === undefined && tried.size >= mostTried) return null;
     if (found === undefined) {
-      const left = checkChanged(finish, cure, strip, job);
+      const left = checkChanged(finish, cure, strip, context);
       tried.set(key, (found = left && new FoundAgain(left)));
     }
     return found;
@@ -49,12 +50,17 @@ export function keepCures(
 }
 
 /** What a finish's check says of it changed; null when no document may have it so. */
-function checkChanged(finish: JobFinish, cure: Cure, strip: Strip, job: Job): readonly Finding[] | null {
+function checkChanged(
+  finish: JobFinish,
+  cure: Cure,
+  strip: Strip,
+  context: FinishContext,
+): readonly Finding[] | null {
   const changed = changeOf(finish, cure);
   const { layOut } = finishOf(finish.kind);
   const { check } = craftOf(finish.kind);
   try {
-    return changed && check(layOut(changed, strip, job));
+    return changed && check(layOut(changed, strip, context));
   } catch (error) {
     // It would come to more than a plan may hold.
     if (error instanceof OverLimit) return null;

@@ -1,14 +1,15 @@
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import { lightnessOf } from "../colour/lightness";
+import { Keeping } from "../geometry/keeping";
 import { once } from "../geometry/once";
 import { matchCorner } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
-import type { Under } from "../tape/sealEdge";
 import { maskBase, planTape, type JoinedEnd } from "../tape/planTape";
 import { baseCornersOf, isExternalCorner, type Corner } from "./baseCorners";
 import { checkBaseDownTo, masksAbove } from "./baseDownTo";
 import { checkTape } from "./checkTape";
 import { carryMarks } from "./carryMarks";
+import { layoutInputOf, tapingInputOf, type LayoutInput, type TapingInput } from "./layoutInput";
 import { layOutWalls, type LaidOutWall } from "./layOutWalls";
 import { Allowance } from "../trade/allowance";
 import type { Wall } from "../wall/schema";
@@ -42,7 +43,7 @@ function layOutJoined(
   const [pieces, prints] = [new Allowance("pieces"), new Allowance("prints")];
   const cut = new Allowance("pieces of cut prints");
   const sorted = groupJoinedWalls(job).map((walls) => {
-    const answer = sort(job, walls);
+    const answer = sort(layoutInputOf(job, walls));
     for (const { laid } of answer.laidOut) {
       pieces.take(laid?.pattern.regions.length ?? 0);
       prints.take(laid?.pattern.placements.length ?? 0);
@@ -56,7 +57,8 @@ function layOutJoined(
   const tapePieces = new Allowance("pieces of tape");
   const ordered = new Map<string, OrderedWall>();
   sorted.forEach((walls, index) => {
-    for (const wall of tape(job, walls, groups[index]!)) {
+    const laidOn = walls.laidOut.map(({ wall }) => wall);
+    for (const wall of tape(walls, tapingInputOf(job, laidOn, groups[index]!))) {
       tapePieces.take(wall.tape.length);
       ordered.set(wall.wall.id, wall);
     }
@@ -64,9 +66,9 @@ function layOutJoined(
   return { job, walls: job.walls.map(({ id }) => ordered.get(id)!) };
 }
 
-function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
-  const laidOut = carryMarks(job, layOutWalls(job, walls));
-  const corners = cornersOf(job, laidOut);
+function sortWalls(input: LayoutInput): SortedWalls {
+  const laidOut = carryMarks(input, layOutWalls(input));
+  const corners = cornersOf(input, laidOut);
   const standing = laidOut.flatMap(({ laid, wall }, index) =>
     laid ? [{ index, pattern: laid.pattern, base: wall.base }] : [],
   );
@@ -78,40 +80,42 @@ function sortWalls(job: Job, walls: readonly Wall[]): SortedWalls {
       first: places.get(corner.first)!,
       second: places.get(corner.second)!,
     })),
-    lightnessIn(job),
+    lightnessIn(input),
   );
   return { laidOut, corners, places, grouped };
 }
 
 /** How light each of the job's paints is, 0 to 1. */
-function lightnessIn({ paints }: Job): (paint: string) => number {
+function lightnessIn({ paints }: Pick<TapingInput, "paints">): (paint: string) => number {
   const hexOf = new Map(paints.map(({ id, hex }) => [id, hex]));
   return (paint) => lightnessOf(hexOf.get(paint)!);
 }
 
-function tapeWalls(
-  job: Job,
-  { laidOut, corners, places, grouped }: SortedWalls,
-  groups: readonly Groups[],
-): OrderedWall[] {
+function tapeWalls({ laidOut, corners, places, grouped }: SortedWalls, input: TapingInput): OrderedWall[] {
+  const { groups, edges, ceilings } = input;
   const groupsOf = (index: number): Groups => groups[places.get(index) ?? -1] ?? [];
   const { count, lowerBound } = grouped;
-  const lightness = lightnessIn(job);
+  const lightness = lightnessIn(input);
   return laidOut.map((wall, index): OrderedWall => {
     const ordered = { ...wall, groups: groupsOf(index), rounds: { count, lowerBound } };
-    const bases = baseCornersOf(index, laidOut, corners, job.edges, lightness);
+    const bases = baseCornersOf(index, laidOut, corners, edges, lightness);
     if (!wall.laid) return { ...ordered, tape: [], tapeAgain: () => [], baseMasks: [], bases };
     const joined = joinedEnds(index, laidOut, corners, groupsOf);
-    const ceiling = ceilingOver(job, wall.wall);
-    const input = { ...wall.laid, groupOf: ordered.groups, joined, schools: job.edges, ceiling };
+    const tapeInput = {
+      ...wall.laid,
+      groupOf: ordered.groups,
+      joined,
+      schools: edges,
+      ceiling: ceilings[index]!,
+    };
     const { base, baseState } = wall.wall;
     const taped = {
       ...ordered,
       bases,
-      ...planTape(input),
-      baseMasks: baseState === "paint" ? masksAbove(maskBase(input, base, bases.goesOn), wall.wall) : [],
+      ...planTape(tapeInput),
+      baseMasks: baseState === "paint" ? masksAbove(maskBase(tapeInput, base, bases.goesOn), wall.wall) : [],
     };
-    const noticed = [...checkTape(taped, job.edges), ...checkBaseDownTo(taped)];
+    const noticed = [...checkTape(taped, edges), ...checkBaseDownTo(taped)];
     return {
       ...taped,
       ...(noticed.length > 0 && {
@@ -122,23 +126,11 @@ function tapeWalls(
   });
 }
 
-/** What masks at the ceiling of a wall lie on; null where nothing is told of it. */
-function ceilingOver(job: Job, wall: Wall): Under | null {
-  const told = wall.ceiling ?? job.ceiling;
-  if (!told) return null;
-  const paint = job.paints.find(({ id }) => id === told.colour);
-  return {
-    texture: told.texture,
-    paint: paint?.id ?? null,
-    isToBeHad: paint !== undefined && (paint.onHandMl > 0 || paint.packs.some(({ inStock }) => inStock)),
-  };
-}
-
 /** The corners of the job's runs where both walls could be laid out; each pair of walls once. */
-function cornersOf(job: Job, walls: readonly LaidOutWall[]): Corner[] {
+function cornersOf({ runs }: Pick<LayoutInput, "runs">, walls: readonly LaidOutWall[]): Corner[] {
   const indexOf = new Map(walls.map(({ wall }, index) => [wall.id, index]));
   const seen = new Set<string>();
-  return job.runs.flatMap((run) =>
+  return runs.flatMap((run) =>
     run.walls.slice(1).flatMap((id, place): Corner[] => {
       const [first, second] = [indexOf.get(run.walls[place]!), indexOf.get(id)];
       if (first === undefined || second === undefined || seen.has(`${first},${second}`)) return [];
@@ -202,52 +194,14 @@ function groupJoinedWalls(job: Job): Wall[][] {
   return [...groups.values()];
 }
 
-/**
- * A `layOutJob` that keeps its last answer for each group of walls and gives it again while nothing that they depend
- * on has changed: the walls, their runs and finishes, the tape division and the viewing distance; and for the tape, the
- * schools of edges and the rounds, in which the job's other walls have a say.
- */
+/** A `layOutJob` that gives its last answers again for walls of which nothing that laying out or taping looks at has changed. */
 export function keepUnchangedWalls(): LayOutJob {
-  const sorted = new Map<string, { key: string; sorted: SortedWalls }>();
-  const taped = new WeakMap<SortedWalls, { key: string; ordered: OrderedWall[] }>();
-  const sort: typeof sortWalls = (job, walls) => {
-    const key = dependenciesOf(job, walls);
-    const name = walls[0]!.id;
-    const before = sorted.get(name);
-    if (before?.key === key) return before.sorted;
-    const answer = sortWalls(job, walls);
-    sorted.set(name, { key, sorted: answer });
-    return answer;
-  };
-  const tape: typeof tapeWalls = (job, walls, groups) => {
-    const ceilings = walls.laidOut.map(({ wall }) => ceilingOver(job, wall));
-    const key = `${groups.join(" ")} ${JSON.stringify([job.edges, ceilings])}`;
-    const before = taped.get(walls);
-    if (before?.key === key) return before.ordered;
-    const ordered = tapeWalls(job, walls, groups);
-    taped.set(walls, { key, ordered });
-    return ordered;
-  };
-  return (job, progress) => layOutJoined(job, sort, tape, progress);
-}
-
-function dependenciesOf(job: Job, walls: readonly Wall[]): string {
-  const ids = new Set(walls.map(({ id }) => id));
-  const runs = job.runs.filter((run) => run.walls.some((id) => ids.has(id)));
-  const places = new Set([...ids, ...runs.map(({ id }) => id)]);
-  const finishes = job.finishes.filter((finish) => places.has(finish.on));
-  // Which paint is lighter orders the rounds.
-  const colours = job.paints.map(({ id, hex }) => [id, hex]);
-  return JSON.stringify([
-    walls,
-    runs,
-    finishes,
-    colours,
-    job.stencils,
-    job.tapeDivision,
-    job.viewingDistance,
-    job.edges.markAt,
-    job.edges.tapes,
-    job.work.rates,
-  ]);
+  const [sorted, taped] = [new Keeping<SortedWalls>(), new Keeping<OrderedWall[]>()];
+  return (job, progress) =>
+    layOutJoined(
+      job,
+      (input) => sorted.answer(input.walls[0]!.id, input, () => sortWalls(input)),
+      (walls, input) => taped.answer(walls, input, () => tapeWalls(walls, input)),
+      progress,
+    );
 }

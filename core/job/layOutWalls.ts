@@ -20,7 +20,8 @@ import { joinWalls, partAt, type Strip } from "../wall/strip";
 import { buildSurface, type Surface } from "../wall/surface";
 import type { Wall } from "../wall/schema";
 import type { SideName } from "../wall/wallShape";
-import type { Job, JobFinish } from "./schema";
+import type { LayoutInput } from "./layoutInput";
+import type { JobFinish } from "./schema";
 import { wallsOfFinish } from "./wallsOfFinish";
 
 /** A wall with its finishes laid out on it. */
@@ -85,25 +86,26 @@ export interface LaidFinish {
 }
 
 /** Survey to pattern for walls that hang together: surfaces, regions and lines, and what was noticed on the way. */
-export function layOutWalls(job: Job, walls: readonly Wall[]): LaidOutWall[] {
+export function layOutWalls(input: LayoutInput): LaidOutWall[] {
+  const { walls } = input;
   const built = new Map(walls.map((wall) => [wall.id, { wall, ...buildSurface(wall) }]));
   const surfaceOf = (wall: Wall) => built.get(wall.id)!.surface;
   const ids = new Set(walls.map(({ id }) => id));
-  const laid = job.finishes
-    .filter((finish) => wallsOfFinish(job, finish).some(({ id }) => ids.has(id)))
-    .map((finish) => layFinish(job, finish, joinWalls(wallsOfFinish(job, finish), surfaceOf)));
+  const laid = input.finishes
+    .filter((finish) => wallsOfFinish(input, finish).some(({ id }) => ids.has(id)))
+    .map((finish) => layFinish(input, finish, joinWalls(wallsOfFinish(input, finish), surfaceOf)));
   return walls.map((wall) => {
     const { surface, findings } = built.get(wall.id)!;
     const here = laid.filter(({ strip }) => strip.parts.some((part) => part.wall.id === wall.id));
-    return layOutWall(job, wall, surface, findings, here);
+    return layOutWall(input, wall, surface, findings, here);
   });
 }
 
-function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
+function layFinish(input: LayoutInput, finish: JobFinish, strip: Strip): LaidFinish {
   if (strip.corners.length === 0)
     return { finish, strip, layout: null, checks: [], cured: () => [], isStopped: true, designs: [] };
   const craft = craftOf(finish.kind);
-  const layout = finishOf(finish.kind).layOut(finish, strip, job);
+  const layout = finishOf(finish.kind).layOut(finish, strip, input);
   const checks = craft.check(layout);
   const isStopped = checks.some((finding) => finding.severity === "stop");
   return {
@@ -111,25 +113,25 @@ function layFinish(job: Job, finish: JobFinish, strip: Strip): LaidFinish {
     strip,
     layout,
     checks,
-    cured: once(() => keepCures(finish, strip, job, checks)),
+    cured: once(() => keepCures(finish, strip, input, checks)),
     isStopped,
     designs: isStopped ? [] : craft.design(layout),
   };
 }
 
 function layOutWall(
-  job: Job,
+  input: LayoutInput,
   wall: Wall,
   surface: Surface | null,
   findings: readonly Finding[],
   finishes: readonly LaidFinish[],
 ): LaidOutWall {
   if (!surface) return { ...bareWall, wall, surface, level: null, surfaceM2: 0, ...onlyFindings(findings) };
-  const level = adviseLevelLine(surface, job.tapeDivision);
+  const level = adviseLevelLine(surface, input.tapeDivision);
   const bare = { ...bareWall, wall, surface, level, surfaceM2: surface.area / 1e6 };
-  const survey = checkSurvey(surface, job.viewingDistance);
+  const survey = checkSurvey(surface, input.viewingDistance);
   const aboutLevel = checkLevelLine(level, wall.survey !== undefined);
-  const runs = [...checkRuns(job, wall), ...checkObject(job, wall)];
+  const runs = [...checkRuns(input, wall), ...checkObject(input, wall)];
   const listed = (checksOf: (finish: LaidFinish) => readonly Finding[], more: readonly Finding[]) => [
     ...findings,
     ...survey,
@@ -148,13 +150,13 @@ function layOutWall(
     designs.map((design): Layer => ({ finish: finish.id, design, offset: offsetOf(wall, strip) })),
   );
   const pattern = cutWall(surface, layers);
-  const tapers = listTapers(pattern.lines, surface, job.viewingDistance);
+  const tapers = listTapers(pattern.lines, surface, input.viewingDistance);
   return {
     ...bare,
     laid: { surface, pattern },
     finishes,
-    ...listMarks(pattern, surface, job.tapeDivision),
-    ordinates: listOrdinates(pattern, surface, job.tapeDivision),
+    ...listMarks(pattern, surface, input.tapeDivision),
+    ordinates: listOrdinates(pattern, surface, input.tapeDivision),
     tapers,
     ...noticed(
       [
@@ -163,7 +165,7 @@ function layOutWall(
           surface,
           finishes.flatMap((finish) => findingsOn(wall, finish, finish.checks)),
         ),
-        ...checkTapers(tapers, job.viewingDistance, (line, side) => followOf(finishes, line, side)),
+        ...checkTapers(tapers, input.viewingDistance, (line, side) => followOf(finishes, line, side)),
         ...checkTinyFaces(pattern),
         ...checkTexture(wall, pattern),
       ],

@@ -6,7 +6,6 @@ import { keepUnchangedWalls, layOutJob, type LayOutJob, type Progress } from "./
 import type { Plan, PlanWall } from "../plan/planTypes";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 import type { Job } from "./schema";
-import { speechOf } from "./speechOf";
 import { keepWorkWalls, workWalls, type WorkWalls } from "./workWalls";
 
 /** About how much of a plan's time goes by until its walls are laid out; the rest is its order of work. */
@@ -45,7 +44,7 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
   const laidOut = stages.layOutJob(job, (share) => progress?.(share * layingOutShare));
   const rounds = roundsOfJob(laidOut, job.school);
   const taping = { rounds, ...edgesInRounds(laidOut, rounds) };
-  const told = stages.teller.first(laidOut, taping, speechOf(job));
+  const told = stages.teller.first(laidOut, taping);
   return {
     walls: told,
     rest() {
@@ -60,7 +59,7 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
       const own = workOutNext(job.school);
       const others = schools.filter((school) => school !== job.school).map(workOutNext);
       const needs = calculate(laidOut, own);
-      return describeJob({ laidOut, told, schools: [own, ...others], needs }, stages.teller);
+      return describeJob({ laidOut, taping, told, schools: [own, ...others], needs }, stages.teller);
     },
   };
 }

@@ -13,8 +13,14 @@ import {
 import type { Job } from "./schema";
 import { allWords } from "./words";
 
+/** What a job is spoken of in: its units, money, and names. */
+export interface Spoken extends Pick<Job, "units" | "volumes" | "currency"> {
+  readonly paints: readonly Pick<Job["paints"][number], "id" | "name">[];
+  readonly walls: readonly Pick<Job["walls"][number], "id" | "name">[];
+}
+
 /** Speaks lengths, volumes and paints the way the job's own people would. */
-export function speechOf(job: Job): Speech {
+export function speechOf(job: Spoken): Speech {
   const names = new Map(job.paints.map((paint) => [paint.id, paint.name]));
   const walls = new Map(job.walls.map((wall) => [wall.id, wall.name ?? wall.id]));
   const speech: Speech = {

@@ -1,4 +1,5 @@
 import { boxOfContour, curveLength, type Curve } from "../geometry/curve";
+import { Keeping } from "../geometry/keeping";
 import { distance, type Point } from "../geometry/point";
 import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
@@ -14,23 +15,16 @@ import type { Job } from "./schema";
 export type WorkWalls = (laidOut: LaidOutJob) => WorkWall[];
 
 export const workWalls: WorkWalls = ({ job, walls }) =>
-  walls.flatMap((wall) => (wall.laid ? [workOn(job, wall)] : []));
+  walls.flatMap((wall) => (wall.laid ? [workOn(job.edges, wall)] : []));
 
 /** A `workWalls` that answers a wall that is the same object still as before. */
 export function keepWorkWalls(): WorkWalls {
-  const kept = new WeakMap<OrderedWall, WorkWall>();
-  return ({ job, walls }) =>
-    walls.flatMap((wall) => {
-      if (!wall.laid) return [];
-      const before = kept.get(wall);
-      if (before) return [before];
-      const made = workOn(job, wall);
-      kept.set(wall, made);
-      return [made];
-    });
+  const kept = new Keeping<WorkWall>();
+  return ({ job: { edges }, walls }) =>
+    walls.flatMap((wall) => (wall.laid ? [kept.answer(wall, edges, () => workOn(edges, wall))] : []));
 }
 
-function workOn({ edges }: Job, on: OrderedWall): WorkWall {
+function workOn(edges: Job["edges"], on: OrderedWall): WorkWall {
   const { wall, laid, surfaceM2, groups, tape, baseMasks, bases } = on;
   const { pattern, surface } = laid!;
   const perimeters = perimetersOf(pattern);

@@ -98,7 +98,8 @@ export const plantingsOfPieces: Planting[] = [
       const own = new Set(
         wall.effects!.filter(({ finish }) => finish === coat.finish).flatMap(({ regions }) => regions),
       );
-      const other = wall.regions.find(({ id, outline }) => !own.has(id) && isBroad(outline))!;
+      const other = wall.regions.find(({ id, outline }) => !own.has(id) && isBroad(outline));
+      if (!other) return false;
       const [xs, ys] = [other.outline.map(([x]) => x), other.outline.map(([, y]) => y)];
       section.box = [
         Math.min(...xs),

@@ -1,4 +1,5 @@
 import type { Box } from "../../geometry/curve";
+import { KeepingAll } from "../../geometry/keeping";
 import type { Covered } from "../../pattern/covered";
 import { OnArea } from "../../wall/onSurface";
 
@@ -18,19 +19,11 @@ export const mostSections = 1000;
 const leastM2 = 1e-4;
 
 /** Kept by what they are of: both schools of rounds, and every plan until the wall changes, ask for the same. */
-const kept = new WeakMap<Covered, Map<string, Section[]>>();
-
-function once(covered: Covered, key: string, make: () => Section[]): Section[] {
-  const own = kept.get(covered) ?? new Map<string, Section[]>();
-  kept.set(covered, own);
-  const sections = own.get(key) ?? make();
-  own.set(key, sections);
-  return sections;
-}
+const kept = new KeepingAll<Section[]>();
 
 /** Strips of a width side by side: upright ones from the left, level ones from the top. Their areas add up to the whole. */
 export const stripsOf = (covered: Covered, width: number, direction: "upright" | "level"): Section[] =>
-  once(covered, `${direction} ${width}`, () => makeStrips(covered, width, direction));
+  kept.answer(covered, [direction, width], () => makeStrips(covered, width, direction));
 
 function makeStrips(covered: Covered, width: number, direction: "upright" | "level"): Section[] {
   const { minX, maxX, minY, maxY } = covered.box;
@@ -54,7 +47,7 @@ function makeStrips(covered: Covered, width: number, direction: "upright" | "lev
  * and up the next, from the left. Their areas add up to the whole.
  */
 export const patchesOf = (covered: Covered, mostM2: number): Section[] =>
-  once(covered, `patches ${mostM2}`, () => makePatches(covered, mostM2));
+  kept.answer(covered, ["patches", mostM2], () => makePatches(covered, mostM2));
 
 function makePatches(covered: Covered, mostM2: number): Section[] {
   const { minX, maxX, minY, maxY } = covered.box;

@@ -1,4 +1,5 @@
 import { printDryMin } from "../../trade/constants";
+import { KeepingAll } from "../../geometry/keeping";
 import { placeBox } from "../../geometry/placeContour";
 import type { Placement, WallMotif } from "../../pattern/placement";
 import type { Paint } from "../../paint/schema";
@@ -246,23 +247,19 @@ function minutesOf(prints: readonly Placement[], { motifs }: PrintedWall, own: P
 }
 
 /** Both schools of rounds print alike. */
-const keptStretches = new WeakMap<PrintedWall, Map<string, Stretch[]>>();
+const keptStretches = new KeepingAll<Stretch[]>();
 
-function keptStretchesOf(
+const keptStretchesOf = (
   on: PrintedWall,
   pass: readonly string[],
   prints: readonly Placement[],
   own: Printing,
-): Stretch[] {
-  const kept = keptStretches.get(on) ?? new Map<string, Stretch[]>();
-  keptStretches.set(on, kept);
-  const key = JSON.stringify([pass, own.method, own.fixing, own.eachMin, own.airFactor, [...own.shades]]);
-  const before = kept.get(key);
-  if (before) return before;
-  const made = stretchesInTurn(prints, minutesOf(prints, on, own), own.by);
-  kept.set(key, made);
-  return made;
-}
+): Stretch[] =>
+  keptStretches.answer(
+    on,
+    [pass, own.method, own.fixing, own.eachMin, own.airFactor, own.by, [...own.shades]],
+    () => stretchesInTurn(prints, minutesOf(prints, on, own), own.by),
+  );
 
 /** A side as it is, an opening by what the painter calls it. */
 const called =

@@ -19,6 +19,7 @@ import { dayAt, shortDate } from "./dayWords";
 import { momentWords, TimeChart } from "./TimeChart";
 import { Mishaps } from "./Mishaps";
 import { OrderSection } from "./OrderSection";
+import { Rehearsed } from "./Rehearsed";
 import { Schools } from "./Schools";
 import { WorkSettings } from "./WorkSettings";
 
@@ -47,6 +48,7 @@ export function DaysCard() {
       />
       <Summary plan={plan} />
       <FindingList findings={jobFindingsAt(plan.findings, "work")} />
+      <Rehearsed />
       <div className="-mx-5 md:hidden">
         <TimeChart wallId={wallId ?? ""} />
       </div>

@@ -66,15 +66,15 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
       {planned.tape
         .filter(({ id }) => standing.tape.has(id))
         .map((piece) => (
-        <polyline
-          key={piece.id}
-          points={piece.path.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")}
-          fill="none"
-          stroke="#d9b866"
-          strokeWidth={Math.max(3, piece.width * frame.view.scale)}
-          strokeOpacity={0.95}
-        />
-      ))}
+          <polyline
+            key={piece.id}
+            points={piece.path.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")}
+            fill="none"
+            stroke="#d9b866"
+            strokeWidth={Math.max(3, piece.width * frame.view.scale)}
+            strokeOpacity={0.95}
+          />
+        ))}
       {isLabelled &&
         keepApart(
           planned.regions.flatMap((region) => wordOf(region, standing.regions.get(region.id)!, frame)),

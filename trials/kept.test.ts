@@ -1,0 +1,102 @@
+import { expect, inject, it } from "vitest";
+import { emitPlan } from "@/core/job/emitPlan";
+import { parseJob } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
+import { keepUnchanged } from "@/core/job/planInStages";
+import type { Job } from "@/core/job/schema";
+import { materialNames } from "@/core/paint/schema";
+import { Dice } from "./awkward";
+import type { RandomDocument } from "./documents";
+import { boundsOf, numbersOfSchema, setNumber } from "./numbers";
+import { sensibleDocument } from "./sensible";
+import { randomOf } from "./support";
+
+const jobOf = (document: RandomDocument): Job | null => {
+  const parsed = parseJob(document);
+  return parsed.ok ? parsed.job : null;
+};
+
+type Edit = (document: RandomDocument, dice: Dice) => RandomDocument;
+
+const changed = (key: string, of: (own: Record<string, unknown>, dice: Dice) => object): Edit => {
+  return (document, dice) => {
+    const list = document[key] as Record<string, unknown>[];
+    const place = dice.whole(0, list.length - 1);
+    return {
+      ...document,
+      [key]: list.map((own, index) => (index === place ? { ...own, ...of(own, dice) } : own)),
+    };
+  };
+};
+const within = (key: string, of: (dice: Dice) => object): Edit => {
+  return (document, dice) => ({ ...document, [key]: { ...(document[key] as object), ...of(dice) } });
+};
+
+/** Single edits of every part of a document, beside any number of the schema. */
+const edits: readonly Edit[] = [
+  changed("paints", (_, dice) => ({ hex: dice.pick(["#101820", "#F4EFE3", "#7A5C3E"]) })),
+  changed("paints", (_, dice) => ({ material: dice.pick(materialNames) })),
+  changed("paints", (_, dice) => ({ name: `Paint ${dice.whole(1, 99)}` })),
+  changed("paints", (_, dice) => ({ coats: dice.whole(1, 4) })),
+  changed("paints", (_, dice) => ({ onHand: `${dice.whole(0, 900)} ml`, packs: [] })),
+  changed("paints", (_, dice) => ({ open_min: dice.whole(5, 90), touchDry_min: dice.whole(5, 90) })),
+  changed("walls", (_, dice) => ({ name: `Wall ${dice.whole(1, 99)}` })),
+  changed("walls", ({ baseState }) => ({ baseState: baseState === "on" ? "paint" : "on" })),
+  changed("walls", (_, dice) => ({ texture: dice.pick(["smooth", "heavy", "boards"]) })),
+  changed("walls", ({ width }, dice) => ({ width: Number(width) + dice.whole(-40, 40) })),
+  changed("walls", ({ object }) =>
+    object ? { object: { ...object, varnish: "kelp" } } : { leftEdge: "external" },
+  ),
+  changed("finishes", (_, dice) => ({ on: dice.pick(["w0", "w0", "run"]) })),
+  within("edges", (dice) => ({ seal: dice.pick(["colour", "caulk", "press"]) })),
+  within("edges", (dice) => ({ straight: dice.pick(["tape", "hand"]), curves: dice.pick(["tape", "hand"]) })),
+  within("edges", (dice) => ({ peel: dice.pick(["wet", "dry"]), tapes: [19, 25, 38] })),
+  within("work", (dice) => ({ crew: dice.whole(1, 4), temperature: dice.whole(9, 34) })),
+  within("work", (dice) => ({
+    rates: { taping_m_min: dice.whole(1, 4), stencilRoller_min: dice.whole(1, 5) },
+  })),
+  (document, dice) => ({ ...document, units: dice.pick(["metric", "imperial"]), currency: "CHF" }),
+  (document, dice) => ({
+    ...document,
+    viewingDistance: dice.whole(900, 6000),
+    tapeDivision: dice.pick([1, 5]),
+  }),
+  (document, dice) => ({ ...document, school: dice.pick(["finish", "coat-by-coat"]) }),
+  (document, dice) => ({
+    ...document,
+    ceiling: { colour: dice.pick(["#F2EFE8", "oyster"]), texture: "heavy" },
+  }),
+  (document) => ({
+    ...document,
+    stencils: (document.stencils as object[]).map((own) => ({ ...own, sheet: { width: 900, height: 900 } })),
+  }),
+  (document, dice) => {
+    const number = dice.pick(numbersOfSchema());
+    return setNumber(document, number, dice.pick(boundsOf(number)));
+  },
+];
+
+it("what is kept answers as if all were worked out anew, whatever was edited", () => {
+  const random = randomOf(inject("propertySeed"));
+  const dice = new Dice(random);
+  let compared = 0;
+  while (compared < 120) {
+    let document = sensibleDocument(random);
+    const stages = keepUnchanged();
+    const first = jobOf(document);
+    if (!first) continue;
+    plan(first, stages);
+    for (let count = 0; count < 6; count++) {
+      const edit = dice.pick(edits);
+      const next = edit(document, dice);
+      const job = jobOf(next);
+      if (!job) continue;
+      document = next;
+      const kept = emitPlan(plan(job, stages));
+      if (kept !== emitPlan(plan(job)))
+        throw new Error(`kept otherwise than anew: ${JSON.stringify(document)}`);
+      compared++;
+    }
+  }
+  expect(compared).toBeGreaterThanOrEqual(120);
+});
