@@ -45,36 +45,52 @@ export interface WallTeller {
   whole(told: readonly PlanWall[], laidOut: LaidOutJob, taping: Taping, work: TimedWork): PlanWall[];
 }
 
-/** Works out each wall's part anew, or answers it from before where the input is the very same. */
-type Answering = (owner: object, input: unknown, work: () => PlanWall) => PlanWall;
-
-const tellerBy = (firstly: Answering, wholly: Answering): WallTeller => ({
+/** Tells every wall anew. */
+export const tellWalls: WallTeller = {
   first({ job, walls }, taping) {
     const input = tellingInputOf(job, taping);
-    return limited(walls.map((wall) => firstly(wall, input, () => describeWall(input, taping, wall))));
+    return limited(walls.map((wall) => describeWall(input, taping, wall)));
   },
   whole(told, { job, walls }, taping, work) {
     const input = tellingInputOf(job, taping);
     const times = tapeTimes(work.steps);
-    return walls.map((wall, index) => {
-      const own = told[index]!;
-      const later = timedLater(own, work, times);
-      // What is told of it lies in `own`, which is another object for another input.
-      return wholly(own, keyOfLater(later), () => withAdvice(own, later, input, wall));
-    });
+    return walls.map((wall, index) =>
+      withAdvice(told[index]!, timedLater(told[index]!, work, times), input, wall),
+    );
   },
-});
+};
 
-/** Tells every wall anew. */
-export const tellWalls: WallTeller = tellerBy(
-  (_, __, work) => work(),
-  (_, __, work) => work(),
-);
-
-/** Gives its last answers again for walls that are the same objects still, told in the same, and timed alike. */
+/**
+ * Gives its last answers again for walls that are the same objects still, told in the same, and timed alike. Of a wall that was
+ * told whole before, that is its first answer, too.
+ */
 export function keepToldWalls(): WallTeller {
   const [first, whole] = [new Keeping<PlanWall>(), new Keeping<PlanWall>()];
-  return tellerBy(first.answer.bind(first), whole.answer.bind(whole));
+  const known = new WeakMap<PlanWall, PlanWall>();
+  const firstOf = (wall: OrderedWall, input: TellingInput, taping: Taping) =>
+    first.answer(wall, input, () => describeWall(input, taping, wall));
+  return {
+    first({ job, walls }, taping) {
+      const input = tellingInputOf(job, taping);
+      return limited(
+        walls.map((wall) => {
+          const told = firstOf(wall, input, taping);
+          return known.get(told) ?? told;
+        }),
+      );
+    },
+    whole(_, { job, walls }, taping, work) {
+      const input = tellingInputOf(job, taping);
+      const times = tapeTimes(work.steps);
+      return walls.map((wall) => {
+        const told = firstOf(wall, input, taping);
+        const later = timedLater(told, work, times);
+        const answer = whole.answer(told, keyOfLater(later), () => withAdvice(told, later, input, wall));
+        known.set(told, answer);
+        return answer;
+      });
+    },
+  };
 }
 
 /** The same walls; throws OverLimit where they come to more than a plan may hold. */

@@ -15,7 +15,9 @@ interface Ray {
  * Answers the set-out line that a straight piece of tape lies along: the first of those that are the same. Lines are kept
  * by their distance from the wall's datum, so that the search does not grow with their number.
  */
-export function linesOfTape(lines: readonly PlanLine[]): (path: PlanTape["path"]) => string | undefined {
+export function linesOfTape(
+  lines: readonly Pick<PlanLine, "id" | "path">[],
+): (path: PlanTape["path"]) => string | undefined {
   const byOffset = new Map<number, Ray[]>();
   for (const { id, path } of lines) {
     const [at] = path;

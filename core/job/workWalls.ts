@@ -1,6 +1,10 @@
 import { boxOfContour, curveLength, type Curve } from "../geometry/curve";
+import { groupBy } from "../geometry/groupBy";
 import { Keeping } from "../geometry/keeping";
+import { once } from "../geometry/once";
 import { distance, type Point } from "../geometry/point";
+import type { PlanPoint } from "../plan/planPoint";
+import { isCurved } from "../tape/isCurved";
 import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
 import { baseOf } from "./baseDownTo";
@@ -8,6 +12,7 @@ import type { WorkMarking, WorkWall } from "../work/site";
 import { notBareWood } from "../wall/notBareWood";
 import { liesOn } from "../pattern/liesOn";
 import type { Pattern } from "../pattern/pattern";
+import { linesOfTape } from "./linesOfTape";
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
 
@@ -91,6 +96,7 @@ function markingOf({ wall, laid, groups, marks, checks }: OrderedWall): WorkMark
   const hidden = new Set(pattern.lines.flatMap(({ finish, line }) => (papered.has(finish) ? [line] : [])));
   return {
     marks: [...marks, ...checks].map(({ id }) => id),
+    along: marksAlong(pattern, [...marks, ...checks]),
     hidden: new Set(
       [...marks, ...checks].flatMap(({ id, line }) =>
         hidden.has(line) || (line === "" && hidden.size > 0) ? [id] : [],
@@ -100,6 +106,23 @@ function markingOf({ wall, laid, groups, marks, checks }: OrderedWall): WorkMark
     arcs,
     pins: pinned.filter(({ centre }) => centre.y > minY && !isInOpening(centre, wall)).length,
     chips: regions.filter(({ finish }, index) => groups[index]! > 0 && byEye.has(finish ?? "")).length,
+  };
+}
+
+/** A mark tells its line with its finish, whatever the wall; tape lies along that line as it runs over the wall. */
+function marksAlong({ lines }: Pattern, marks: OrderedWall["marks"]): WorkMarking["along"] {
+  const byLine = groupBy(marks, ({ line }) => line);
+  const nameOf = new Map(lines.map(({ id, line }) => [id, line]));
+  const toPoint = ({ x, y }: Point): PlanPoint => [x, y];
+  // Asked only where a colour is carried over lines.
+  const find = once(() =>
+    linesOfTape(lines.map(({ id, path }) => ({ id, path: [toPoint(path.a), toPoint(path.b)] }))),
+  );
+  return (piece) => {
+    if (isCurved(piece)) return [];
+    const line = find()([toPoint(piece.path[0]!.a), toPoint(piece.path.at(-1)!.b)]);
+    const name = line === undefined ? undefined : nameOf.get(line);
+    return name === undefined ? [] : (byLine.get(name) ?? []).map(({ id }) => id);
   };
 }
 

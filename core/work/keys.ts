@@ -31,7 +31,7 @@ export const wholeStep = (wall: string, name: "prime" | "base" | "varnish", coat
   `${wall}/${name}-${coat}`;
 export const roundStep = (
   wall: string,
-  name: "tape" | "seal" | "peel",
+  name: "mark" | "tape" | "seal" | "peel",
   { round }: { round: number },
 ): string => `${wall}/${name}-${round}`;
 export const paintStep = (wall: string, { round }: { round: number }, paint: string, coat: number): string =>

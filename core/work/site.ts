@@ -26,6 +26,8 @@ export interface WorkRegion {
 export interface WorkMarking {
   /** The ids of the marks that are read off, proofs included, or touched by eye. */
   readonly marks: readonly string[];
+  /** Those of them that fix the set-out line along which a piece of tape is laid. */
+  readonly along: (piece: EdgePiece) => readonly string[];
   /** Those of them that paper hides: they are not rubbed out. */
   readonly hidden: ReadonlySet<string>;
   /** Whether they are read from a level line. */

@@ -49,6 +49,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   prime: coat,
   base: coat,
   mark: { ...counted, isLevelled: false, arcs: 2, object: null },
+  "mark-again": counted,
   chips: counted,
   tape: { ...counted, round: 2 },
   seal: { ...counted, seals: ["colour", "clear"] },

@@ -124,6 +124,8 @@ const stepWords = {
       arcs > 0 ? `; draw the arcs with ${count(arcs, "string")}, the longest first` : "",
       ".",
     ].join(""),
+  "mark-again": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: strike ${count(amount, "mark")} again that ${Math.round(amount) === 1 ? "lies" : "lie"} under paint by now, at the same readings.`,
   chips: ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: put a colour chip on each of the ${count(amount, "area")}, look from the doorway, and change chips while that costs nothing.`,
   tape: ({ wall, round, amount }: InRound, speech: Speech) =>

@@ -70,7 +70,7 @@ function usedByTape(
       { step: laid!.step.id, wall: wall.id },
       middleOfTape(piece),
       laid!.from,
-      `tape is laid along ${own[0]!.use}: ${lost}`,
+      `tape is laid along the line "${own[0]!.use}": ${lost}`,
     ),
   ];
 }

@@ -90,6 +90,14 @@ export class TapePlan {
     return past;
   }
 
+  /** Whether tape of a round lies on a colour that was carried past the line: what is beyond it is painted for the first time now. */
+  liesOnCarried = ({ over, underGroup, upTo, pieces }: TapeBundle, place: number): boolean =>
+    over !== null &&
+    underGroup !== null &&
+    underGroup > 0 &&
+    pieces.some(({ piece }) => !piece.centred) &&
+    upTo.every((side) => this.firstPlace(side.group) === place);
+
   /** All edges on a wall, taped and done by hand. */
   private edgesOf = (wall: string): EdgePiece[] => [
     ...(this.site.laid.get(wall)?.flat() ?? []),

@@ -4,22 +4,21 @@ import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
 import { runsPastMm } from "../../trade/constants";
-import type { EdgePiece } from "../../tape/tapePiece";
-import { did } from "../act";
 import { cautionsOfPaint } from "../cautions";
-import { filmMl } from "../filmMl";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import { wallReady } from "../room/besideBases";
-import type { WorkRegion, WorkSite, WorkWall } from "../site";
+import type { WorkSite, WorkWall } from "../site";
 import { waitFor, waitIfAny, type Latest, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
 import { edgeMetresOf, metresOf, sealsOf } from "./bundles";
+import { isUpTo, workOfCoat } from "./coatOfRound";
 import { coatPortions } from "./coatPortions";
-import { peelingOf, sealingOf } from "./didTape";
+import { peelingOf } from "./didTape";
 import { layTape } from "./layTape";
-import { divideIntoGoes, goesOf, stretchesOfGoes, type Go, type Portion } from "./stretches";
+import { markAgain, type Passes } from "./markAgain";
+import { divideIntoGoes } from "./stretches";
 import { TapePlan, type ComingOff } from "./tapePlan";
 
 /**
@@ -39,21 +38,6 @@ export function listTapedSteps(site: WorkSite): {
   return { steps: taped.steps, ready: taped.onWall, findings: taped.findings };
 }
 
-/** One coat of one paint in a round. */
-interface CoatOfRound {
-  readonly paint: Paint;
-  readonly coat: number;
-  readonly regions: readonly WorkRegion[];
-  readonly portions: readonly Portion[];
-  readonly goes: readonly Go[];
-  /** Tape that comes off with it, and tape whose edges are sealed wet, stretch by stretch; null where that is done before. */
-  readonly off: readonly TapeBundle[];
-  readonly sealed: readonly TapeBundle[] | null;
-  readonly isFloated: boolean;
-}
-
-const isUpTo = ({ upTo }: TapeBundle, paint: string) => upTo.some((side) => side.paint === paint);
-
 class TapedSteps {
   readonly steps: StepDraft[] = [];
   readonly findings: Finding[] = [];
@@ -62,6 +46,7 @@ class TapedSteps {
   private readonly paints: ReadonlyMap<string, Paint>;
   /** The step that last painted a colour of a group on a wall. */
   private readonly latest = new Map<string, string>();
+  private readonly passes: Passes = new Map();
   /** What all was done on a wall that the next thing there waits for: its base, coats, and tape that is off again. */
   readonly onWall = new Map<string, Wait[]>();
 
@@ -84,6 +69,7 @@ class TapedSteps {
     const done = this.onWall.get(wall.id)!;
     const ids = { tape: roundStep(wall.id, "tape", round), seal: roundStep(wall.id, "seal", round) };
     const under = tape.map((bundle) => this.waitUnder(wall.id, bundle));
+    const again = this.addMarking(on, round, place);
     this.steps.push(
       ...layTape(
         {
@@ -92,7 +78,7 @@ class TapedSteps {
           coat: round.coat,
           ids,
           tape,
-          after: [...wallReady(on, this.paints), ...under, ...done],
+          after: [...wallReady(on, this.paints), ...under, ...done, again],
           say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
           heightMm: on.workTopMm,
         },
@@ -100,6 +86,20 @@ class TapedSteps {
       ),
     );
     done.push(waitFor(ids.tape)!);
+  }
+
+  /** Marks that a colour was carried over are struck again; answers the wait for that. */
+  private addMarking(on: WorkWall, round: Round, place: number): Wait | null {
+    const { id } = on.wall;
+    const tape = this.plan.laid(id, place).filter((bundle) => this.plan.liesOnCarried(bundle, place));
+    const dry = tape.flatMap(({ over, underGroup }) => {
+      const step = this.stepUnder(id, over!, underGroup!);
+      return step === null ? [] : [waitIfAny(step, "touch-dry", this.paints.get(over!)!.touchDryMin)];
+    });
+    const again = markAgain(on, { round: round.round, tape, dry, passes: this.passes }, this.site.work);
+    if (!again) return null;
+    this.steps.push(again);
+    return waitFor(again.id);
   }
 
   addPainting(wall: WorkWall, round: Round, place: number): void {
@@ -157,7 +157,8 @@ class TapedSteps {
       const minutes = goes.reduce((sum, go) => sum + go.minutes, 0);
       const shared = coat === last ? this.besideOthers(peeled, paint, minutes, painted) : noOthers;
       const off = coat === last ? peeled.map(({ bundle }) => bundle) : [];
-      const work = this.workOfCoat(wall, place, {
+      const work = workOfCoat(wall, {
+        past: this.plan.runningPast(wall.wall.id, place),
         paint,
         coat,
         regions,
@@ -204,42 +205,6 @@ class TapedSteps {
       });
     }
     return id(last);
-  }
-
-  /** What a coat does, and in which stretches: edges sealed just before where that is done wet, regions, and tape off after it. */
-  private workOfCoat(
-    { wall, workTopMm: heightMm }: WorkWall,
-    place: number,
-    { paint, coat, regions, portions, goes, off, sealed, isFloated }: CoatOfRound,
-  ): Pick<StepDraft, "does" | "stretches"> & { does: StepDraft["does"] } {
-    const { first, last } = goesOf(portions, goes);
-    const earliest = ({ beside }: EdgePiece) =>
-      Math.min(goes.length - 1, ...beside.flatMap((region) => first.get(region) ?? []));
-    const latest = ({ beside }: EdgePiece) =>
-      Math.max(0, ...beside.flatMap((region) => last.get(region) ?? []));
-    const past = this.plan.runningPast(wall.id, place);
-    const areaM2 = regions.reduce((sum, region) => sum + region.areaM2, 0);
-    const upTo = (sealed ?? []).filter((bundle) => isUpTo(bundle, paint.id));
-    const before = sealingOf(upTo, heightMm, { coat, stretchOf: earliest });
-    const after = peelingOf(off, heightMm, latest);
-    const own = did(
-      "coat",
-      "region",
-      regions.map(({ id }) => id),
-      {
-        coat,
-        with: paint.id,
-        ...(regions.some(({ id }) => past.has(id)) && { pastMm: runsPastMm }),
-        ml: filmMl(paint, areaM2, wall.texture),
-        ...(isFloated && { tools: ["brush-wide"] }),
-        heightMm,
-        rolledM2: areaM2,
-      },
-    );
-    return {
-      does: [...before.map((one) => one.did), own, ...after.map((one) => one.did)],
-      stretches: stretchesOfGoes(goes, [...before, "goes", ...after]),
-    };
   }
 
   /**

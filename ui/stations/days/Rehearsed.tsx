@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
+import { groupBy } from "@/core/geometry/groupBy";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Fault, Rehearsal } from "@/core/rehearse/fault";
 import { useDocument, useJobState, usePlan } from "@/ui/job/JobProvider";
@@ -48,33 +49,35 @@ function Faults({ plan, faults }: { plan: Plan; faults: readonly Fault[] }) {
         <strong>Rehearsed:</strong> nothing goes wrong.
       </p>
     );
-  const shown = isWhole ? faults : faults.slice(0, mostShown);
-  const things = faults.length === 1 ? "one thing goes" : `${faults.length} things go`;
+  // What goes wrong alike in one step is one thing.
+  const things = [...groupBy(faults, ({ code, step, wall }) => `${code} ${step} ${wall}`).values()];
+  const shown = isWhole ? things : things.slice(0, mostShown);
+  const goes = things.length === 1 ? "one thing goes" : `${things.length} things go`;
   return (
     <>
       <p>
         <strong>Rehearsed:</strong>
-        {` ${things} wrong where this is carried out to the letter.`}
+        {` ${goes} wrong where this is carried out to the letter.`}
       </p>
       <ol className="mt-1">
-        {shown.map((fault, index) => (
+        {shown.map((alike, index) => (
           <li key={index}>
-            <Moment plan={plan} fault={fault} />
+            <Moment plan={plan} fault={alike[0]!} more={alike.length - 1} />
           </li>
         ))}
       </ol>
-      {!isWhole && faults.length > mostShown && (
+      {!isWhole && things.length > mostShown && (
         <Button
           look="plain"
           onClick={() => setWhole(true)}
-        >{`Show ${faults.length - mostShown} more`}</Button>
+        >{`Show ${things.length - mostShown} more`}</Button>
       )}
     </>
   );
 }
 
 /** One fault; the wall goes to where it is just then. */
-function Moment({ plan, fault: { say, minute, wall } }: { plan: Plan; fault: Fault }) {
+function Moment({ plan, fault: { say, minute, wall }, more }: { plan: Plan; fault: Fault; more: number }) {
   const jobId = useJobState((state) => state.jobId);
   const lookAt = useDayClock((clock) => clock.lookAt);
   const router = useRouter();
@@ -89,7 +92,7 @@ function Moment({ plan, fault: { say, minute, wall } }: { plan: Plan; fault: Fau
       className="-mx-2 flex min-h-11 w-[calc(100%+1rem)] flex-col items-start rounded-md px-2 py-1 text-left hover:bg-ochre-wash"
     >
       <span className="text-violet">{momentWords(plan, Math.round(minute))}</span>
-      <Measure>{say}</Measure>
+      <Measure>{more === 0 ? say : `${say} And the same at ${more} more.`}</Measure>
     </button>
   );
 }
@@ -111,13 +114,18 @@ function useRehearsal(plan: Plan): Known {
   useEffect(() => {
     if (!plan.work) return;
     let isOver = false;
-    const tell = (rehearsal: Rehearsal | null, share: number | null) => {
-      if (!isOver) setKnown({ of: plan, rehearsal, share });
-    };
     const timer = setTimeout(() => {
-      void askForRehearsal(text.current, plan, (share) => tell(null, share))
+      // What is told on the way may arrive after the answer: they come by ways of their own.
+      let isAnswered = false;
+      const onProgress = (share: number) => {
+        if (!isOver && !isAnswered) setKnown({ of: plan, rehearsal: null, share });
+      };
+      void askForRehearsal(text.current, plan, onProgress)
         .catch(() => null)
-        .then((rehearsal) => tell(rehearsal, rehearsal ? 1 : null));
+        .then((rehearsal) => {
+          isAnswered = true;
+          if (!isOver) setKnown({ of: plan, rehearsal, share: rehearsal ? 1 : null });
+        });
     }, restMs);
     return () => {
       isOver = true;

@@ -81,7 +81,8 @@ it("the wall shows what is painted, wet, drying and taped at a moment", () => {
   const whole = plan(parsed(oneWall({ baseState: "paint" }, { fit: { by: "count", count: 5 } })));
   const at = (time: number) => {
     const { hasBase, regions, tape } = stateAt(whole, time).get("w")!;
-    return [hasBase, regions.get("w/f/stripe-1")!.state, tape.size > 0];
+    // Masks around the base are on before it; of the pattern's own tape is asked.
+    return [hasBase, regions.get("w/f/stripe-1")!.state, [...tape].some((id) => id.startsWith("w/f/"))];
   };
   const step = (id: string) => whole.steps.find((one) => one.id === id)!;
   const [base, tape, first, second] = [

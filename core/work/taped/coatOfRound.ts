@@ -1,0 +1,63 @@
+import type { Paint } from "../../paint/schema";
+import type { EdgePiece } from "../../tape/tapePiece";
+import { runsPastMm } from "../../trade/constants";
+import { did } from "../act";
+import { filmMl } from "../filmMl";
+import type { WorkRegion, WorkWall } from "../site";
+import type { StepDraft } from "../step";
+import type { TapeBundle } from "./bundleTape";
+import { peelingOf, sealingOf } from "./didTape";
+import { goesOf, stretchesOfGoes, type Go, type Portion } from "./stretches";
+
+/** One coat of one paint in a round. */
+interface CoatOfRound {
+  readonly paint: Paint;
+  readonly coat: number;
+  readonly regions: readonly WorkRegion[];
+  readonly portions: readonly Portion[];
+  readonly goes: readonly Go[];
+  /** Tape that comes off with it, and tape whose edges are sealed wet, stretch by stretch; null where that is done before. */
+  readonly off: readonly TapeBundle[];
+  readonly sealed: readonly TapeBundle[] | null;
+  /** Regions that it is carried past the line of. */
+  readonly past: ReadonlySet<string>;
+  readonly isFloated: boolean;
+}
+
+/** Whether a paint is painted up to some tape. */
+export const isUpTo = ({ upTo }: TapeBundle, paint: string): boolean =>
+  upTo.some((side) => side.paint === paint);
+
+/** What a coat does, and in which stretches: edges sealed just before where that is done wet, regions, and tape off after it. */
+export function workOfCoat(
+  { wall, workTopMm: heightMm }: WorkWall,
+  { paint, coat, regions, portions, goes, off, sealed, past, isFloated }: CoatOfRound,
+): Pick<StepDraft, "does" | "stretches"> & { does: StepDraft["does"] } {
+  const { first, last } = goesOf(portions, goes);
+  const earliest = ({ beside }: EdgePiece) =>
+    Math.min(goes.length - 1, ...beside.flatMap((region) => first.get(region) ?? []));
+  const latest = ({ beside }: EdgePiece) =>
+    Math.max(0, ...beside.flatMap((region) => last.get(region) ?? []));
+  const areaM2 = regions.reduce((sum, region) => sum + region.areaM2, 0);
+  const upTo = (sealed ?? []).filter((bundle) => isUpTo(bundle, paint.id));
+  const before = sealingOf(upTo, heightMm, { coat, stretchOf: earliest });
+  const after = peelingOf(off, heightMm, latest);
+  const own = did(
+    "coat",
+    "region",
+    regions.map(({ id }) => id),
+    {
+      coat,
+      with: paint.id,
+      ...(regions.some(({ id }) => past.has(id)) && { pastMm: runsPastMm }),
+      ml: filmMl(paint, areaM2, wall.texture),
+      ...(isFloated && { tools: ["brush-wide"] }),
+      heightMm,
+      rolledM2: areaM2,
+    },
+  );
+  return {
+    does: [...before.map((one) => one.did), own, ...after.map((one) => one.did)],
+    stretches: stretchesOfGoes(goes, [...before, "goes", ...after]),
+  };
+}
