@@ -162,6 +162,16 @@ test("a base that is to be painted gets its primer, in the days and on the list"
   await expect(ledger).not.toContainText("Ground");
 });
 
+test("the plan is rehearsed, and what goes wrong leads to its moment", async ({ page }) => {
+  // Steps do not serve over 3.2 m.
+  const id = await makeJob(page, stripedWall("Rehearsed", { wall: { height: 3600 } }));
+  await page.goto(`/jobs/${id}/w/days`);
+  const rehearsal = page.getByRole("region", { name: "Rehearsal" });
+  await expect(rehearsal).toContainText("one thing goes wrong");
+  await rehearsal.getByRole("button", { name: /steps do not serve/ }).click();
+  await expect(page.getByRole("region", { name: "At this moment" })).toBeVisible();
+});
+
 test("the pointer over the chart shows the wall at that moment, and the strip its tape", async ({ page }) => {
   const id = await makeJob(page, stripedWall("Chart"));
   await page.goto(`/jobs/${id}/w/days`, { waitUntil: "networkidle" });

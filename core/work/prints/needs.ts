@@ -1,7 +1,8 @@
 import type { SundryUse } from "../contribution";
 import { tapeAPrintMm } from "./constants";
 import { isMitred } from "./partsOfPrints";
-import { copiesOf, type Printing } from "./printSteps";
+import type { Printing } from "./printing";
+import { copiesOf } from "./printSteps";
 import { tapedOffMm } from "./severalColours";
 import { brushesOf } from "./toolsOfPrints";
 

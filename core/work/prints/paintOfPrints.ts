@@ -3,7 +3,7 @@ import type { Placement, WallMotif } from "../../pattern/placement";
 import { printing, shadeShare } from "./constants";
 import { shadedIn } from "./partsOfPrints";
 import { areasByPaint, printedUses } from "./printedUses";
-import type { Printing } from "./printSteps";
+import type { Printing } from "./printing";
 
 /** Printed open parts by paint, and what is dabbed over a part of them as a shade, by the brush. */
 export const paintOfPrints = ({

@@ -1,6 +1,6 @@
 import type { SundryUse } from "../contribution";
 import { brushSizeFor } from "./constants";
-import type { Printing } from "./printSteps";
+import type { Printing } from "./printing";
 
 /** A brush or foam roller for each colour of a sheet, by its narrowest hole; and a brush for each shade. */
 export function brushesOf(own: Pick<Printing, "method" | "holes" | "shades">): SundryUse[] {
