@@ -1,3 +1,13 @@
+/** By the input: what many owners are asked of is written once. Inputs are never changed. */
+const keys = new WeakMap<object, string>();
+
+function keyOf(input: unknown): string {
+  if (typeof input !== "object" || input === null) return JSON.stringify(input);
+  let key = keys.get(input);
+  if (key === undefined) keys.set(input, (key = JSON.stringify(input)));
+  return key;
+}
+
 interface Kept<Answer> {
   readonly key: string;
   readonly answer: Answer;
@@ -12,7 +22,7 @@ export class Keeping<Answer> {
   private readonly byObject = new WeakMap<object, Kept<Answer>>();
 
   answer(owner: string | object, input: unknown, work: () => Answer): Answer {
-    const key = JSON.stringify(input);
+    const key = keyOf(input);
     const before = typeof owner === "string" ? this.byName.get(owner) : this.byObject.get(owner);
     if (before?.key === key) return before.answer;
     const kept = { key, answer: work() };
@@ -29,7 +39,7 @@ export class KeepingAll<Answer> {
   answer(owner: object, input: unknown, work: () => Answer): Answer {
     const own = this.kept.get(owner) ?? new Map<string, Answer>();
     this.kept.set(owner, own);
-    const key = JSON.stringify(input);
+    const key = keyOf(input);
     const before = own.get(key);
     if (before !== undefined || own.has(key)) return before!;
     const answer = work();

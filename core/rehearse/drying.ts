@@ -44,6 +44,12 @@ export class Drying {
   isTooEarly = (id: string, ready: Ready, ended: number, now: number): boolean =>
     now < ended + this.minutesUntil(id, ready) - slackMin;
 
+  /** How something goes wrong that comes onto paint: that is wet still, or only too young; null where it is ready. */
+  harmOf(id: string, ready: Ready, ended: number, now: number): "touches-wet" | "on-too-early" | null {
+    if (!this.isTooEarly(id, ready, ended, now)) return null;
+    return this.isTooEarly(id, "touch", ended, now) ? "touches-wet" : "on-too-early";
+  }
+
   /** The same for a wait that is not a paint's: filler, washed walls, prints. */
   isUnderWait = (minutes: number, ended: number, now: number): boolean =>
     now < ended + minutes * this.factor - slackMin;

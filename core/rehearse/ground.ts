@@ -61,7 +61,8 @@ export class Ground {
   bordersAround(region: number): readonly Border[] {
     const known = this.bordersOf.get(region);
     if (known) return known;
-    const borders = ringsOf(this.regions[region]!).flatMap((ring) =>
+    const own = this.regions[region];
+    const borders = (own ? ringsOf(own) : []).flatMap((ring) =>
       ring.flatMap((a, place): Border[] => {
         const b = ring[(place + 1) % ring.length]!;
         return isPoint(a, b) ? [] : [{ of: region, a, b, beyond: this.beyond(a, b) }];

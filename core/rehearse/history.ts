@@ -1,5 +1,6 @@
 import type { Job } from "../job/schema";
 import { clockOf, minutesADay } from "../measure/calendar";
+import { formatLength, formatVolume } from "../measure/formatLength";
 import type { PlanPoint } from "../plan/planPoint";
 import type { Plan, PlanTape, PlanWall } from "../plan/planTypes";
 import { Drying } from "./drying";
@@ -72,6 +73,11 @@ export class History {
 
   called = (id: string): string => this.names.get(id) ?? id;
 
+  /** A fault that happens as something is done, where it is told: there, else in the middle of its wall. */
+  faultIn(code: FaultCode, { step, wall, from }: Doing, say: string, at: PlanPoint | null = null): Fault {
+    return this.fault(code, { step: step.id, wall }, at, from, say);
+  }
+
   fault(
     code: FaultCode,
     { step, wall }: { readonly step: string | null; readonly wall: string | null },
@@ -91,6 +97,9 @@ export class History {
     const sum = (axis: 0 | 1) => outline.reduce((total, point) => total + point[axis], 0);
     return [sum(0) / outline.length, sum(1) / outline.length];
   }
+
+  length = (mm: number): string => formatLength(mm, this.job.units);
+  volume = (ml: number): string => formatVolume(ml, this.job.volumes);
 
   /** A moment in words. */
   at(minute: number): string {

@@ -83,7 +83,7 @@ function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] 
       verb: "cut",
       does: [
         did("trial", "wall", [wall.id]),
-        did("cut", "drop", ids, { tools: ["paper-roll", "blades", "straightedge"] }),
+        did("cut", "drop", ids, { with: "paper-roll", tools: ["blades", "straightedge"] }),
       ],
       sharedByTwo: true,
       gate: "look",

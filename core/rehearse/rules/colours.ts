@@ -1,3 +1,4 @@
+import { brickName, partName, printName } from "../words";
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanRegion, PlanWall } from "../../plan/planTypes";
 import type { Fault } from "../fault";
@@ -88,9 +89,10 @@ function wrongPieces(history: History, wall: PlanWall, end: number): Fault[] {
   ];
   return [
     ...(wall.prints ?? []).flatMap(({ list }) =>
-      list.flatMap(({ id, at, motif, overlay }) => {
+      list.flatMap((print) => {
+        const { id, at, motif, overlay } = print;
         const paints = done.get(`print ${id} `);
-        if (!paints) return [missing(`Print ${id}`, at)];
+        if (!paints) return [missing(printName(print), at)];
         const own = wall.motifs?.find((known) => known.id === motif)?.cutouts ?? [];
         const wanted = own.find((cut) => cut.overlay === overlay && !paints.has(cut.colour));
         return wanted === undefined
@@ -101,15 +103,17 @@ function wrongPieces(history: History, wall: PlanWall, end: number): Fault[] {
                 { step: null, wall: wall.id },
                 at,
                 end,
-                `print ${id} is made without ${history.called(wanted.colour)}.`,
+                `${printName(print)} is made without ${history.called(wanted.colour)}.`,
               ),
             ];
       }),
     ),
     ...(wall.bricks ?? []).flatMap(({ list }) =>
-      list.flatMap(({ id, box, tone }) => {
+      list.flatMap((brick) => {
+        const { id, box, tone } = brick;
         const paints = done.get(`brick ${id} `);
-        if (!paints) return [missing(`Brick ${id}`, inBox(box))];
+        const name = brickName(brick, history.length);
+        if (!paints) return [missing(name, inBox(box))];
         return paints.has(tone)
           ? []
           : [
@@ -118,19 +122,19 @@ function wrongPieces(history: History, wall: PlanWall, end: number): Fault[] {
                 { step: null, wall: wall.id },
                 inBox(box),
                 end,
-                `brick ${id} is not printed in ${history.called(tone)}.`,
+                `${name} is not printed in ${history.called(tone)}.`,
               ),
             ];
       }),
     ),
     ...(wall.coats ?? []).flatMap(({ coat, sections }) =>
       sections.flatMap(({ id, box }) =>
-        done.has(`section ${id} ${coat}`) ? [] : [missing(`Part ${id}, coat ${coat},`, inBox(box))],
+        done.has(`section ${id} ${coat}`) ? [] : [missing(`${partName(id)}, coat ${coat},`, inBox(box))],
       ),
     ),
     ...(wall.sheets ?? []).flatMap(({ finish, drops }) =>
       drops.flatMap(({ n, from, to }) =>
-        done.has(`drop ${finish}/d${n} `) ? [] : [missing(`Sheet ${n}`, [(from + to) / 2, 0])],
+        done.has(`drop ${finish}/d${n} `) ? [] : [missing(`sheet ${n}`, [(from + to) / 2, 0])],
       ),
     ),
   ];

@@ -1,3 +1,4 @@
+import { partName } from "../words";
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanWall } from "../../plan/planTypes";
 import { tapeWidthMm } from "../../trade/constants";
@@ -79,7 +80,7 @@ function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
       const doing =
         at && history.all("coat", "section").find((own) => own.id === id && (own.did.coat ?? 1) === coat);
       if (!at || !doing) return [];
-      const say = `part ${id} goes over what is not its own, further than a mask covers.`;
+      const say = `${partName(id)} goes over what is not its own, further than a mask covers.`;
       return [history.fault("wrong-colour", { step: doing.step.id, wall: wall.id }, at, doing.from, say)];
     });
   });
@@ -106,13 +107,5 @@ function bareFloor(history: History): Fault[] {
   const first = history.doings.find((doing) => wets(doing) && standing.has(doing.wall));
   const covered = history.all("cover", "room")[0];
   if (!first || (covered && covered.to <= first.from + 1)) return [];
-  return [
-    history.fault(
-      "unguarded",
-      { step: first.step.id, wall: first.wall },
-      null,
-      first.from,
-      `paint is opened over a bare floor.`,
-    ),
-  ];
+  return [history.faultIn("unguarded", first, `paint is opened over a bare floor.`)];
 }

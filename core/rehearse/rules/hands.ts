@@ -1,3 +1,5 @@
+import { formatDuration } from "../../measure/formatLength";
+import { stepName } from "../words";
 import type { PlanStep } from "../../plan/planDayTypes";
 import type { Fault } from "../fault";
 import type { History } from "../history";
@@ -20,7 +22,7 @@ function inTwoPlaces(history: History): Fault[] {
         const before = busy.get(person);
         if (!before || before.end < step.end) busy.set(person, step);
         if (!before || before.end <= step.start) return [];
-        const say = `person ${person} is at ${before.id} and at ${step.id} at once.`;
+        const say = `person ${person} is at two things at once: ${stepName(before)} and ${stepName(step)}`;
         return [
           history.fault("two-places", { step: step.id, wall: step.wall ?? null }, null, step.start, say),
         ];
@@ -66,7 +68,7 @@ function wastedLoads(history: History): Fault[] {
     told.add(key);
     const say = isElsewhere
       ? `a tool that was loaded on ${history.called(before.doing.wall)} is carried here.`
-      : `a loaded tool is put down for ${Math.round(rest)} minutes.`;
-    return [history.fault("load-wasted", { step: doing.step.id, wall: doing.wall }, null, doing.from, say)];
+      : `a loaded tool is put down for ${formatDuration(rest)}.`;
+    return [history.faultIn("load-wasted", doing, say)];
   });
 }

@@ -1,3 +1,5 @@
+import { formatDuration } from "../../measure/formatLength";
+import { partName } from "../words";
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanCoat, PlanWall } from "../../plan/planTypes";
 import type { Fault } from "../fault";
@@ -41,7 +43,7 @@ function stoppedInField(history: History): Fault[] {
           { step: last.step.id, wall: last.wall },
           region?.label ?? null,
           before[1],
-          `${name} is left half painted for ${Math.round(pause)} minutes from ${history.at(before[1])}: its edge sets.`,
+          `${name} is left half painted for ${formatDuration(pause)} from ${history.at(before[1])}: its edge sets.`,
         ),
       ];
     }
@@ -96,7 +98,7 @@ function joinedDry(history: History, wall: PlanWall): Fault[] {
             { step: part.step, wall: wall.id },
             at,
             part.from,
-            `part ${part.id} of coat ${coat.coat} joins ${other.id} after ${Math.round(gap)} minutes; an edge of ${history.called(coat.colour)} stays wet for ${Math.floor(open)}.`,
+            `${partName(part.id)} of coat ${coat.coat} joins ${partName(other.id)} after ${Math.round(gap)} minutes; an edge of ${history.called(coat.colour)} stays wet for ${Math.floor(open)}.`,
           ),
         ];
       }

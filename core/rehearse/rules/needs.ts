@@ -1,3 +1,4 @@
+import { itemName } from "../words";
 import { stepsAboveMm, tapeRollM, towerAboveMm } from "../../trade/constants";
 import type { Fault } from "../fault";
 import type { History } from "../history";
@@ -28,7 +29,7 @@ function missingTools(history: History): Fault[] {
             { step: step.id, wall: wall ?? null },
             null,
             step.start,
-            `${item} is wanted and is on no list.`,
+            `${itemName(item)} is wanted and is on no list.`,
           ),
         ];
       }),
@@ -52,8 +53,9 @@ function paintRunsOut(history: History): Fault[] {
   const used = new Map<string, number>();
   const told = new Set<string>();
   return history.plan.steps.flatMap((step) =>
-    step.does.flatMap(({ with: paint, ml = 0, wall = null, act }) => {
-      if (paint === undefined || act === "lay" || told.has(paint)) return [];
+    step.does.flatMap(({ with: paint, ml = 0, wall = null, of }) => {
+      // What drops are cut from is no paint.
+      if (paint === undefined || of === "drop" || told.has(paint)) return [];
       const sum = (used.get(paint) ?? 0) + ml;
       used.set(paint, sum);
       const there = thereOf(history, paint);
@@ -62,7 +64,7 @@ function paintRunsOut(history: History): Fault[] {
       const say =
         there === null
           ? `${history.called(paint)} is on no list.`
-          : `${history.called(paint)} runs out: ${Math.ceil(sum)} ml of ${Math.floor(there)} are used by then.`;
+          : `${history.called(paint)} runs out: ${history.volume(sum)} of ${history.volume(there)} are used by then.`;
       return [history.fault("no-material", { step: step.id, wall }, null, step.start, say)];
     }),
   );
@@ -89,12 +91,10 @@ function tapeRunsOut(history: History): Fault[] {
       if (sum <= (rolls.get(item) ?? 0) * tapeRollM) return [];
       told.add(item);
       return [
-        history.fault(
+        history.faultIn(
           "no-material",
-          { step: doing.step.id, wall: doing.wall },
-          null,
-          doing.from,
-          `tape runs out: ${rolls.get(item) ?? 0} rolls of it are there.`,
+          doing,
+          `${itemName(item)} runs out: rolls of it that are there: ${rolls.get(item) ?? 0}.`,
         ),
       ];
     });
@@ -103,7 +103,8 @@ function tapeRunsOut(history: History): Fault[] {
 function paperRunsOut(history: History): Fault[] {
   const drops = history.all("cut", "drop");
   if (drops.length === 0) return [];
-  const rolls = history.plan.sundries.find(({ item }) => item === "paper-roll")?.count ?? 0;
+  const cutFrom = drops[0]!.did.with;
+  const rolls = history.plan.sundries.find(({ item }) => item === cutFrom)?.count ?? 0;
   // Each drop is cut off the roll that the cut list names.
   const needed = new Set(
     history.plan.walls.flatMap(({ sheets = [] }) =>
@@ -113,13 +114,7 @@ function paperRunsOut(history: History): Fault[] {
   if (rolls >= needed) return [];
   const last = drops.at(-1)!;
   return [
-    history.fault(
-      "no-material",
-      { step: last.step.id, wall: last.wall },
-      null,
-      last.from,
-      `${drops.length} drops are cut, and ${rolls} rolls are there.`,
-    ),
+    history.faultIn("no-material", last, `${drops.length} drops are cut, and ${rolls} rolls are there.`),
   ];
 }
 
@@ -142,7 +137,7 @@ function outOfReach(history: History): Fault[] {
           { step: step.id, wall },
           null,
           step.start,
-          `hands go to ${Math.round(height)} mm, where ${under}.`,
+          `hands go to ${history.length(height)}, where ${under}.`,
         ),
       ];
     }),

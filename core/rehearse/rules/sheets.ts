@@ -1,16 +1,12 @@
+import { printName } from "../words";
+import type { Box } from "../../geometry/curve";
+import { placeBox } from "../../geometry/placeContour";
 import { printDryMin } from "../../trade/constants";
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanMotif, PlanPrint, PlanWall } from "../../plan/planTypes";
 import type { Fault } from "../fault";
 import type { History } from "../history";
 import type { Doing } from "../timeline";
-
-interface Box {
-  readonly minX: number;
-  readonly maxX: number;
-  readonly minY: number;
-  readonly maxY: number;
-}
 
 /** Whole minutes that are told hide so much. */
 const slackMin = 1;
@@ -40,7 +36,7 @@ function sheetsOn(history: History, wall: PlanWall): Fault[] {
   const dryMin = printDryMin * history.drying.factor;
   const made = madeOn(history, wall);
   const faults: Fault[] = [];
-  const done: { readonly at: number; readonly open: Box; readonly id: string }[] = [];
+  const done: { readonly at: number; readonly open: Box }[] = [];
   let last = { step: "", at: -Infinity };
   for (const { doing, print, open, sheet } of made) {
     const { from, to, step } = doing;
@@ -59,12 +55,12 @@ function sheetsOn(history: History, wall: PlanWall): Fault[] {
           { step: step.id, wall: wall.id },
           print.at,
           to,
-          `the sheet of print ${print.id} lies on prints that are still wet: there is no time to wait for them.`,
+          `the sheet of ${printName(print)} lies on prints that are still wet: there is no time to wait for them.`,
         ),
       );
       at = to;
     }
-    done.push({ at, open, id: print.id });
+    done.push({ at, open });
     last = { step: step.id, at };
   }
   return faults;
@@ -102,20 +98,9 @@ function boxOf(points: readonly PlanPoint[]): Box {
   return { minX: Math.min(...xs), maxX: Math.max(...xs), minY: Math.min(...ys), maxY: Math.max(...ys) };
 }
 
-/** A box as it lies at a print: turned by quarters or halves, and else by the square around it. */
-function placed({ minX, maxX, minY, maxY }: Box, { at: [x, y], turn, mirrored }: PlanPrint): Box {
-  const quarter = ((Math.round(turn / 90) % 4) + 4) % 4;
-  const own = mirrored ? { minX: -maxX, maxX: -minX, minY, maxY } : { minX, maxX, minY, maxY };
-  const turned =
-    quarter === 0
-      ? own
-      : quarter === 1
-        ? { minX: -own.maxY, maxX: -own.minY, minY: own.minX, maxY: own.maxX }
-        : quarter === 2
-          ? { minX: -own.maxX, maxX: -own.minX, minY: -own.maxY, maxY: -own.minY }
-          : { minX: own.minY, maxX: own.maxY, minY: -own.maxX, maxY: -own.minX };
-  return { minX: turned.minX + x, maxX: turned.maxX + x, minY: turned.minY + y, maxY: turned.maxY + y };
-}
+/** As it lies at a print. */
+const placed = (box: Box, { at: [x, y], turn, mirrored }: PlanPrint): Box =>
+  placeBox(box, { at: { x, y }, turn, mirrored: mirrored === true });
 
 const meets = (a: Box, b: Box): boolean =>
   Math.min(a.maxX, b.maxX) - Math.max(a.minX, b.minX) > touchMm &&

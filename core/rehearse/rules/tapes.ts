@@ -61,18 +61,11 @@ function goesOnTooEarly(history: History, life: TapeLife): Fault[] {
   if (!laid) return [];
   const layer = lastUnder(history, life, laid.to);
   if (!layer?.doing || layer.paint === null) return [];
-  const { drying } = history;
-  if (!drying.isTooEarly(layer.paint, "tape", layer.to, laid.from)) return [];
-  const isWet = drying.isTooEarly(layer.paint, "touch", layer.to, laid.from);
-  return [
-    history.fault(
-      isWet ? "touches-wet" : "on-too-early",
-      { step: laid.step.id, wall },
-      middleOfTape(piece),
-      laid.from,
-      `tape goes onto ${history.called(layer.paint)} that is ${isWet ? "still wet" : "too young for it"}: it went on until ${history.at(layer.to)}.`,
-    ),
-  ];
+  const code = history.drying.harmOf(layer.paint, "tape", layer.to, laid.from);
+  if (!code) return [];
+  const young = code === "touches-wet" ? "still wet" : "too young for it";
+  const say = `tape goes onto ${history.called(layer.paint)} that is ${young}: it went on until ${history.at(layer.to)}.`;
+  return [history.fault(code, { step: laid.step.id, wall }, middleOfTape(piece), laid.from, say)];
 }
 
 /** A coat over what the tape's body lies on leaves a strip without it. */

@@ -20,17 +20,8 @@ export function rehearseWaits(history: History): Fault[] {
   ];
 }
 
-/** Wet, or only too young; null where it is ready. */
-function tooEarly(
-  history: History,
-  layer: Layer,
-  ready: Ready,
-  now: number,
-): "touches-wet" | "on-too-early" | null {
-  if (!layer.doing || layer.paint === null || !history.drying.isTooEarly(layer.paint, ready, layer.to, now))
-    return null;
-  return history.drying.isTooEarly(layer.paint, "touch", layer.to, now) ? "touches-wet" : "on-too-early";
-}
+const tooEarly = ({ drying }: History, { doing, paint, to }: Layer, ready: Ready, now: number) =>
+  doing && paint !== null ? drying.harmOf(paint, ready, to, now) : null;
 
 const dayOf = (minute: number): number => Math.floor(minute / minutesADay);
 
@@ -93,7 +84,7 @@ function onto(
   const code = last && tooEarly(history, last, ready, doing.from);
   if (!code) return [];
   const say = `${word} on ${history.called(last.paint!)} that went on until ${history.at(last.to)} and does not take it yet.`;
-  return [history.fault(code, { step: doing.step.id, wall: doing.wall }, at, doing.from, say)];
+  return [history.faultIn(code, doing, say, at)];
 }
 
 /** What pulls at the paint waits until that has cured. */
@@ -101,7 +92,7 @@ function underPaper(history: History, doing: Doing, region: string, at: PlanPoin
   const last = history.layers(region).findLast(({ from, doing: made }) => made && from < doing.from);
   if (!last || !history.drying.isUnderWait(curedDays * minutesADay, last.to, doing.from)) return [];
   const say = `paper goes onto ${history.called(last.paint!)} of ${history.at(last.to)}, which has not cured under it.`;
-  return [history.fault("on-too-early", { step: doing.step.id, wall: doing.wall }, at, doing.from, say)];
+  return [history.faultIn("on-too-early", doing, say, at)];
 }
 
 /** Masks around broken colour lie on its neighbours. */
@@ -115,7 +106,7 @@ function underMasks(history: History): Fault[] {
     const beside = new Set(
       [...covered].flatMap((region) =>
         ground
-          .bordersAround(ground.indexOf.get(region)!)
+          .bordersAround(ground.indexOf.get(region) ?? -1)
           .flatMap(({ beyond }) => (beyond === null ? [] : [beyond])),
       ),
     );
@@ -154,19 +145,9 @@ function varnishAgain(history: History): Fault[] {
   return coats.flatMap((doing) => {
     const { coat = 1, with: paint = "" } = doing.did;
     const before = coats.find((other) => other.wall === doing.wall && (other.did.coat ?? 1) === coat - 1);
-    if (!before || !history.drying.isTooEarly(paint, "recoat", before.to, doing.from)) return [];
-    const code = history.drying.isTooEarly(paint, "touch", before.to, doing.from)
-      ? "touches-wet"
-      : "on-too-early";
-    return [
-      history.fault(
-        code,
-        { step: doing.step.id, wall: doing.wall },
-        null,
-        doing.from,
-        `varnish goes over varnish that is not ready for it.`,
-      ),
-    ];
+    const code = before && history.drying.harmOf(paint, "recoat", before.to, doing.from);
+    if (!code) return [];
+    return [history.faultIn(code, doing, `varnish goes over varnish that is not ready for it.`)];
   });
 }
 
@@ -180,15 +161,7 @@ function ironed(history: History): Fault[] {
       ),
     );
     if (last === -Infinity || !history.drying.isUnderWait(clothSetMin, last, doing.from)) return [];
-    return [
-      history.fault(
-        "on-too-early",
-        { step: doing.step.id, wall: doing.wall },
-        null,
-        doing.from,
-        `it is ironed before its paint is dry through.`,
-      ),
-    ];
+    return [history.faultIn("on-too-early", doing, `it is ironed before its paint is dry through.`)];
   });
 }
 
@@ -197,15 +170,7 @@ function underGround(history: History): Fault[] {
   const sanded = history.all("sand", "wall").flatMap((doing) => {
     const filled = history.all("fill", "wall").find(({ id, wall }) => id === doing.id && wall === doing.wall);
     if (!filled || !history.drying.isUnderWait(fillerDryMin, filled.to, doing.from)) return [];
-    return [
-      history.fault(
-        "on-too-early",
-        { step: doing.step.id, wall: doing.wall },
-        null,
-        doing.from,
-        `filler is sanded before it is dry.`,
-      ),
-    ];
+    return [history.faultIn("on-too-early", doing, `filler is sanded before it is dry.`)];
   });
   const washed = history.all("wash", "wall").flatMap((wash) => {
     if (wash.id !== wash.wall || history.job.walls.some(({ id, object }) => id === wash.wall && object))
@@ -216,11 +181,9 @@ function underGround(history: History): Fault[] {
     );
     if (!next || !history.drying.isUnderWait(washedDryMin, wash.to, next.from)) return [];
     return [
-      history.fault(
+      history.faultIn(
         "on-too-early",
-        { step: next.step.id, wall: next.wall },
-        null,
-        next.from,
+        next,
         `something goes onto the wall that was washed until ${history.at(wash.to)} and is not dry.`,
       ),
     ];
@@ -254,11 +217,9 @@ function underSeals(history: History): Fault[] {
       );
     if (!coat || !history.drying.isTooEarly(paint, "touch", seal.to, coat.from)) return [];
     return [
-      history.fault(
+      history.faultIn(
         "on-too-early",
-        { step: coat.step.id, wall: coat.wall },
-        null,
-        coat.from,
+        coat,
         `it is painted over edges sealed with ${history.called(paint)} that are not dry.`,
       ),
     ];

@@ -15,9 +15,9 @@ import type { TapeBundle } from "./bundleTape";
 import { edgeMetresOf, metresOf, sealsOf } from "./bundles";
 import { isUpTo, workOfCoat } from "./coatOfRound";
 import { coatPortions } from "./coatPortions";
-import { peelingOf } from "./didTape";
 import { layTape } from "./layTape";
 import { markAgain, type Passes } from "./markAgain";
+import { peelDry, strandedTape } from "./peelDry";
 import { divideIntoGoes } from "./stretches";
 import { TapePlan, type ComingOff } from "./tapePlan";
 
@@ -114,8 +114,10 @@ class TapedSteps {
     }
     const steps = [...painted.values()];
     if (steps.length === 0) return;
-    this.noteStranded(wall, off);
-    const peeling = this.addPeeling(wall, round, off, painted);
+    this.findings.push(...strandedTape(wall, off));
+    const peel = peelDry(wall, round, off, painted, this.site);
+    if (peel) this.steps.push(peel);
+    const peeling = peel && waitFor(peel.id);
     this.onWall.get(id)!.push(...steps, ...(peeling ? [peeling] : []));
     // Tape around the corner comes off with it; nothing goes on there, and no second coat under that tape, before.
     const after = peeling ? [peeling] : steps.map(({ step }) => waitFor(step)!);
@@ -258,52 +260,6 @@ class TapedSteps {
         ];
       }),
     ];
-  }
-
-  private addPeeling(
-    on: WorkWall,
-    round: Round,
-    off: readonly ComingOff[],
-    painted: ReadonlyMap<string, Wait>,
-  ): Wait | null {
-    const { wall } = on;
-    const dry = off.filter(({ isDry }) => isDry).map(({ bundle }) => bundle);
-    if (dry.length === 0) return null;
-    const colours = new Set(dry.flatMap(({ upTo }) => upTo.map(({ paint }) => paint)));
-    const id = roundStep(wall.id, "peel", round);
-    this.steps.push({
-      id,
-      phase: "unmask",
-      verb: "peel",
-      wall: wall.id,
-      round: round.round,
-      does: peelingOf(dry, on.workTopMm).map((one) => one.did),
-      minutes: metresOf(dry) / this.site.work.rates.peeling_m_min,
-      after: [...painted].flatMap(([colour, { step }]) =>
-        colours.has(colour) ? [waitFor(step, "touch-dry", this.paints.get(colour)!.touchDryMin)] : [],
-      ),
-      say: said("peel", { wall: wall.id, round: round.round, amount: metresOf(dry) }),
-      cautions: [],
-      evening: [],
-    });
-    return waitFor(id);
-  }
-
-  /** Tells of tape beside which a colour has long dried when it comes off, and which school fits that. */
-  private noteStranded({ wall, peel }: WorkWall, off: readonly ComingOff[]): void {
-    const stranded = off.filter(({ strands }) => strands !== null);
-    const isAsked = peel.why === "asked";
-    if (stranded.length === 0 || (isAsked && peel.when === "dry")) return;
-    const colours = [...new Set(stranded.flatMap(({ bundle }) => bundle.upTo.map(({ paint }) => paint)))];
-    this.findings.push({
-      code: "shared-tape",
-      severity: isAsked ? "check" : "note",
-      at: null,
-      values: { wall: wall.id, colours, why: stranded[0]!.strands!, isAsked },
-      ...(isAsked && {
-        cure: { kind: "peel-dry", count: 0, path: ["edges"], set: { peel: "dry" } } as const,
-      }),
-    });
   }
 
   /** Paint under tape has to be ready for it; a base that is already on has long been. */

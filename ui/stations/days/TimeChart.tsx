@@ -3,7 +3,7 @@
 import { useMemo, type PointerEvent } from "react";
 import { clockOf, minutesADay } from "@/core/measure/calendar";
 import type { Plan } from "@/core/plan/planTypes";
-import type { PlanStep } from "@/core/plan/planDayTypes";
+import type { PlanDid, PlanStep } from "@/core/plan/planDayTypes";
 import type { Job } from "@/core/job/schema";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { useWidth } from "@/ui/parts/useWidth";
@@ -225,7 +225,7 @@ function RowBars({ row, scale, job }: { row: Row; scale: TimeScale; job: Job }) 
         />
       ))}
       {row.steps.map((step) => {
-        const hex = hexOf(step.kind === "wash-tools" ? undefined : step.colour);
+        const hex = hexOf(step.does.some(({ act }) => act === "clean") ? undefined : step.colour);
         return (
           <rect
             key={step.id}
@@ -247,10 +247,11 @@ function RowBars({ row, scale, job }: { row: Row; scale: TimeScale; job: Job }) 
 }
 
 /** Taping is boxwood, as the rule is; marking violet; all that is not painting is quiet. */
-function toneOf({ kind }: PlanStep): string {
-  if (kind === "tape" || kind === "peel") return "#d9b866";
-  if (kind === "mark") return "#b7a3da";
-  return "#cfc6b8";
+function toneOf({ does }: PlanStep): string {
+  const isDone = (...acts: readonly PlanDid["act"][]) =>
+    does.some(({ act, of }) => of !== "wall" && acts.includes(act));
+  if (isDone("tape", "mask", "peel", "unmask")) return "#d9b866";
+  return isDone("mark") ? "#b7a3da" : "#cfc6b8";
 }
 
 function Hatch() {
