@@ -84,26 +84,17 @@ function joinedDry(history: History, wall: PlanWall): Fault[] {
     if (coat.sections.some(({ tone }) => tone !== undefined)) return [];
     const parts = partsOf(history, wall, coat);
     const open = history.drying.openMinutes(coat.colour);
-    for (const [place, part] of parts.entries()) {
-      for (const other of parts.slice(0, place)) {
-        if (!isBeside(part.box, other.box)) continue;
-        // Side by side from one end to the other: each place of the join waits from its own turn to its neighbour's.
-        const gap = part.from - other.from;
-        if (gap <= open + 1) continue;
-        const [x, y, width, height] = part.box;
-        const at: PlanPoint = [x + width / 2, y + height / 2];
-        return [
-          history.fault(
-            "join-dry",
-            { step: part.step, wall: wall.id },
-            at,
-            part.from,
-            `${partName(part.id)} of coat ${coat.coat} joins ${partName(other.id)} after ${Math.round(gap)} minutes; an edge of ${history.called(coat.colour)} stays wet for ${Math.floor(open)}.`,
-          ),
-        ];
-      }
-    }
-    return [];
+    return parts.flatMap((part, place): Fault[] => {
+      // Side by side from one end to the other: each place of the join waits from its own turn to its neighbour's.
+      const other = parts
+        .slice(0, place)
+        .find(({ box, from }) => part.from - from > open + 1 && isBeside(part.box, box));
+      if (!other) return [];
+      const [x, y, width, height] = part.box;
+      const say = `${partName(part.id)} of coat ${coat.coat} joins ${partName(other.id)} after ${formatDuration(part.from - other.from)}; an edge of ${history.called(coat.colour)} stays wet for ${formatDuration(Math.floor(open))}.`;
+      const at: PlanPoint = [x + width / 2, y + height / 2];
+      return [history.fault("join-dry", { step: part.step, wall: wall.id }, at, part.from, say)];
+    });
   });
 }
 
