@@ -5,6 +5,7 @@ import { defineConfig } from "vitest/config";
 declare module "vitest" {
   interface ProvidedContext {
     readonly propertySeed: number;
+    readonly propertyShare: number;
   }
 }
 
@@ -20,6 +21,9 @@ function propertySeed(): number {
   }
 }
 
+/** The part of its full count of random runs that a property is given; core/tests/runsOf.ts. */
+const propertyShare = Number(process.env.PROPERTY_SHARE ?? 0.35);
+
 export default defineConfig({
   resolve: { alias: { "@": fileURLToPath(new URL(".", import.meta.url)).replace(/\/$/, "") } },
   test: {
@@ -28,7 +32,7 @@ export default defineConfig({
     testTimeout: 240_000,
     hookTimeout: 120_000,
     setupFiles: ["scripts/tests/seedProperties.ts"],
-    provide: { propertySeed: propertySeed() },
+    provide: { propertySeed: propertySeed(), propertyShare },
     projects: [
       // Pure functions change nothing around them: their files share one world, and it is read once.
       { extends: true, test: { name: "core", include: ["core/**/*.test.ts"], isolate: false } },

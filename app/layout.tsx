@@ -3,6 +3,7 @@ import { connection } from "next/server";
 import type { ReactNode } from "react";
 import { SendUnsent } from "@/ui/job/SendUnsent";
 import { Hints } from "@/ui/parts/Hints";
+import { Listening } from "@/ui/parts/Listening";
 import "./globals.css";
 
 export const metadata: Metadata = {
@@ -21,6 +22,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         {children}
         <Hints />
         <SendUnsent />
+        <Listening />
       </body>
     </html>
   );

@@ -1,4 +1,5 @@
 import Papa from "papaparse";
+import { expectAccessible } from "./support/faults";
 import { choose, expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 const threePaints = {
@@ -24,6 +25,7 @@ test("another colour makes another round, and more days; undo takes them back", 
   await expect(page.getByRole("region", { name: "Rounds" })).toContainText("fewer than 2 rounds");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(ledger).toContainText("2 days, 1 round");
+  await expectAccessible(page);
 });
 
 test("a tin that is in the store comes off the list; prices are refreshed, taken, and may be sold out", async ({
@@ -58,9 +60,11 @@ test("a tin that is in the store comes off the list; prices are refreshed, taken
   const things = data.map((row) => row.thing);
   expect(things).toContain("Oyster");
   expect(things).not.toContain("Kelp");
+  await expectAccessible(page);
   await page.getByRole("link", { name: "Shopping list" }).click();
   await expect(page.getByRole("heading", { name: "Shopping list" })).toBeVisible();
   await expect(page.getByRole("table", { name: "Tape and sundries" })).not.toContainText("Tray liner");
+  await expectAccessible(page);
 });
 
 test("the days answer to air, hands and hours, and the wall to the moment that is looked at", async ({
@@ -70,7 +74,7 @@ test("the days answer to air, hands and hours, and the wall to the moment that i
     page,
     stripedWall("Days", { job: threePaints, finish: { colours: ["kelp", "brine"] } }),
   );
-  await page.goto(`/jobs/${id}/w/days`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/days`);
   const main = page.getByRole("main");
   await expect(main).toContainText("3 days, day 1 to day 3.");
   await unfold(page, "Hands, hours and air");
@@ -140,7 +144,7 @@ test("a base that is to be painted gets its primer, in the days and on the list"
     { id: "ground", name: "Ground", hex: "#cccccc", material: "primer", packs: [{ size: "1 L", price: 12 }] },
   ];
   const id = await makeJob(page, stripedWall("Primer", { job: { paints } }));
-  await page.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/measure`);
   const ledger = page.getByRole("contentinfo");
   await expect(ledger).not.toContainText("Ground");
   await page.getByRole("radio", { name: "is to be painted" }).click();
@@ -174,7 +178,7 @@ test("the plan is rehearsed, and what goes wrong leads to its moment", async ({ 
 
 test("the pointer over the chart shows the wall at that moment, and the strip its tape", async ({ page }) => {
   const id = await makeJob(page, stripedWall("Chart"));
-  await page.goto(`/jobs/${id}/w/days`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/days`);
   const chart = page.getByRole("region", { name: "Time chart" });
   const box = (await chart.boundingBox())!;
   const now = page.getByRole("region", { name: "At this moment" });

@@ -3,6 +3,7 @@ import { plan } from "../core/job/plan";
 import { parseJob } from "../core/job/parseJob";
 import { sceneOf } from "../core/look/scene";
 import { drawTile, tilesOf, type View } from "../core/look/views";
+import { expectAccessible } from "./support/faults";
 import { expect, test, makeJob } from "./support/test";
 
 const lime = (more: object = {}, wall: object = {}) => ({
@@ -47,6 +48,7 @@ test("limewash that one hand cannot join at 30 C is refused, and a button brings
   await noticed.getByRole("button", { name: "Plan 2 pairs of hands" }).click();
   await expect(page.getByRole("region", { name: "Wet edges" })).toContainText("all joined wet");
   await expect(noticed).toHaveCount(0);
+  await expectAccessible(page);
 });
 
 test("the look is the same to the last digit in the browser as it is worked out here; eye and lamp move it", async ({

@@ -1,3 +1,4 @@
+import { expectAccessible } from "./support/faults";
 import { expect, makeJob, stripedWall, test } from "./support/test";
 
 const bench = { id: "bench", name: "bench", kind: "furniture", x: 900, y: 0, width: 1500, height: 820 };
@@ -27,6 +28,7 @@ test("a block is sized from a piece of furniture, laid over stripes, and taken i
   await expect(page.getByRole("heading", { name: "Stripes" })).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(stack.getByRole("button", { name: "2 colour blocks", exact: true })).toBeVisible();
+  await expectAccessible(page);
 });
 
 test("taped lines are picked by the keyboard, shuffled again, and counted in faces", async ({ page }) => {

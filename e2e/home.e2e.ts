@@ -1,3 +1,4 @@
+import { expectAccessible } from "./support/faults";
 import { expect, makeJob, stripedWall, test } from "./support/test";
 
 test("a job is renamed, copied, put away and deleted from the list, and each is taken back", async ({
@@ -43,6 +44,7 @@ test("a job is renamed, copied, put away and deleted from the list, and each is 
   await deleted.getByRole("button", { name: /^Deleted/ }).click();
   await deleted.getByRole("button", { name: "Bring back Copy of Pilot house" }).click();
   await expect(tile("Copy of Pilot house")).toBeVisible();
+  await expectAccessible(page);
 });
 
 test("a new job goes to a printed sheet by the keyboard alone, in inches with litres and in millimetres", async ({
@@ -68,7 +70,7 @@ test("a new job goes to a printed sheet by the keyboard alone, in inches with li
       await page.keyboard.press("Space");
       await expect(page.getByRole("radio", { name: choice })).toBeChecked();
     };
-    await page.goto("/", { waitUntil: "networkidle" });
+    await page.goto("/");
     await focus("textbox", "What it is called");
     await page.keyboard.type(name);
     await page.keyboard.press("Tab");
@@ -79,7 +81,7 @@ test("a new job goes to a printed sheet by the keyboard alone, in inches with li
     await focus("button", "Start the job");
     await page.keyboard.press("Enter");
     await page.waitForURL(/add-wall$/);
-    await page.waitForLoadState("networkidle");
+    await expect(page.getByRole("textbox", { name: "What you call it" })).toBeVisible();
     await focus("textbox", "What you call it");
     await page.keyboard.type("Long wall");
     await focus("radio", "from a level line");

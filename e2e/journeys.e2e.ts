@@ -1,3 +1,4 @@
+import { expectAccessible } from "./support/faults";
 import { atRest, choose, expect, makeJob, stripedWall, test } from "./support/test";
 
 test("a new user goes from a name to a printed sheet", async ({ page }) => {
@@ -11,11 +12,13 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
   await page.getByRole("button", { name: "Add this wall" }).click();
   await expect(page.getByText("“nine feet” is not a length.")).toBeVisible();
   await expect(page.getByLabel("Width")).toHaveValue("nine feet");
+  await expectAccessible(page);
   await page.getByLabel("Width").fill(`9' 4 3/8"`);
   await expect(page.getByText("= 2854.3 mm")).toBeVisible();
   await page.getByRole("button", { name: "Add this wall" }).click();
 
   await expect(page.getByRole("heading", { name: "Measure" })).toBeVisible();
+  await expectAccessible(page);
   await page.getByLabel("Skirting").fill("4 3/8");
   await page.getByLabel("Skirting").press("Enter");
   await page.getByRole("link", { name: "Pattern" }).click();
@@ -27,6 +30,7 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
     .first();
   await other.click();
   await expect(ways.getByRole("button", { pressed: true })).toBeVisible();
+  await expectAccessible(page);
 
   await page.getByRole("link", { name: "Mark" }).click();
   const marks = page.getByRole("table", { name: "Marks" }).getByRole("checkbox");
@@ -37,8 +41,12 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
 
   await page.reload();
   await expect(marks).toHaveCount(count);
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "High contrast" }).click();
+  await expectAccessible(page);
   await page.getByRole("link", { name: "Print the setting-out sheet" }).click();
   await expect(page.getByRole("heading", { name: `Marks (${count})` })).toBeVisible();
+  await expectAccessible(page);
   const document = await (await page.request.get("/api/jobs/boat-house/job")).json();
   expect(document.walls[0]).toMatchObject({ width: `9' 4 3/8"`, skirting: "4 3/8 in" });
 });
@@ -153,11 +161,14 @@ test("what is typed before the search is there comes into it, and Enter goes the
 test("marking goes on without a connection, and what is marked is kept", async ({ page, context }) => {
   const id = await makeJob(page, stripedWall("Offline"));
   await page.goto(`/jobs/${id}/w/mark`);
+  // What a page fetches ahead has come.
+  await page.waitForLoadState("networkidle");
   await context.setOffline(true);
   await page.getByRole("button", { name: "Call out" }).click();
   const called = page.getByRole("dialog", { name: /^Mark 1 of 12/ });
   await expect(called).toContainText("324 mm");
   await expect(called).toContainText("Tape right of the mark");
+  await expectAccessible(page);
   await page.keyboard.press("Space");
   await expect(page.getByRole("dialog", { name: /^Mark 2 of 12/ })).toContainText("648 mm");
   await page.getByRole("button", { name: /Done, next/ }).click();
@@ -174,7 +185,7 @@ test("two windows that edit the same job meet, and either may hold", async ({ pa
   const id = await makeJob(page, stripedWall("Two windows"));
   const second = atRest(await context.newPage());
   await page.goto(`/jobs/${id}/w/measure`);
-  await second.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
+  await second.goto(`/jobs/${id}/w/measure`);
   const setSkirting = async (on: typeof page, value: string) => {
     await on.getByLabel("Skirting").fill(value);
     await on.getByLabel("Skirting").press("Enter");

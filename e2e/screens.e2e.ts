@@ -8,12 +8,13 @@ test("finishes are laid in another order by the keyboard; what lies below shows 
   const document = stripedWall("Order");
   const block = { id: "b", on: "w", kind: "blocks", blocks };
   const id = await makeJob(page, { ...document, finishes: [...document.finishes, block] });
-  await page.goto(`/jobs/${id}/w/pattern`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/pattern`);
   await page.getByRole("button", { name: /^Move 2 colour blocks/ }).focus();
+  const told = page.locator("[id^=DndLiveRegion]");
   await page.keyboard.press("Space");
-  await page.waitForTimeout(300);
+  await expect(told).toContainText("moved over droppable area b");
   await page.keyboard.press("ArrowLeft");
-  await page.waitForTimeout(300);
+  await expect(told).toContainText("moved over droppable area f");
   await page.keyboard.press("Space");
   const stack = page.getByRole("group", { name: "Finishes on this wall" });
   await expect(stack.getByRole("button", { name: "1 colour blocks", exact: true })).toBeVisible();
@@ -24,7 +25,7 @@ test("finishes are laid in another order by the keyboard; what lies below shows 
 
 test("sections fold and stay so; the marks are taken along as CSV", async ({ page }) => {
   const id = await makeJob(page, stripedWall("Folded"));
-  await page.goto(`/jobs/${id}/w/mark`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/mark`);
   const marks = page.getByRole("region", { name: "Marks", exact: true });
   await expect(marks.getByRole("table", { name: "Marks" })).toBeVisible();
   const download = page.waitForEvent("download");
@@ -45,7 +46,7 @@ test("a wall of a thousand pieces is drawn on a canvas, moves with the hand, and
   page,
 }) => {
   const id = await makeJob(page, stripedWall("Many", { finish: { fit: { by: "count", count: 800 } } }));
-  await page.goto(`/jobs/${id}/w/mark`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/mark`);
   const table = page.getByRole("table", { name: "Marks" });
   await expect(table).toHaveAttribute("aria-rowcount", "800");
   expect(await table.getByRole("row").count()).toBeLessThan(80);
@@ -73,7 +74,7 @@ test("paint is told in the measure that it is bought in, and a paint has the usu
   page,
 }) => {
   const id = await makeJob(page, stripedWall("Measures", { job: { units: "imperial", volumes: "us" } }));
-  await page.goto(`/jobs/${id}/w/buy`, { waitUntil: "networkidle" });
+  await page.goto(`/jobs/${id}/w/buy`);
   await unfold(page, "Kelp");
   await expect(page.getByRole("region", { name: "Kelp", exact: true })).toContainText("ft² a gallon");
   await page.getByRole("button", { name: "Paint", exact: true }).click();

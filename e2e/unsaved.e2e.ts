@@ -70,7 +70,7 @@ test("a change that cannot be saved outlives a closed tab, and is there when the
 }) => {
   const id = await makeJob(page, stripedWall("Closed tab"));
   const first = atRest(await context.newPage());
-  await first.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
+  await first.goto(`/jobs/${id}/w/measure`);
   // Offline, so that not even what is sent on closing arrives.
   await context.setOffline(true);
   await setSkirting(first, "131 mm");
@@ -88,7 +88,7 @@ test("a change that cannot be saved outlives a closed tab, and is there when the
 test("an unsent change against a newer document is for the painter to decide", async ({ page, context }) => {
   const id = await makeJob(page, stripedWall("Both changed"));
   const first = atRest(await context.newPage());
-  await first.goto(`/jobs/${id}/w/measure`, { waitUntil: "networkidle" });
+  await first.goto(`/jobs/${id}/w/measure`);
   // Offline, so that not even what is sent on closing arrives.
   await context.setOffline(true);
   await setSkirting(first, "141 mm");

@@ -7,6 +7,7 @@ import { layOutJob } from "@/core/job/layOutJob";
 import { layOutOrStop, plan } from "@/core/job/plan";
 import { oneWall, parsed, randomJob } from "@/core/job/tests/jobs";
 import { drawSvg, pathOf } from "./svg";
+import { runsOf } from "@/core/tests/runsOf";
 
 /**
  * The area that path data of M, L, A and Z encloses, counter-clockwise in the wall's sense positive. A second way: an arc's
@@ -76,7 +77,7 @@ it("path data encloses what its contours do, arcs as arcs, however they lie", ()
         expect(areaOf(pathOf([placed])) / signedArea(shape)).toBeCloseTo(1, 4);
       },
     ),
-    { numRuns: 200 },
+    runsOf(200),
   );
   expect(() => pathOf([circleContour({ x: NaN, y: 0 }, 5)])).toThrow(RangeError);
 });
@@ -95,7 +96,7 @@ it("every region of any wall is drawn once, as large as the plan says", () => {
       });
       expect(svg.match(/class="opening"/g)?.length ?? 0).toBe(job.walls[0]!.openings.length);
     }),
-    { numRuns: 40 },
+    runsOf(40),
   );
 });
 

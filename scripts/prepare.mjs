@@ -21,6 +21,9 @@ const installStamp = join(root, "node_modules", ".jacaranda-install");
 const buildStamp = join(root, ".next", "jacaranda-build");
 const bundles = join(root, "dist");
 const bundleStamp = join(bundles, "made-from");
+const blank = join(bundles, "blank-database");
+const blankStamp = join(bundles, "blank-made-from");
+const blankMadeFrom = ["package-lock.json", "store/openPglite.ts", "store/durableFiles.ts"];
 /** What is bundled, by its name, and what of. */
 const entries = {
   serve: "server/serve.ts",
@@ -28,6 +31,7 @@ const entries = {
   databaseThread: "store/databaseThread.ts",
   plan: "cli/main.ts",
   rehearse: "cli/rehearse.ts",
+  blankDatabase: "store/blankDatabase.ts",
 };
 const bundledFrom = [
   "server",
@@ -130,6 +134,18 @@ export async function ensureBundled() {
   for (const name of readdirSync(aside)) renameSync(join(aside, name), join(bundles, name));
   rmSync(aside, { recursive: true });
   writeFileSync(bundleStamp, wanted);
+}
+
+/** Makes the database that a new data folder begins with, which takes some seconds, unless these very sources made it. */
+export async function ensureBlankDatabase() {
+  const wanted = hashOf(blankMadeFrom.map((name) => join(root, name)));
+  if (existsSync(blankStamp) && readFileSync(blankStamp, "utf8") === wanted) return;
+  const aside = `${blank}-${process.pid}`;
+  const { makeBlank } = await import(bundle("blankDatabase"));
+  await makeBlank(aside);
+  rmSync(blank, { recursive: true, force: true });
+  renameSync(aside, blank);
+  writeFileSync(blankStamp, wanted);
 }
 
 function filesIn(path) {

@@ -1,4 +1,4 @@
-import { bundle, ensureBuilt, ensureBundled, ensureInstalled, root } from "./prepare.mjs";
+import { bundle, ensureBlankDatabase, ensureBuilt, ensureBundled, ensureInstalled, root } from "./prepare.mjs";
 
 /**
  * npm start: install if needed, build if stale, then serve from this same process. `npm start -- --restore FILE` brings
@@ -9,6 +9,7 @@ try {
   ensureInstalled();
   ensureBuilt();
   await ensureBundled();
+  await ensureBlankDatabase();
   process.env.NODE_ENV = "production";
   const { serve } = await import(bundle("serve"));
   await serve(false, restoring(process.argv.slice(2)));

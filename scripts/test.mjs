@@ -1,15 +1,18 @@
+import { spawn } from "node:child_process";
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
-import { join } from "node:path";
-import { ensureBuilt, ensureBundled, ensureInstalled, root, run } from "./prepare.mjs";
+import { join, relative } from "node:path";
+import { ensureInstalled, root, run } from "./prepare.mjs";
 
 /**
- * npm test: everything that must hold, from a fresh clone. Ends with one line that counts unit and browser
- * tests together; anything that fails before them fails the command by itself.
+ * npm test: everything that must hold, from a fresh clone. Ends with the tests that took long and one line that counts
+ * unit and browser tests together; anything that fails before them fails the command by itself.
  */
 const bin = (name) => join(root, "node_modules", ".bin", name);
 const results = join(root, "test-results");
 const unitReport = join(results, "unit.json");
 const browserReport = join(results, "e2e.json");
+const cache = join(root, "node_modules", ".cache");
+const longSeconds = 20;
 
 /** Where the program's own code stands. */
 const folders = [
@@ -17,63 +20,118 @@ const folders = [
   ...["bench", "e2e", "trials", "scripts"],
 ];
 
+/** What uses one core of two: two rows of it, side by side. */
+const rows = [
+  [
+    ["Types", bin("next"), "typegen"],
+    ["Types", bin("tsc"), "--noEmit"],
+    ["Build", process.execPath, "scripts/build.mjs"],
+  ],
+  [
+    ["Lint", bin("eslint"), ".", "--cache", "--cache-location", `${cache}/eslint/`],
+    ["Cycles", bin("depcruise"), "--config", "dependency-cruiser.config.mjs", ...folders],
+    ["Format", bin("prettier"), "--check", "--log-level", "warn", "--cache", "."],
+  ],
+];
+
 process.chdir(root);
 let passed = 0;
 let failed = 0;
 let broken = null;
+const long = [];
+const started = Date.now();
 try {
   ensureInstalled();
   ensureBrowser();
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results, { recursive: true });
-  step("Format", () => run(bin("prettier"), ["--check", "--log-level", "warn", "."]));
-  step("Lint", () => run(bin("eslint"), ["."]));
-  step("Cycles", () => run(bin("depcruise"), ["--config", "dependency-cruiser.config.mjs", ...folders]));
-  step("Types", () => {
-    run(bin("next"), ["typegen"]);
-    run(bin("tsc"), ["--noEmit"]);
-  });
+  // (Both rows end before a fault of one is thrown, or what the other has to say would come after it.)
+  const ended = await Promise.allSettled(rows.map(runRow));
+  for (const { reason } of ended) if (reason) throw reason;
   step("Unit tests", () =>
-    runTests(bin("vitest"), [
+    runTests(unitReport, bin("vitest"), [
       "run",
       "--reporter=default",
       "--reporter=json",
       `--outputFile.json=${unitReport}`,
     ]),
   );
-  count(unitReport, (report) => [report.numPassedTests, report.numFailedTests]);
-  step("Build", ensureBuilt);
-  await ensureBundled();
-  step("Browser tests", () => runTests(bin("playwright"), ["test"]));
-  count(browserReport, ({ stats }) => [stats.expected + stats.flaky, stats.unexpected]);
+  countUnit(JSON.parse(readFileSync(unitReport, "utf8")));
+  step("Browser tests", () => runTests(browserReport, bin("playwright"), ["test"]));
+  countBrowser(JSON.parse(readFileSync(browserReport, "utf8")));
 } catch (error) {
   broken = error instanceof Error ? error.message : String(error);
 }
 if (broken !== null) console.error(`\n${broken}`);
+if (long.length > 0) console.log(`\nTests over ${longSeconds} s:`);
+for (const { seconds, title } of long.sort((one, other) => other.seconds - one.seconds)) {
+  console.log(`  ${Math.round(seconds)} s  ${title}`);
+}
+console.log(`\nAll of it: ${Math.round((Date.now() - started) / 1000)} s`);
 console.log(`${passed} passed, ${failed + (broken === null ? 0 : 1)} failed`);
 process.exitCode = broken === null && failed === 0 ? 0 : 1;
 
 function step(name, work) {
-  const started = Date.now();
+  const began = Date.now();
   console.log(`\n== ${name}`);
   work();
-  console.log(`== ${name}: ${Math.round((Date.now() - started) / 1000)} s`);
+  console.log(`== ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
 }
 
-/** Failed tests are counted from the report; only a runner that leaves none is an error. */
-function runTests(command, args) {
-  try {
-    run(command, args);
-  } catch (error) {
-    if (!existsSync(args.includes("test") ? browserReport : unitReport)) throw error;
+/** Runs commands one after another, each told whole when it ends, so that two rows do not mix. */
+async function runRow(commands) {
+  for (const [name, command, ...args] of commands) {
+    const began = Date.now();
+    const { code, output } = await new Promise((resolve, reject) => {
+      const child = spawn(command, args, { cwd: root });
+      let told = "";
+      const hear = (chunk) => (told += chunk);
+      child.stdout.on("data", hear);
+      child.stderr.on("data", hear);
+      child.once("error", reject);
+      child.once("close", (left) => resolve({ code: left, output: told }));
+    });
+    console.log(`\n${output.trim()}\n== ${name}: ${Math.round((Date.now() - began) / 1000)} s`);
+    if (code !== 0) throw new Error(`${name} failed.`);
   }
 }
 
-function count(file, read) {
-  const [ok, bad] = read(JSON.parse(readFileSync(file, "utf8")));
-  if (ok + bad === 0) throw new Error(`${file} counts no tests.`);
+/** Failed tests are counted from the report; only a runner that leaves none is an error. */
+function runTests(report, command, args) {
+  try {
+    run(command, args);
+  } catch (error) {
+    if (!existsSync(report)) throw error;
+  }
+}
+
+function count(ok, bad, what) {
+  if (ok + bad === 0) throw new Error(`No ${what} were counted.`);
   passed += ok;
   failed += bad;
+}
+
+function countUnit({ numPassedTests, numFailedTests, testResults }) {
+  for (const { name, assertionResults } of testResults) {
+    for (const { title, duration } of assertionResults) {
+      noteLong((duration ?? 0) / 1000, `${relative(root, name)} › ${title}`);
+    }
+  }
+  count(numPassedTests, numFailedTests, "unit tests");
+}
+
+function countBrowser({ suites, stats }) {
+  for (const { file, specs } of suites) {
+    for (const { title, tests } of specs) {
+      const all = tests.flatMap(({ results: runs }) => runs.map(({ duration }) => duration));
+      noteLong(Math.max(0, ...all) / 1000, `${file} › ${title}`);
+    }
+  }
+  count(stats.expected + stats.flaky, stats.unexpected, "browser tests");
+}
+
+function noteLong(seconds, title) {
+  if (seconds > longSeconds) long.push({ seconds, title });
 }
 
 function ensureBrowser() {

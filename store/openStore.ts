@@ -1,6 +1,7 @@
 import { accessSync, constants, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from "node:fs";
 import { join, resolve } from "node:path";
 import { backUp, nameOfDay } from "./backups";
+import { copyBlank } from "./blankDatabase";
 import { takeDataLock, type DataLock } from "./dataLock";
 import { syncPath, syncTree } from "./durableFiles";
 import type { JobRepository } from "./jobRepository";
@@ -114,6 +115,7 @@ async function initialise(
   const aside = join(folder, "database.new");
   rmSync(aside, { recursive: true, force: true });
   try {
+    copyBlank(aside);
     const database = await open(aside);
     try {
       await database.migrate();

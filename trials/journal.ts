@@ -24,6 +24,7 @@ export function keepJournal(folder: string) {
   const files = new Map<string, number>();
   const opened = new Map<number, number | string>();
   let count = 0;
+  let isWhole = false;
   const inside = (path: unknown): string | null => {
     const inner = relative(folder, String(path));
     return inner.startsWith(`..${sep}`) || inner === ".." ? null : inner;
@@ -49,7 +50,7 @@ export function keepJournal(folder: string) {
   const patched = {
     openSync(path: fs.PathLike, flags: fs.OpenMode = "r", mode?: fs.Mode) {
       const handle = real.openSync(path, flags, mode);
-      const inner = inside(path);
+      const inner = isWhole ? null : inside(path);
       if (inner !== null) {
         const isFolder = real.fstatSync(handle).isDirectory();
         opened.set(handle, isFolder ? inner : fileAt(inner));
@@ -88,7 +89,10 @@ export function keepJournal(folder: string) {
       else if (file !== undefined) done.push({ op: "syncFolder", path: file });
     },
     writeFileSync(path: fs.PathLike, data: string | Uint8Array, ...rest: [fs.WriteFileOptions?]) {
+      // (Of bytes it opens and writes by these very functions.)
+      isWhole = true;
       real.writeFileSync(path, data, ...rest);
+      isWhole = false;
       const inner = inside(path);
       if (inner === null) return;
       const file = fileAt(inner);

@@ -4,6 +4,7 @@ import { tryKills } from "./kill";
 import { tryLock } from "./lock";
 import { hashPlans } from "./plans";
 import { tryPower } from "./power";
+import { tryProperties } from "./properties";
 import { tryRehearsals } from "./rehearse";
 import type { Outcome } from "./support";
 
@@ -18,6 +19,7 @@ const trials: Record<string, (count: number, seed: number) => Promise<Outcome>> 
   lock: tryLock,
   full: tryFull,
   rehearse: tryRehearsals,
+  properties: tryProperties,
 };
 
 const mostTold = 200;

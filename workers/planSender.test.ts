@@ -5,6 +5,7 @@ import { plan } from "@/core/job/plan";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import { parsed, randomJob } from "@/core/job/tests/jobs";
 import { PlanSender, type SentWalls } from "./planSender";
+import { runsOf } from "@/core/tests/runsOf";
 
 /** What a receiver has after each answer. */
 class Receiver {
@@ -38,7 +39,7 @@ it("what is sent, and what was sent before, make up the very plan, job after job
         expect(JSON.parse(rest) as object).toEqual(JSON.parse(emitCompact({ ...whole, walls: undefined })));
       }
     }),
-    { numRuns: 25 },
+    runsOf(25),
   );
 });
 
@@ -105,6 +106,6 @@ it("every setting of a job reaches each part of the plan, however little else ha
         }
       },
     ),
-    { numRuns: 20 },
+    runsOf(20),
   );
 });

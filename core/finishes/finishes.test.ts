@@ -11,6 +11,7 @@ import { allFinishes, finishKinds, finishRates, finishSpecs } from "./registry";
 import { gather } from "./gather";
 import { craftOf } from "./crafts";
 import type { AnySpec } from "./registry";
+import { runsOf } from "@/core/tests/runsOf";
 
 const paints = ["oyster", "kelp", "brine"];
 
@@ -91,7 +92,7 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
         ).not.toContain("stop");
         expect(craft.design(finish.layOut(spec, strip, context)).length).toBeGreaterThan(0);
       }),
-      { numRuns: 40 },
+      runsOf(40),
     );
   });
 
@@ -116,7 +117,7 @@ describe.each(allFinishes.map((finish) => [finish.kind, finish] as const))("%s",
             expect(field.options.filter(({ selected }) => selected)).toHaveLength(1);
         }
       }),
-      { numRuns: 20 },
+      runsOf(20),
     );
   });
 });
@@ -181,7 +182,7 @@ describe("taking hold of a finish on the wall", () => {
             expect(Math.hypot(now.at.x - to.x, now.at.y - to.y), handle.id).toBeLessThan(hair);
           },
         ),
-        { numRuns: 60 },
+        runsOf(60),
       );
     },
   );

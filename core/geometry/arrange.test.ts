@@ -6,6 +6,7 @@ import { circleContour, isInsideContour, rectangleContour, signedArea } from "./
 import { arcByAngles, curveLength, reverseContour, segment, type Contour, type Curve } from "./curve";
 import { flattenContour } from "./flatten";
 import { interiorPoint } from "./interiorPoint";
+import { runsOf } from "@/core/tests/runsOf";
 
 const tolerance = 0.01;
 const sourced = (curves: readonly Curve[]) => curves.map((curve, index) => ({ curve, source: index }));
@@ -124,7 +125,7 @@ describe("arrange", () => {
         expect(Math.abs(union - second)).toBeLessThan(slack);
         expect(union).toBeGreaterThanOrEqual(second - 1);
       }),
-      { numRuns: 150 },
+      runsOf(150),
     );
   });
 });

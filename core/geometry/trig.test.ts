@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { arcCosine, arcSine, directionOf, sinCos } from "./trig";
+import { runsOf } from "@/core/tests/runsOf";
 
 const share = fc.double({ min: -1, max: 1, noNaN: true });
 
@@ -14,7 +15,7 @@ it("agrees with the engine's own functions to the last few bits", () => {
       expect(Math.abs(arcCosine(x) - Math.acos(x))).toBeLessThan(2e-15);
       expect(Math.abs(arcSine(x) - Math.asin(x))).toBeLessThan(2e-15);
     }),
-    { numRuns: 5000 },
+    runsOf(5000),
   );
 });
 

@@ -9,6 +9,7 @@ import type { Plan, PlanPoint, PlanWall } from "../plan/planTypes";
 import { ringArea, sum } from "./tests/finishes";
 import { anyFinish } from "./tests/anyFinish";
 import { paints } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 describe("any finishes on any wall", () => {
   it("partition the surface: areas add up to it, outlines to the areas, ids are their own, marks within half a division", () => {
@@ -50,7 +51,7 @@ describe("any finishes on any wall", () => {
         expect(new Set(wall.regions.map(({ id }) => id)).size).toBe(wall.regions.length);
         for (const { error } of wall.marks) expect(Math.abs(error)).toBeLessThanOrEqual(0.5 + 1e-9);
       }),
-      { numRuns: 120 },
+      runsOf(120),
     );
   });
 });

@@ -12,6 +12,7 @@ import type { Plan } from "../plan/planTypes";
 import type { PlanStep } from "../plan/planDayTypes";
 import type { Job } from "./schema";
 import { anyFinish } from "./tests/anyFinish";
+import { runsOf } from "@/core/tests/runsOf";
 
 const label = fc.record({
   material: fc.constantFrom("wall-paint", "limewash", "pearl-coat"),
@@ -249,6 +250,6 @@ it("whatever is painted on whatever wall: waits are kept, every coat goes on onc
       expect(whole.work.soonestEnd).toBeLessThanOrEqual(whole.work.end);
       expect(whole.days.flatMap(({ steps }) => steps)).toEqual(whole.steps.map(({ id }) => id));
     }),
-    { numRuns: 80 },
+    runsOf(80),
   );
 });

@@ -3,6 +3,7 @@ import { expect, it } from "vitest";
 import { plan } from "./plan";
 import type { PlanStep } from "../plan/planDayTypes";
 import { parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const tapeOver = 24 * 60;
 const recoat = 180;
@@ -88,6 +89,6 @@ it("no mask of a base lies on what does not take tape, and nothing is put on a w
         }
       });
     }),
-    { numRuns: 120 },
+    runsOf(120),
   );
 });

@@ -2,6 +2,7 @@ import { idsDone } from "../plan/workOfStep";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { border, planned } from "./tests/stencils";
+import { runsOf } from "@/core/tests/runsOf";
 
 describe("a border", () => {
   it("takes the whole number of repeats nearest to its length, each stretched by the rest, or keeps them with parts at both ends", () => {
@@ -261,7 +262,7 @@ describe("a border", () => {
           expect(printed / frame).toBeCloseTo(1, 6);
         },
       ),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 

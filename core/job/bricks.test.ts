@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { bricksOf, planned, rounded } from "./tests/bricks";
+import { runsOf } from "@/core/tests/runsOf";
 
 describe("courses", () => {
   it.each([
@@ -99,7 +100,7 @@ describe("bonds", () => {
         for (const start of ["left", "right", "centre", "joint"])
           expect(best).toBeGreaterThanOrEqual(ends(start, width) - 0.2);
       }),
-      { numRuns: 25 },
+      runsOf(25),
     );
     const narrow = planned({}, { width: 2410 }).walls[0]!.findings.find(({ code }) => code === "end-piece")!;
     // Ten pitches and 30: the course that begins whole ends in 30.

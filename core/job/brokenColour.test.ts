@@ -5,6 +5,7 @@ import { lampFor } from "../finishes/pearl/lamp";
 import { spreadTones } from "../work/broken/spreadTones";
 import { plan } from "./plan";
 import { parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const paints = [
   { id: "oyster" },
@@ -104,7 +105,7 @@ describe("limewash", () => {
           expect(share).toBeLessThan(0.25);
         }
       }),
-      { numRuns: 30 },
+      runsOf(30),
     );
   });
 });
@@ -294,6 +295,6 @@ it("sections of whatever lies over whatever add up to what they lie over, openin
       for (const { sections } of wall!.coats!)
         expect(sum(sections.map(({ area_m2 }) => area_m2))).toBeCloseTo(area, 4);
     }),
-    { numRuns: 25 },
+    runsOf(25),
   );
 });

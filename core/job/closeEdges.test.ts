@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
 import { oneWall, parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const plate = { id: "s", name: "switch plate", kind: "plate", x: 1000, y: 1100, width: 80, height: 80 };
 const closeOf = (finish: object, wall: object = {}, base = {}) =>
@@ -83,7 +84,7 @@ describe("edges of any finish that nearly meet something", () => {
         expect(told(finish, { fixtures: [beside] })).toHaveLength(1);
         expect(told(finish)).toEqual([]);
       }),
-      { numRuns: 30 },
+      runsOf(30),
     );
   });
 

@@ -6,6 +6,7 @@ import { plan } from "./plan";
 import type { Plan } from "../plan/planTypes";
 import { block, blocks, jobOf, stepOf, wall } from "./tests/blocks";
 import { oneWall, paints, parsed, randomJob } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const minute = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
@@ -253,7 +254,7 @@ describe("for random walls and work", () => {
         );
         expect(others).toEqual([]);
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 
@@ -266,7 +267,7 @@ describe("for random walls and work", () => {
         expect(end({ temperature: Math.min(35, work.temperature + 7) })).toBeLessThanOrEqual(usual);
         expect(end({ crew: work.crew + 1 })).toBeLessThanOrEqual(usual);
       }),
-      { numRuns: 25 },
+      runsOf(25),
     );
   });
 });

@@ -4,6 +4,7 @@ import { layOutJob } from "./layOutJob";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 import type { School } from "../rounds/listPasses";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const laidOutOf = (document: object) => layOutJob(parsed(document));
 const roundsIn = (document: object, school: School) => {
@@ -103,7 +104,7 @@ describe("the tape of each round", () => {
         const again = roundsIn(document, "coat-by-coat");
         expect(again.laid.flat().length).toBeGreaterThanOrEqual(2 * taped.length - stays);
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 });

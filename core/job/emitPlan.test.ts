@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { emitCompact, roundNumber } from "./emitPlan";
+import { runsOf } from "@/core/tests/runsOf";
 
 it("numbers have twelve significant digits and no minus nought, whichever way they are found to", () => {
   const number = fc.oneof(
@@ -12,7 +13,7 @@ it("numbers have twelve significant digits and no minus nought, whichever way th
     fc.property(number, (value) => {
       expect(Object.is(roundNumber(value), Number(value.toPrecision(12)) + 0)).toBe(true);
     }),
-    { numRuns: 3000 },
+    runsOf(3000),
   );
   expect(Object.is(roundNumber(-0), 0)).toBe(true);
   for (const value of [NaN, Infinity, -Infinity]) expect(() => roundNumber(value)).toThrow(RangeError);

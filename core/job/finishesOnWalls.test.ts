@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { parseJob } from "./parseJob";
 import { areasOf, cutLength, height, ringArea, sum, wallOf, width } from "./tests/finishes";
 import { paints } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 describe("arches", () => {
   const arch = (more: object = {}) => ({
@@ -180,7 +181,7 @@ describe("blocks and bands", () => {
         });
         expect(sum(wall.regions.map(({ area_m2 }) => area_m2))).toBeCloseTo(10.4, 6);
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 

@@ -3,6 +3,7 @@ import { expect, it } from "vitest";
 import { applyChange } from "../finishes/applyChange";
 import { plan } from "./plan";
 import { parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 /** Walls so large, and air so warm, that edges often set before they are joined. */
 const anyCoat = fc.record({
@@ -59,7 +60,7 @@ it("a coat that does not fit is told, one that fits is not, and every button tha
       const after = plan(parsed(cured));
       expect(after.findings.map(({ code }) => code)).not.toContain("cannot-join-wet");
     }),
-    { numRuns: 80 },
+    runsOf(80),
   );
 });
 

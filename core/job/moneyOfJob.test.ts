@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const block = { shape: "rectangle", x: 1000, y: 500, width: 1000, height: 1000, colour: "kelp" };
 const jobOf = (job: object = {}, wall: object = {}) =>
@@ -156,6 +157,6 @@ it("costs add up and packs cover, whatever is on hand or out of stock", () => {
       expect(cost.total).toBeCloseTo(paint.reduce((total, one) => total + one.cost, 0) + cost.sundries, 9);
       for (const { count, buy, onHand } of sundries) expect(buy).toBe(Math.max(0, count - onHand));
     }),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });

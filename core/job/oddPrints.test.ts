@@ -4,6 +4,7 @@ import { emitPlan } from "./emitPlan";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import { planned } from "./tests/stencils";
+import { runsOf } from "@/core/tests/runsOf";
 
 const brick = fc.record({
   kind: fc.constant("brick"),
@@ -80,7 +81,7 @@ it("whatever the sizes, a plan is made of finite numbers, or something stops it 
         for (const { share } of prints.flatMap(({ list }) => list)) expect(share).toBeGreaterThan(0);
       },
     ),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });
 

@@ -5,6 +5,7 @@ import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
 import { finishOf } from "../finishes/registry";
+import { runsOf } from "@/core/tests/runsOf";
 
 const wallOf = (document: object) => plan(parsed(document)).walls[0]!;
 
@@ -42,7 +43,7 @@ describe("what stripes offer", () => {
           expect(left, finding.say).toEqual([]);
         }
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 
@@ -57,7 +58,7 @@ describe("what stripes offer", () => {
           for (const reason of candidate.why) expect(reason).toMatch(/^[A-Z0-9].*\.$/);
         }
       }),
-      { numRuns: 40 },
+      runsOf(40),
     );
   });
 
@@ -75,7 +76,7 @@ describe("what stripes offer", () => {
           }
         }
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 });

@@ -4,6 +4,7 @@ import { assignRolls, dropsPerRoll } from "../finishes/paper/rolls";
 import { plan } from "./plan";
 import { parseJob } from "./parseJob";
 import { parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const document = (finish: object = {}, wall: object = {}, job: object = {}) => ({
   format: "jacaranda-job/1",
@@ -174,7 +175,7 @@ describe("rolls", () => {
         for (const r of rolls)
           expect(fits(rolls.flatMap((own, index) => (own === r ? [index] : [])))).toBe(true);
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 

@@ -7,6 +7,7 @@ import { wallSchema } from "../wall/schema";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import type { PlanSheets } from "../plan/planTypes";
+import { runsOf } from "@/core/tests/runsOf";
 
 const opening = { id: "o", kind: "window", x: 700, y: -300, width: 800, height: 600, casing: 40 };
 const anyWall = fc.record({ survey: randomSurvey, openings: fc.constantFrom([], [opening]) });
@@ -64,7 +65,7 @@ it("covers any wall from end to end, in drops that are long enough, whole repeat
       }
       checkRolls(paper, finish.match as string, repeat, roll.length);
     }),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });
 
@@ -109,7 +110,7 @@ it("goes on around a corner as over one wall: the same sheets, each cut once", (
       );
       expect(bought[0]).toBe(bought[1]);
     }),
-    { numRuns: 40 },
+    runsOf(40),
   );
 });
 

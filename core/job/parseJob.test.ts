@@ -5,6 +5,7 @@ import { parseJob, parseJobText } from "./parseJob";
 import { emitPlan } from "./emitPlan";
 import { plan } from "./plan";
 import { oneWall } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const problems = (document: unknown) => {
   const answer = parseJob(document);
@@ -167,7 +168,7 @@ describe("parseJob", () => {
           if (!answer.ok) expect(answer.problems.length).toBeGreaterThan(0);
         },
       ),
-      { numRuns: 400 },
+      runsOf(400),
     );
   });
 });

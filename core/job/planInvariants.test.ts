@@ -6,6 +6,7 @@ import { plan } from "./plan";
 import { keepUnchanged } from "./planInStages";
 import type { Plan, PlanPoint, PlanTape, PlanWall } from "../plan/planTypes";
 import { oneWall, parsed, randomJob } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const planOf = (document: object): Plan => JSON.parse(emitPlan(plan(parsed(document)))) as Plan;
 const wallOf = (document: object) => planOf(document).walls[0]!;
@@ -111,7 +112,7 @@ describe("for random walls, openings and stripes", () => {
           if (paint.packs.length > 0) expect(bought).toBeGreaterThanOrEqual(paint.need_ml - 1e-6);
         }
       }),
-      { numRuns: 120 },
+      runsOf(120),
     );
   });
 
@@ -150,7 +151,7 @@ describe("for random walls, openings and stripes", () => {
         },
       ),
       {
-        numRuns: 300,
+        ...runsOf(300),
         // Beside its touch on a side, a line meets these windows within the tolerance of the side.
         examples: [
           [{ r: 433, tx: 0, ty: 0.5 }, 135, 34],
@@ -212,7 +213,7 @@ describe("for random walls, openings and stripes", () => {
         };
         expect(strip("metric")).toEqual(strip("imperial"));
       }),
-      { numRuns: 40 },
+      runsOf(40),
     );
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
 import type { Plan } from "../plan/planTypes";
 import { paints, parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 const hexes = ["#E9E2D0", "#4C5B45", "#2F5D62", "#D9A441", "#B8502F", "#5A6B78", "#A99A84"];
 /** oyster is the base; a to f are others. */
@@ -133,7 +134,7 @@ describe("rounds over all walls", () => {
           }
         }
       }),
-      { numRuns: 80 },
+      runsOf(80),
     );
   });
 

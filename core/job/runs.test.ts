@@ -11,6 +11,7 @@ import type { Plan, PlanPoint, PlanWall } from "../plan/planTypes";
 import { arbitrary as randomFinish } from "../finishes/stripes/tests/arbitrary";
 import { oneWall, paints, parsed } from "./tests/jobs";
 import { randomSurvey } from "../wall/tests/surveys";
+import { runsOf } from "@/core/tests/runsOf";
 
 const planOf = (document: object): Plan => JSON.parse(emitPlan(plan(parsed(document)))) as Plan;
 const sum = (values: readonly number[]) => values.reduce((total, value) => total + value, 0);
@@ -81,7 +82,7 @@ describe("a surveyed rectangle", () => {
           quick.fit?.candidates.map(({ count, score }) => [count, score]),
         );
       }),
-      { numRuns: 40 },
+      runsOf(40),
     );
   });
 });
@@ -190,7 +191,7 @@ describe("a run", () => {
           checkCorners(result, answer.job);
         },
       ),
-      { numRuns: 150 },
+      runsOf(150),
     );
   });
 });

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { plan } from "./plan";
 import { areasOf, height, sum, wallOf, width } from "./tests/finishes";
 import { paints, parsed } from "./tests/jobs";
+import { runsOf } from "@/core/tests/runsOf";
 
 describe("taped lines", () => {
   const lines = (list: readonly object[], more: object = {}) => ({
@@ -42,7 +43,7 @@ describe("taped lines", () => {
         expect(wall.regions).toHaveLength(1 + pairs.length + within);
         expect(sum(wall.regions.map(({ area_m2 }) => area_m2))).toBeCloseTo(10.4, 6);
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 
@@ -110,7 +111,7 @@ describe("taped lines", () => {
           expect(wall.regions.every(({ colour }) => colour !== "oyster")).toBe(true);
         },
       ),
-      { numRuns: 40 },
+      runsOf(40),
     );
     const three = lines([
       [

@@ -8,6 +8,7 @@ import { cutWall } from "./cutWall";
 import type { Design } from "./pattern";
 import { colour, designOf, height, leaf, opening, surfaceOf, width } from "./tests/prints";
 import { walkPattern } from "./walkPattern";
+import { runsOf } from "@/core/tests/runsOf";
 
 /** Much finer than anything is drawn. */
 const ring = (contour: Contour): [number, number][] =>
@@ -86,7 +87,7 @@ it("a print's share is what a second way of clipping leaves of it, however it is
       });
     }),
     {
-      numRuns: 200,
+      ...runsOf(200),
       examples: [
         // Touches the edge; has the middle of a circle on the chord of its two halves.
         [[{ x: 110, y: 70, turn: 90, mirrored: true }], null],
@@ -208,6 +209,6 @@ it("a masked print keeps what lies both on the wall and within its mask, and say
       if (own && left === areaWithin(onWall)) expect(own.cutBy).not.toContain("mitre");
       expect(own && "within" in own).toBeFalsy();
     }),
-    { numRuns: 150 },
+    runsOf(150),
   );
 });

@@ -4,6 +4,7 @@ import type { Contour } from "../geometry/curve";
 import { cutWall } from "./cutWall";
 import type { Design } from "./pattern";
 import { designOf, opening, surfaceOf } from "./tests/prints";
+import { runsOf } from "@/core/tests/runsOf";
 
 it("prints in rows, cut by the same edges, lie as each of them alone would", () => {
   const lattice = fc.record({
@@ -40,7 +41,7 @@ it("prints in rows, cut by the same edges, lie as each of them alone would", () 
       all.numbers.forEach((number, place) => expect(number).toBeCloseTo(one.numbers[place]!, 3));
       expect(all.numbers).toHaveLength(one.numbers.length);
     }),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });
 

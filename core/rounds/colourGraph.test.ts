@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { colourGraph } from "./colourGraph";
 import { orderGroups } from "./orderGroups";
+import { runsOf } from "@/core/tests/runsOf";
 
 function graphOf(size: number, edges: readonly (readonly [number, number])[]): Set<number>[] {
   const neighbours = Array.from({ length: size }, () => new Set<number>());
@@ -42,7 +43,7 @@ describe("the fewest groups", () => {
         });
         expect([Math.max(...groups), count, lowerBound]).toEqual(new Array(3).fill(leastByTrying(graph)));
       }),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 

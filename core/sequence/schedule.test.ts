@@ -5,6 +5,7 @@ import { workSchemaOf, type Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { divideIntoGoes } from "../work/taped/stretches";
 import { workHoursOf } from "./workHours";
+import { runsOf } from "@/core/tests/runsOf";
 
 const work = (more: object = {}): Work => workSchemaOf({}).parse(more);
 
@@ -95,7 +96,7 @@ describe("a schedule", () => {
         expect(end).toBe(Math.max(...planned.map((step) => step.end)));
         expect(soonest).toBeLessThanOrEqual(end);
       }),
-      { numRuns: 150 },
+      runsOf(150),
     );
   });
 
@@ -151,7 +152,7 @@ describe("a schedule", () => {
           if (first + wait + second <= workHoursOf(at).usable) expect(isLate).toBe(false);
         },
       ),
-      { numRuns: 150 },
+      runsOf(150),
     );
   });
 
@@ -175,7 +176,7 @@ describe("a schedule", () => {
           expect(dayOf(more.end)).toBeLessThanOrEqual(dayOf(end));
         },
       ),
-      { numRuns: 150 },
+      runsOf(150),
     );
   });
 

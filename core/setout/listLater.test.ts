@@ -5,6 +5,7 @@ import { distance } from "../geometry/point";
 import type { Pattern } from "../pattern/pattern";
 import { wallSchema } from "../wall/schema";
 import { listLater } from "./listLater";
+import { runsOf } from "@/core/tests/runsOf";
 
 const wall = (...fixtures: object[]) =>
   wallSchema.parse({ id: "w", base: "p", width: 4000, height: 2500, fixtures });
@@ -35,7 +36,7 @@ it("hides as much of a slanted edge as counting along it finds behind the thing"
       }
       expect(Math.abs(later!.hidesMm - (behind / steps) * distance(a, b))).toBeLessThan(1);
     }),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });
 

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { rectangleContour } from "../geometry/contour";
 import { betweenOverlays } from "./betweenOverlays";
+import { runsOf } from "@/core/tests/runsOf";
 
 const box = fc.record({
   x: fc.integer({ min: -40, max: 40 }),
@@ -30,6 +31,6 @@ it("gaps and overlaps of boxes are what their sides say", () => {
       if (gap > 12) expect([gapMm, at]).toEqual([null, null]);
       else expect(gapMm).toBeCloseTo(gap, 9);
     }),
-    { numRuns: 300 },
+    runsOf(300),
   );
 });

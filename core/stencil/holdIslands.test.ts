@@ -3,6 +3,7 @@ import { expect, it } from "vitest";
 import { cutSheet } from "./cutSheet";
 import { bridgeMm, proposeBridges, withBridges } from "./holdIslands";
 import { stencilSchema } from "./schema";
+import { runsOf } from "@/core/tests/runsOf";
 
 const sheetOf = (paths: readonly string[]) =>
   stencilSchema.parse({
@@ -72,6 +73,6 @@ it("whatever falls out of rings of any shape is held, and no more is lost of the
       expect(lost).toBeGreaterThan(0);
       expect(lost).toBeLessThanOrEqual(most);
     }),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });

@@ -9,6 +9,7 @@ import { openingContour } from "./openingContour";
 import { placeTolerance } from "./outline";
 import { openingSchema, wallSchema } from "./schema";
 import { buildSurface, isOnSurface } from "./surface";
+import { runsOf } from "@/core/tests/runsOf";
 
 const [width, height] = [3000, 2000];
 const wallWith = (openings: readonly object[]) =>
@@ -61,7 +62,7 @@ describe("what lies on a surface", () => {
         const sum = arrangement.faces.reduce((total, { area }, index) => total + (isOn[index] ? area : 0), 0);
         expect(Math.abs(sum - surface.area)).toBeLessThanOrEqual(1e-6 * surface.area);
       }),
-      { numRuns: 150 },
+      runsOf(150),
     );
   });
 

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
-import type { Page } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 
 const axeSource = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
@@ -14,4 +14,20 @@ export async function faultsOn(page: Page): Promise<string[]> {
     const { violations } = await axe.run();
     return violations.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.html.slice(0, 160)}`));
   });
+}
+
+const sizes = [
+  { width: 390, height: 844 },
+  { width: 1280, height: 800 },
+];
+
+/** Nothing is wrong on the page as it stands, on a phone and on a desk, and none is wider than its screen. */
+export async function expectAccessible(page: Page): Promise<void> {
+  for (const size of sizes) {
+    await page.setViewportSize(size);
+    const at = `${page.url()} at ${size.width} x ${size.height}`;
+    expect(await faultsOn(page), at).toEqual([]);
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(over, `${at} is no wider than the screen`).toBeLessThanOrEqual(0);
+  }
 }

@@ -2,27 +2,31 @@ import { test as base, expect, type Page } from "@playwright/test";
 import { removeFolder, startServer, stopServer, type RunningServer } from "./server";
 
 /**
- * A painter does not type before the page has come to rest; only then does it listen. That nothing is fetched any more
- * does not say that it does: on a busy machine React takes hold of the buttons later.
+ * A painter does not type before the page listens; a test waits for the mark that says so, and for the parts that come
+ * in chunks of their own: on a busy machine React takes hold of their buttons later.
  */
 export function atRest(page: Page): Page {
   const [go, reload, goBack] = [page.goto.bind(page), page.reload.bind(page), page.goBack.bind(page)];
-  const rested = { waitUntil: "networkidle" } as const;
   const listening = async <Answer>(answer: Promise<Answer>): Promise<Answer> => {
     const given = await answer;
-    await page.waitForFunction(() =>
+    await listens(page);
+    return given;
+  };
+  page.goto = (url, options) => listening(go(url, options));
+  page.reload = (options) => listening(reload(options));
+  page.goBack = (options) => listening(goBack(options));
+  return page;
+}
+
+export async function listens(page: Page): Promise<void> {
+  if (page.url() === "about:blank") return;
+  await page.waitForFunction(
+    () =>
+      document.documentElement.hasAttribute("data-listening") &&
       [...document.querySelectorAll("button")].every((button) =>
         Object.keys(button).some((key) => key.startsWith("__reactProps")),
       ),
-    );
-    // Effects that listen on the window run after that, before the page is idle.
-    await page.evaluate(() => new Promise((resolve) => requestIdleCallback(resolve)));
-    return given;
-  };
-  page.goto = (url, options) => listening(go(url, { ...rested, ...options }));
-  page.reload = (options) => listening(reload({ ...rested, ...options }));
-  page.goBack = (options) => listening(goBack({ ...rested, ...options }));
-  return page;
+  );
 }
 
 /** Tests with a server of their worker's own, and pages that may not complain on the console. */

@@ -21,6 +21,11 @@ it.each([
     "core/tape/planted.ts",
     'import { choosePacks } from "../paint/choosePacks";\nexport const planted = choosePacks;\n',
   ],
+  [
+    "scripts/planted.ts",
+    'import { removeFolder } from "../e2e/support/server";\nexport const planted = removeFolder;\n',
+  ],
+  ["app/planted.ts", 'import { tryLock } from "@/trials/lock";\nexport const planted = tryLock;\n'],
   ["ui/planted.ts", 'import { openStore } from "@/store/openStore";\nexport const planted = openStore;\n'],
 ])("an import that points up fails lint: %s", async (path, code) => {
   expect(await rulesBroken(path, code)).toContain("import/no-restricted-paths");

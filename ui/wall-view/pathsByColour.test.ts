@@ -4,6 +4,7 @@ import { plan } from "@/core/job/plan";
 import { parsed, randomJob } from "@/core/job/tests/jobs";
 import { isForCanvas } from "./WallCanvas";
 import { pathsByColour } from "./WallDrawing";
+import { runsOf } from "@/core/tests/runsOf";
 
 /** By the shoelace formula over all rings, holes the other way round; mm2. */
 function areaOf(d: string): number {
@@ -39,6 +40,6 @@ it("what is filled of a colour is what its pieces come to, on any wall", () => {
       }
       expect(isForCanvas(wall)).toBe(wall.regions.length > 300);
     }),
-    { numRuns: 40 },
+    runsOf(40),
   );
 });

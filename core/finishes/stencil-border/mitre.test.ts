@@ -4,6 +4,7 @@ import { isInsideContour } from "../../geometry/contour";
 import type { Point } from "../../geometry/point";
 import type { Leg } from "./legs";
 import { betweenMitres } from "./mitre";
+import { runsOf } from "@/core/tests/runsOf";
 
 /** The four legs around a rectangle, from its upper left corner, clockwise. */
 function legsAround(width: number, height: number): Leg[] {
@@ -48,7 +49,7 @@ it("every place beside the way is in the wedge of one leg alone: that whose side
         expect(owners).toEqual(isInMiddle ? [] : [outward.indexOf(most!)]);
       },
     ),
-    { numRuns: 2000 },
+    runsOf(2000),
   );
 });
 

@@ -3,6 +3,7 @@ import { expect, it } from "vitest";
 import { circleContour, isInsideContour, rectangleContour } from "../../geometry/contour";
 import type { Covered } from "../../pattern/covered";
 import { patchesOf, stripsOf } from "./sections";
+import { runsOf } from "@/core/tests/runsOf";
 
 /** A wall with a round hole in it. */
 function coveredOf(width: number, height: number, hole: { x: number; y: number; radius: number }): Covered {
@@ -52,7 +53,7 @@ it("strips are no wider than asked, in their turn, and add up to what is covered
         });
       },
     ),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });
 
@@ -79,7 +80,7 @@ it("patches are no larger than asked, each beside the one before, and add up to 
         if (isWhole) expect(apart).toBeLessThan(1e-6);
       });
     }),
-    { numRuns: 60 },
+    runsOf(60),
   );
 });
 

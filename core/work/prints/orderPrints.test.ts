@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { loadsOf, orderPrints, waitsIn, type ToPrint } from "./orderPrints";
+import { runsOf } from "@/core/tests/runsOf";
 
 const box = (x: number, y: number, width: number, height: number) => ({
   minX: x - width / 2,
@@ -55,7 +56,7 @@ describe("the turn of prints", () => {
           });
         },
       ),
-      { numRuns: 60 },
+      runsOf(60),
     );
   });
 

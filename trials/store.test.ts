@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { mountDisk, tryFull, unmountDisk } from "./full";
-import { tryDocuments } from "./fuzz";
 import type { FileOperation } from "./journal";
 import { tryKills } from "./kill";
 import { losePower } from "./losePower";
@@ -10,8 +9,8 @@ import { randomOf, removeFolder, temporaryFolder } from "./support";
 import { readFileSync, readdirSync } from "node:fs";
 import { join } from "node:path";
 
-/** A small dose of each trial; `npm run trials` gives the large ones. */
-describe("a dose of the trials", () => {
+/** A small dose of each; `npm run trials` gives the large ones. */
+describe("a store", () => {
   it("kills lose nothing that was acknowledged", async () => {
     const { counts, faults } = await tryKills(4, 5);
     expect(faults).toEqual([]);
@@ -39,13 +38,6 @@ describe("a dose of the trials", () => {
     const { counts, faults } = await tryFull(1, 2);
     expect(faults).toEqual([]);
     expect(counts.refused).toBeGreaterThan(5);
-  });
-
-  it("random documents: no throw, areas that add up, no wet paint taped, buttons that cure", async () => {
-    const { counts, faults } = await tryDocuments(120, 21, 30);
-    expect(faults).toEqual([]);
-    expect(counts.planned).toBeGreaterThan(50);
-    expect(counts.cures).toBeGreaterThan(50);
   });
 });
 
