@@ -3,6 +3,7 @@ import { defineConfig } from "@playwright/test";
 export default defineConfig({
   testDir: "e2e",
   testMatch: "**/*.e2e.ts",
+  globalSetup: "./e2e/support/setUp.ts",
   // A machine may be busy: what fails for want of time says nothing of the program.
   timeout: 150_000,
   expect: { timeout: 25_000 },

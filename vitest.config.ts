@@ -21,6 +21,14 @@ function propertySeed(): number {
   }
 }
 
+/** What puts something else in the place of a module or a global. */
+const apart = [
+  "ui/job/enterJob.test.ts",
+  "ui/job/autosave.test.ts",
+  "app/tests/sampleFinish.test.tsx",
+  "workers/plannerClient.test.ts",
+];
+
 /** The part of its full count of random runs that a property is given; core/tests/runsOf.ts. */
 const propertyShare = Number(process.env.PROPERTY_SHARE ?? 0.35);
 
@@ -34,16 +42,17 @@ export default defineConfig({
     setupFiles: ["scripts/tests/seedProperties.ts"],
     provide: { propertySeed: propertySeed(), propertyShare },
     projects: [
-      // Pure functions change nothing around them: their files share one world, and it is read once.
-      { extends: true, test: { name: "core", include: ["core/**/*.test.ts"], isolate: false } },
+      // Tests that change nothing around them share one world, and what they test is read once.
       {
         extends: true,
         test: {
-          name: "house",
+          name: "shared",
           include: ["**/*.test.{ts,tsx}"],
-          exclude: ["core/**", "node_modules/**", ".next/**", "e2e/**"],
+          exclude: [...apart, "node_modules/**", ".next/**", "dist/**"],
+          isolate: false,
         },
       },
+      { extends: true, test: { name: "apart", include: apart } },
     ],
   },
 });

@@ -24,6 +24,8 @@ const bundleStamp = join(bundles, "made-from");
 const blank = join(bundles, "blank-database");
 const blankStamp = join(bundles, "blank-made-from");
 const blankMadeFrom = ["package-lock.json", "store/openPglite.ts", "store/durableFiles.ts"];
+/** How: PGlite and Next find files of their own beside them, and some packages still ask for others the old way. */
+const bundling = JSON.parse(readFileSync(join(root, "scripts", "bundling.json"), "utf8"));
 /** What is bundled, by its name, and what of. */
 const entries = {
   serve: "server/serve.ts",
@@ -118,18 +120,7 @@ export async function ensureBundled() {
     absWorkingDir: root,
     entryPoints: entries,
     outdir: aside,
-    outExtension: { ".js": ".mjs" },
-    bundle: true,
-    platform: "node",
-    format: "esm",
-    target: "node20",
-    logLevel: "error",
-    // These find files of their own beside them.
-    external: ["next", "@electric-sql/pglite", "@electric-sql/pglite/*"],
-    // Some packages inside still ask for others the old way.
-    banner: {
-      js: 'import { createRequire as makeRequire } from "node:module"; const require = makeRequire(import.meta.url);',
-    },
+    ...bundling,
   });
   for (const name of readdirSync(aside)) renameSync(join(aside, name), join(bundles, name));
   rmSync(aside, { recursive: true });

@@ -1,4 +1,11 @@
-import { bundle, ensureBlankDatabase, ensureBuilt, ensureBundled, ensureInstalled, root } from "./prepare.mjs";
+import {
+  bundle,
+  ensureBlankDatabase,
+  ensureBuilt,
+  ensureBundled,
+  ensureInstalled,
+  root,
+} from "./prepare.mjs";
 
 /**
  * npm start: install if needed, build if stale, then serve from this same process. `npm start -- --restore FILE` brings

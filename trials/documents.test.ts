@@ -23,7 +23,9 @@ it.each(readdirSync(pinned))("a document that once did not hold does: %s", (name
     expect(parsed.problems.map(({ message }) => message)).not.toEqual([]);
     return;
   }
-  const { found, isSlow } = tryDocument(JSON.parse(text) as RandomDocument, parsed.job, () => undefined);
+  // (Each button of one that was slow is a plan of its own.)
+  const cure = /^(slow|hang)/.test(name) ? null : () => undefined;
+  const { found, isSlow } = tryDocument(JSON.parse(text) as RandomDocument, parsed.job, cure);
   expect(found).toEqual([]);
   expect(isSlow).toBe(false);
   expect(rehearse(parsed.job, plan(parsed.job)).walls).toHaveLength(parsed.job.walls.length);

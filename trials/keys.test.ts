@@ -24,7 +24,7 @@ const withWork = (document: RandomDocument, work: object): RandomDocument => ({
 it("work is the same work in other air, with other hands and hours, and whenever the next coat may go on", () => {
   const random = randomOf(inject("propertySeed"));
   let compared = 0;
-  for (let document = randomDocument(random); compared < 15; document = randomDocument(random)) {
+  for (let document = randomDocument(random); compared < 10; document = randomDocument(random)) {
     const usual = planned(document);
     if (!usual) continue;
     const keys = keysIn(usual);
@@ -47,7 +47,7 @@ it("work is the same work in other air, with other hands and hours, and whenever
 it("under another hex every key that is still there means the same work", () => {
   const random = randomOf(inject("propertySeed") + 1);
   let kept = 0;
-  for (let count = 0; count < 60; count++) {
+  for (let count = 0; count < 40; count++) {
     const document = randomDocument(random);
     const usual = planned(document);
     const paints = (document.paints as { id: string }[]).map((paint, index) =>
@@ -62,7 +62,7 @@ it("under another hex every key that is still there means the same work", () => 
       kept++;
     }
   }
-  expect(kept).toBeGreaterThan(500);
+  expect(kept).toBeGreaterThan(300);
 });
 
 /** What a key stands for: where its tape lies, how large its region is, what it is done with. */

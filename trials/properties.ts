@@ -7,5 +7,9 @@ export async function tryProperties(times: number, seed: number): Promise<Outcom
     env: { ...process.env, PROPERTY_SHARE: String(times), PROPERTY_SEED: String(seed) },
     stdio: ["ignore", 2, 2],
   });
-  return { trial: "properties", counts: { times }, faults: status === 0 ? [] : ["tests fail, as told above"] };
+  return {
+    trial: "properties",
+    counts: { times },
+    faults: status === 0 ? [] : ["tests fail, as told above"],
+  };
 }

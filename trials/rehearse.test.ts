@@ -12,12 +12,12 @@ import { sensibleDocument } from "./sensible";
 import { randomOf } from "./support";
 
 it("of faults planted in random plans the rehearsal finds those whose harm is proved", async () => {
-  const { counts, faults } = await tryRehearsals(45, inject("propertySeed") % 1000, 8);
+  const { counts, faults } = await tryRehearsals(30, inject("propertySeed") % 1000, 8);
   expect(faults).toEqual([]);
   const planted = Object.entries(counts).flatMap(([name, count]) =>
     name.startsWith("planted") ? [count] : [],
   );
-  expect(planted.reduce((sum, count) => sum + count, 0)).toBeGreaterThan(120);
+  expect(planted.reduce((sum, count) => sum + count, 0)).toBeGreaterThan(80);
 });
 
 it("the state of a wall at a moment and the rehearsal, each by its own way, have the same tape and coats on it", () => {

@@ -3,7 +3,9 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { createInterface } from "node:readline";
+import { buildSync, type BuildOptions } from "esbuild";
 import { createSequence } from "@/core/trade/randomSequence";
+import bundling from "@/scripts/bundling.json";
 
 /** What a trial came to; `faults` are told one by one. */
 export interface Outcome {
@@ -18,6 +20,21 @@ export const removeFolder = (path: string): void => rmSync(path, { recursive: tr
 /** The same numbers, 0 to 1, for the same seed. */
 export const randomOf = (seed: number): (() => number) => createSequence(seed);
 
+/** Within the program's folder, where packages are found. */
+const bundles = join("dist", `trials-${process.pid}`);
+const bundled = new Set<string>();
+
+/** A script with the thread that it starts, bundled once: translated at every start they take seconds. */
+function bundle(script: string): string {
+  if (bundled.size === 0) process.on("exit", () => removeFolder(bundles));
+  if (!bundled.has(script)) {
+    const entryPoints = [join("trials", script), join("store", "databaseThread.ts")];
+    buildSync({ ...(bundling as BuildOptions), entryPoints, outdir: bundles, entryNames: "[name]" });
+    bundled.add(script);
+  }
+  return join(bundles, script.replace(/\.ts$/, ".mjs"));
+}
+
 /**
  * Runs one of the trials' scripts; `hear` is told each line, and may kill it; it is killed after `killAfterMs` anyway.
  * Answers the exit code, null when it was killed.
@@ -29,7 +46,7 @@ export function runScript(
   killAfterMs = Infinity,
 ): Promise<{ code: number | null; errors: string }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ["--import", "tsx", join("trials", script), ...args.map(String)]);
+    const child = spawn(process.execPath, [bundle(script), ...args.map(String)]);
     let errors = "";
     const timer = killAfterMs < Infinity ? setTimeout(() => child.kill("SIGKILL"), killAfterMs) : undefined;
     child.stderr.on("data", (chunk: Buffer) => (errors += chunk.toString()));

@@ -86,7 +86,7 @@ function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
   return (
     <Section title={`Marks (${planned.marks.length})`}>
       {planned.marks.length === 0 && <p>Nothing to mark.</p>}
-      <ol className="columns-2 gap-8 sm:columns-3">
+      <ol className="gap-8 min-[480px]:columns-2 sm:columns-3">
         {planned.marks.map((mark, index) => (
           <li
             key={mark.id}

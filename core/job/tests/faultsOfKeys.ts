@@ -55,7 +55,7 @@ export function faultsOfKeys(job: Job, whole: Plan): string[] {
   const marked = new Map(
     whole.walls.flatMap(({ id, marks, checks }) => [...marks, ...checks].map((mark) => [mark.id, id])),
   );
-  const done = new Map<string, string>();
+  const done = new Map<string, { readonly step: string; readonly isLast: boolean }>();
   const faults: string[] = [];
   for (const step of whole.steps) {
     for (const one of step.does) {
@@ -65,11 +65,10 @@ export function faultsOfKeys(job: Job, whole: Plan): string[] {
         const isKnown = one.of === "mark" ? marked.get(one.ids[place]!) === one.wall : asked.has(key);
         if (!isKnown) faults.push(`${step.id} does what nothing asks for: ${key}`);
         const before = done.get(key);
-        // What is too large for one stretch goes on in the step's next part.
-        const isGoingOn = before !== undefined && before.split("/part")[0] === stemOf(step.id);
-        if (before !== undefined && !(isGoingOn && one.of === "region"))
-          faults.push(`${key} is done in ${before} and again in ${step.id}`);
-        done.set(key, stemOf(step.id));
+        // What is too large for one part is the last of it, and goes on as the first of the next.
+        const isGoingOn = before?.isLast && place === 0 && stemOf(before.step) === stemOf(step.id);
+        if (before && !isGoingOn) faults.push(`${key} is done in ${before.step} and again in ${step.id}`);
+        done.set(key, { step: step.id, isLast: place === keys.length - 1 });
       });
     }
   }
