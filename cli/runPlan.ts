@@ -1,9 +1,15 @@
 import { writeFileSync } from "node:fs";
 import { parseArgs } from "node:util";
-import { outputFormats, sheets, writeOutput, type OutputFormat, type Sheet } from "@/formats/writeOutput";
+import {
+  outputFormats,
+  csvTables,
+  writeOutput,
+  type OutputFormat,
+  type CsvTable,
+} from "@/formats/writeOutput";
 import { readJob, reasonOf, type Terminal } from "./terminal";
 
-const usage = `usage: npm run --silent plan -- FILE.json [--format ${outputFormats.join("|")}] [--sheet ${sheets.join("|")}] [--wall ID] [--out FILE]
+const usage = `usage: npm run --silent plan -- FILE.json [--format ${outputFormats.join("|")}] [--sheet ${csvTables.join("|")}] [--wall ID] [--out FILE]
   - reads standard input; --sheet is what a csv is of`;
 
 /** Job file in, plan out. Exit 0; 2 with one line a problem for a document or a call that does not hold. */
@@ -37,7 +43,7 @@ interface Call {
   readonly file: string;
   readonly out?: string;
   readonly format: OutputFormat;
-  readonly sheet: Sheet;
+  readonly sheet: CsvTable;
   readonly wall?: string;
 }
 
@@ -57,10 +63,10 @@ function readCall(args: readonly string[]): Call | string {
     if (!file || rest.length > 0) return usage;
     const { out, wall } = values;
     const format = outputFormats.find((known) => known === values.format);
-    const sheet = sheets.find((known) => known === values.sheet);
+    const sheet = csvTables.find((known) => known === values.sheet);
     if (!format)
       return `--format: ${values.format} does not exist (yet); expected ${outputFormats.join(", ")}\n${usage}`;
-    if (!sheet) return `--sheet: there is no ${values.sheet}; expected ${sheets.join(" or ")}\n${usage}`;
+    if (!sheet) return `--sheet: there is no ${values.sheet}; expected ${csvTables.join(" or ")}\n${usage}`;
     return { file, out, format, sheet, wall };
   } catch (error) {
     return `${reasonOf(error)}\n${usage}`;

@@ -3,7 +3,7 @@ import type { Point } from "@/core/geometry/point";
 import { roundNumber } from "@/core/job/emitPlan";
 import type { LaidOutJob, OrderedWall } from "@/core/job/orderedWall";
 import { rectangleContour } from "@/core/geometry/contour";
-import { tryCutSheet, type Sheet } from "@/core/stencil/cutSheet";
+import { tryCutSheet, type StencilSheet } from "@/core/stencil/cutSheet";
 import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 
@@ -46,7 +46,7 @@ export function drawSvg({ job, walls }: LaidOutJob, wallId?: string): string {
 }
 
 /** A sheet at its true size, to be cut by: its plastic, and each overlay's holes in a layer of their own. */
-function drawSheet({ stencil, plastic, slots }: Sheet, origin: Point): string {
+function drawSheet({ stencil, plastic, slots }: StencilSheet, origin: Point): string {
   const id = `sheet-${stencil.id}`;
   const { minX, maxX, minY, maxY } = plastic;
   const overlays = stencil.overlays.map((overlay) => {

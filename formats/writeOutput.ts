@@ -12,12 +12,12 @@ import { tablesCsv } from "./tablesCsv";
 export const outputFormats = ["json", "csv", "ics", "svg"] as const;
 export type OutputFormat = (typeof outputFormats)[number];
 /** What a table is of. */
-export const sheets = ["days", "shopping", "tables"] as const;
-export type Sheet = (typeof sheets)[number];
+export const csvTables = ["days", "shopping", "tables"] as const;
+export type CsvTable = (typeof csvTables)[number];
 
 export interface Wanted {
   readonly format: OutputFormat;
-  readonly sheet: Sheet;
+  readonly sheet: CsvTable;
   readonly wall?: string;
   /** ms since 1970. */
   readonly now: number;
@@ -33,7 +33,7 @@ export function writeOutput(job: Job, wanted: Wanted): string {
   return writePlan(job, planOrStop(job), { ...wanted, format });
 }
 
-const csvSheets: Record<Sheet, (job: Job, whole: Plan, wall?: string) => string> = {
+const writeTable: Record<CsvTable, (job: Job, whole: Plan, wall?: string) => string> = {
   days: dayPlanCsv,
   shopping: shoppingCsv,
   tables: tablesCsv,
@@ -50,7 +50,7 @@ function writePlan(
         wall === undefined ? whole : { ...whole, walls: whole.walls.filter(({ id }) => id === wall) },
       );
     case "csv":
-      return csvSheets[sheet](job, whole, wall);
+      return writeTable[sheet](job, whole, wall);
     case "ics": {
       const today = dayNumberOf(new Date(now).toISOString().slice(0, 10))!;
       return dayPlanIcs(job, whole, { firstDate: isoDateOf(mondayAfter(today)), stamp: now, wall });

@@ -55,7 +55,7 @@ export interface FinishCraft<Layout> {
   /** The change that lets it follow the floor or the ceiling, where a level line beside that makes a wedge. */
   follow?(layout: Layout, side: "top" | "bottom"): Cure | null;
   /** What is done beside taping and rolling its regions, and what that takes; absent for a finish that is taped paint alone. */
-  work?(share: Share<Layout>, site: Site): Contribution;
+  work?(share: FinishPart<Layout>, site: Site): Contribution;
   /** Sentences of its own: of its steps, cautions, evenings, tables and sundries. */
   readonly words?: Words;
   /** What its own findings say. */
@@ -63,13 +63,13 @@ export interface FinishCraft<Layout> {
 }
 
 /** A finish's part of a job. */
-export interface Share<Layout> {
+export interface FinishPart<Layout> {
   readonly layout: Layout;
-  readonly walls: readonly ShareOfWall[];
+  readonly walls: readonly PartOfWall[];
 }
 
 /** What of one wall is a finish's own. */
-export interface ShareOfWall {
+export interface PartOfWall {
   readonly wall: Wall;
   readonly surfaceM2: number;
   readonly regions: readonly Region[];

@@ -1,12 +1,12 @@
 import { isInsideContour } from "../geometry/contour";
 import type { Point } from "../geometry/point";
 import { rotateAbout } from "../geometry/point";
-import type { Sheet } from "../stencil/cutSheet";
+import type { StencilSheet } from "../stencil/cutSheet";
 import { fillTool, type Tool } from "./editing";
 import type { SheetPlace } from "./printTurns";
 
 /** A click on a print gives the colour of the hole under it, or of the nearest one, another paint everywhere. */
-export const fillPrints = (places: readonly SheetPlace[], sheet: Sheet): Tool =>
+export const fillPrints = (places: readonly SheetPlace[], sheet: StencilSheet): Tool =>
   fillTool((at, paint) => {
     for (const place of places) {
       const own = onSheet(at, place);
@@ -25,5 +25,5 @@ function onSheet(point: Point, { at, turn }: SheetPlace): Point {
   return { x: turned.x - at.x, y: turned.y - at.y };
 }
 
-const isWithin = ({ x, y }: Point, { minX, maxX, minY, maxY }: Sheet["cuts"]): boolean =>
+const isWithin = ({ x, y }: Point, { minX, maxX, minY, maxY }: StencilSheet["cuts"]): boolean =>
   x >= minX && x <= maxX && y >= minY && y <= maxY;

@@ -2,7 +2,7 @@ import { printDryMin } from "../trade/constants";
 import type { Contour } from "../geometry/curve";
 import { placeBox } from "../geometry/placeContour";
 import { openBox, type Motif, type PlacementDraft } from "../pattern/placement";
-import type { Sheet } from "../stencil/cutSheet";
+import type { StencilSheet } from "../stencil/cutSheet";
 import { printing, type PrintMethod } from "../work/prints/constants";
 import { loadsOf, orderPrints } from "../work/prints/orderPrints";
 import { overlaysOf } from "./stencilMotif";
@@ -24,7 +24,7 @@ export interface SheetPlace {
  */
 export function printsAt(
   places: readonly SheetPlace[],
-  sheet: Sheet,
+  sheet: StencilSheet,
   method: PrintMethod,
   motif: Motif,
   by: "column" | "repeat",

@@ -1,7 +1,7 @@
 import type { Finding } from "../findings/finding";
 import { betweenOverlays } from "../stencil/betweenOverlays";
 import { byColour, sharesOf, type PartOfSheet } from "../stencil/byColour";
-import type { Sheet } from "../stencil/cutSheet";
+import type { StencilSheet } from "../stencil/cutSheet";
 import type { PiecesOfSheet } from "../work/prints/severalColours";
 import type { FinishContext } from "./defineFinish";
 import { wholeSheetOf, type PrintedSheet } from "./stencilMotif";
@@ -34,10 +34,10 @@ interface Near {
 }
 
 /** A document is read anew at every change, and its sheet's holes stay the same. */
-const kept = new WeakMap<Sheet["slots"], Map<string, Near | null>>();
+const kept = new WeakMap<StencilSheet["slots"], Map<string, Near | null>>();
 
 /** The two colours of an overlay whose holes lie nearest; none where a card is wider than what is between. */
-function nearColours(sheet: Sheet, overlay: string, colours: Spec["colours"]): Near | null {
+function nearColours(sheet: StencilSheet, overlay: string, colours: Spec["colours"]): Near | null {
   const own = kept.get(sheet.slots) ?? new Map<string, Near | null>();
   kept.set(sheet.slots, own);
   const key = JSON.stringify([overlay, colours]);
@@ -48,8 +48,8 @@ function nearColours(sheet: Sheet, overlay: string, colours: Spec["colours"]): N
   return made;
 }
 
-function nearestOf(shares: readonly Sheet["slots"][]): Near | null {
-  const holesOf = (slots: Sheet["slots"]) => slots.flatMap(({ contours }) => contours);
+function nearestOf(shares: readonly StencilSheet["slots"][]): Near | null {
+  const holesOf = (slots: StencilSheet["slots"]) => slots.flatMap(({ contours }) => contours);
   const near = shares.flatMap((first, index) =>
     shares.slice(index + 1).flatMap((second): Near[] => {
       const slots = [first[0]!.slot, second[0]!.slot] as const;
@@ -61,7 +61,7 @@ function nearestOf(shares: readonly Sheet["slots"][]): Near | null {
 }
 
 /** The pieces of plastic of some sheets, what each pass leaves open of them, and the tape over the rest. */
-export function piecesOf(spec: Spec, sheets: readonly Sheet[], context: FinishContext): PiecesOfSheet {
+export function piecesOf(spec: Spec, sheets: readonly StencilSheet[], context: FinishContext): PiecesOfSheet {
   const whole = wholeSheetOf(context, spec.stencil);
   const parts: ReadonlyMap<string, PartOfSheet> =
     spec.printBy === "colour" ? byColour(whole.stencil, spec.colours).parts : new Map();

@@ -1,4 +1,4 @@
-import { rimAround, type Sheet } from "../stencil/cutSheet";
+import { rimAround, type StencilSheet } from "../stencil/cutSheet";
 import type { Contribution } from "../work/contribution";
 import { waitFactor } from "../trade/climate";
 import { brushSizeFor, foamRollerMm, type PrintMethod } from "../work/prints/constants";
@@ -9,7 +9,7 @@ import { partPrintTables, printSteps } from "../work/prints/printSteps";
 import { severalColoursTables } from "../work/prints/severalColours";
 import { paceOfPrinting } from "./printingKeys";
 import { piecesOf } from "./severalColours";
-import type { Share, Site } from "./defineCraft";
+import type { FinishPart, Site } from "./defineCraft";
 import type { Laid } from "./defineFinish";
 
 interface PrintingSpec {
@@ -24,14 +24,14 @@ interface PrintingSpec {
 
 /** How prints follow each other, and the sheets that are used. */
 interface Way {
-  readonly sheets: readonly Sheet[];
+  readonly sheets: readonly StencilSheet[];
   readonly passes: Printing["passes"];
   readonly by: Printing["by"];
   readonly hasTopSheet?: boolean;
 }
 
 /** By overlay; a corner's own sheet may have one of the same name. */
-function rimsOf(sheets: readonly Sheet[]): Map<string, number> {
+function rimsOf(sheets: readonly StencilSheet[]): Map<string, number> {
   const rims = new Map<string, number>();
   for (const sheet of sheets)
     for (const { overlay, contours } of sheet.slots)
@@ -40,14 +40,14 @@ function rimsOf(sheets: readonly Sheet[]): Map<string, number> {
 }
 
 /** The widest that is used. */
-const toolWidth = (method: PrintMethod, sheets: readonly Sheet[]): number =>
+const toolWidth = (method: PrintMethod, sheets: readonly StencilSheet[]): number =>
   method === "roller"
     ? foamRollerMm
     : Math.max(...sheets.flatMap(({ slots }) => slots.map(({ narrowestMm }) => brushSizeFor(narrowestMm))));
 
 /** What printing with sheets brings to a job, whatever is printed where. */
 export function workPrints(
-  { layout: { spec, context }, walls }: Share<Laid<PrintingSpec>>,
+  { layout: { spec, context }, walls }: FinishPart<Laid<PrintingSpec>>,
   { passes, by, sheets, hasTopSheet = false }: Way,
   { paints, rate, ready, work }: Site,
 ): Contribution {

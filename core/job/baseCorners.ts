@@ -1,6 +1,6 @@
 import type { CornerTouch } from "../pattern/matchCorner";
 import type { Edges } from "../tape/schema";
-import type { BaseBeside } from "../work/site";
+import type { BaseBeside } from "../work/workInput";
 import type { Wall } from "../wall/schema";
 
 /** A corner of a run: the walls to its left and right, by index, and what meets there. */

@@ -10,7 +10,7 @@ import { contribute, usesOf, type JobWork } from "./contribute";
 import type { LaidOutJob } from "./orderedWall";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
-import type { WorkWall } from "../work/site";
+import type { WorkWall } from "../work/workInput";
 import { allSundries } from "./allSundries";
 
 /** What a job comes to in one school of rounds. */

@@ -8,7 +8,7 @@ import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
 import { isOf } from "../trade/constants";
 import type { PaintUse } from "../work/contribution";
-import type { WorkSite } from "../work/site";
+import type { WorkInput } from "../work/workInput";
 import { countSessions } from "../work/taped/tapedWork";
 import type { OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
@@ -40,7 +40,7 @@ export function calculatePaint(
   job: Job,
   walls: readonly OrderedWall[],
   uses: readonly PaintUse[],
-  site: WorkSite,
+  site: WorkInput,
 ): { paint: PaintOfJob[]; findings: Finding[] } {
   const laidWalls = walls.filter(({ laid }) => laid);
   const usesOf = groupBy(uses, ({ paint }) => paint);
@@ -77,7 +77,7 @@ function planColour(
   uses: readonly PaintUse[],
   mixedMl: number,
   walls: readonly OrderedWall[],
-  site: WorkSite,
+  site: WorkInput,
 ): Planned {
   const need = calculateNeed(paint, uses, countSessions(paint.id, site), mixedMl);
   const toBuy = Math.max(0, need.needMl - paint.onHandMl);

@@ -14,7 +14,7 @@ import { prepareWall } from "../work/room/prepareWall";
 import { protectRoom, putBack } from "../work/room/protectRoom";
 import { roomSundries } from "../work/room/roomSundries";
 import { washTools } from "../work/room/washTools";
-import type { WorkSite, WorkWall } from "../work/site";
+import type { WorkInput, WorkWall } from "../work/workInput";
 import { waitFor, type Step, type StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
 import { equip, toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
@@ -27,7 +27,7 @@ import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
 /** All that is done in a job, in one school of rounds. */
 export interface JobWork {
   readonly school: School;
-  readonly site: WorkSite;
+  readonly site: WorkInput;
   readonly drafts: readonly StepDraft[];
   /** The drafts as they fit into days; none where they would be more than a plan may hold. */
   readonly steps: readonly Step[];
@@ -50,7 +50,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
   const { job } = laidOut;
   const rounds = roundsOfJob(laidOut, school);
   const edges = edgesInRounds(laidOut, rounds);
-  const site: WorkSite = {
+  const site: WorkInput = {
     work: job.work,
     paints: new Map(job.paints.map((paint) => [paint.id, paint])),
     rounds,
@@ -107,7 +107,7 @@ interface Drafts {
 const noDrafts: Drafts = { drafts: [], own: [], findings: [] };
 
 /** What is done on the walls that are worked on, each step after those that it waits for. */
-function draftSteps(laidOut: LaidOutJob, whole: WorkSite): Drafts {
+function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   const walls = whole.walls.filter(({ isWorkedOn }) => isWorkedOn);
   const site = { ...whole, walls };
   if (walls.length === 0) return noDrafts;
@@ -148,7 +148,7 @@ function saidOnce(steps: readonly StepDraft[]): StepDraft[] {
   });
 }
 
-function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly over: OverLimit | null } {
+function listWithin(laidOut: LaidOutJob, site: WorkInput): Drafts & { readonly over: OverLimit | null } {
   try {
     return { ...draftSteps(laidOut, site), over: null };
   } catch (error) {
@@ -157,7 +157,7 @@ function listWithin(laidOut: LaidOutJob, site: WorkSite): Drafts & { readonly ov
   }
 }
 
-function addWithin(drafts: readonly StepDraft[], { work }: WorkSite) {
+function addWithin(drafts: readonly StepDraft[], { work }: WorkInput) {
   const list = new StepList(workHoursOf(work).usable, work.crew);
   try {
     for (const draft of drafts) list.add(draft);

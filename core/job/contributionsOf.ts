@@ -1,4 +1,4 @@
-import type { Share, ShareOfWall, Site } from "../finishes/defineCraft";
+import type { FinishPart, PartOfWall, Site } from "../finishes/defineCraft";
 import { craftOf } from "../finishes/crafts";
 import type { AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
@@ -6,7 +6,7 @@ import { KeepingAll } from "../geometry/keeping";
 import { coveredBy } from "../pattern/covered";
 import { wallReady } from "../work/room/besideBases";
 import type { Wall } from "../wall/schema";
-import type { WorkSite } from "../work/site";
+import type { WorkInput } from "../work/workInput";
 import type { StepDraft, Wait } from "../work/step";
 import { recoatable, touchDry } from "../work/touchDry";
 import type { LaidOutJob } from "./orderedWall";
@@ -18,7 +18,7 @@ export type OwnContribution = Contribution & { readonly finish: string };
 /** What the finishes of a job do beside taped paint, each on the walls that it lies on, in the job's order. */
 export function contributionsOf(
   laidOut: LaidOutJob,
-  { work, paints, walls }: WorkSite,
+  { work, paints, walls }: WorkInput,
   ready: ReadonlyMap<string, readonly Wait[]>,
 ): OwnContribution[] {
   // What an earlier finish has put on a wall takes another one: prints once they are dry, coats as they take a further one.
@@ -50,15 +50,15 @@ export function contributionsOf(
 }
 
 /** By the walls that it is of: both schools of rounds ask for the same. */
-const keptShares = new KeepingAll<Share<AnyLayout> | null>();
+const keptShares = new KeepingAll<FinishPart<AnyLayout> | null>();
 
-const shareOf = (finish: JobFinish, laidOut: LaidOutJob): Share<AnyLayout> | null =>
+const shareOf = (finish: JobFinish, laidOut: LaidOutJob): FinishPart<AnyLayout> | null =>
   keptShares.answer(laidOut.walls, finish.id, () => makeShare(finish, laidOut));
 
 /** A finish's part of the walls that are laid out; null where there are none. */
-function makeShare({ id }: JobFinish, { walls }: LaidOutJob): Share<AnyLayout> | null {
+function makeShare({ id }: JobFinish, { walls }: LaidOutJob): FinishPart<AnyLayout> | null {
   let layout: AnyLayout | null = null;
-  const own = walls.flatMap(({ wall, laid, surfaceM2, finishes }): ShareOfWall[] => {
+  const own = walls.flatMap(({ wall, laid, surfaceM2, finishes }): PartOfWall[] => {
     const here = finishes.find(({ finish }) => finish.id === id);
     if (!laid || !here) return [];
     layout = here.layout;

@@ -8,7 +8,7 @@ import type { Step } from "../work/step";
 import type { Schedule } from "../sequence/schedule";
 import type { ScheduledStep } from "../sequence/scheduledStep";
 import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
-import type { WorkSite } from "../work/site";
+import type { WorkInput } from "../work/workInput";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "../plan/planTypes";
 import type { PlanDate, PlanDay, PlanDid, PlanStep, PlanWork } from "../plan/planDayTypes";
@@ -18,7 +18,7 @@ const dayOf = (time: number): number => Math.floor(time / minutesADay);
 /** A schedule in words, dates and times of day. */
 export function describeDays(
   plan: Schedule,
-  site: WorkSite,
+  site: WorkInput,
   speech: Speech,
 ): Pick<Plan, "steps" | "days"> & { work: PlanWork } {
   const critical = new Set(plan.critical);
@@ -54,7 +54,7 @@ export function describeDays(
 /** Days, hands' minutes and the wait on the way to the end, of a school's schedule. */
 export function waitingOf(
   plan: Schedule,
-  { work }: WorkSite,
+  { work }: WorkInput,
 ): { days: number; lastDay: number; minutes: number; waiting_min: number } {
   const days = new Set(plan.steps.map(({ start }) => dayOf(start)));
   const handDays = new Set(
@@ -160,7 +160,7 @@ function frameSteps(
   kind: "set-up" | "close",
   day: number,
   own: readonly ScheduledStep[],
-  { work }: WorkSite,
+  { work }: WorkInput,
 ): PlanStep[] {
   const minutes = Math.ceil(kind === "set-up" ? work.rates.settingUp_min : work.rates.closing_min);
   if (minutes === 0) return [];
@@ -195,7 +195,7 @@ function describeDay(
   day: number,
   steps: readonly PlanStep[],
   worked: readonly ScheduledStep[],
-  site: WorkSite,
+  site: WorkInput,
   speech: Speech,
 ): PlanDay {
   const at = (time: number) => clockOf(time - day * minutesADay);
@@ -215,7 +215,7 @@ function describeDay(
 }
 
 /** The break, where someone works both before and after it. */
-function pauseOf(day: number, worked: readonly ScheduledStep[], { work }: WorkSite): Pick<PlanDay, "pause"> {
+function pauseOf(day: number, worked: readonly ScheduledStep[], { work }: WorkInput): Pick<PlanDay, "pause"> {
   const { pause } = workHoursOf(work);
   const midnight = day * minutesADay;
   const isOver =
@@ -225,13 +225,13 @@ function pauseOf(day: number, worked: readonly ScheduledStep[], { work }: WorkSi
   return isOver ? { pause: { from: clockOf(pause.from), to: clockOf(pause.to) } } : {};
 }
 
-function dateOf(day: number, { work }: WorkSite): PlanDate {
+function dateOf(day: number, { work }: WorkInput): PlanDate {
   const date = work.start === undefined ? null : isoDateOf(dayNumberOf(work.start)! + day);
   return { day: day + 1, date };
 }
 
 /** From each painted wall's last coat on, as long as this air makes it. */
-function describeCare(plan: Schedule, site: WorkSite): PlanWork["care"] {
+function describeCare(plan: Schedule, site: WorkInput): PlanWork["care"] {
   return site.walls.flatMap(({ wall }) => {
     const coats = plan.steps.filter(
       ({ step }) => step.wall === wall.id && (step.phase === "colour" || step.phase === "ground"),

@@ -1,5 +1,5 @@
 import type { Round } from "../rounds/listPasses";
-import type { WorkSite } from "../work/site";
+import type { WorkInput } from "../work/workInput";
 import type { JobWork } from "./contribute";
 import type { LaidOutJob } from "./orderedWall";
 import type { PlanRound } from "../plan/planTypes";
@@ -11,7 +11,7 @@ export const describeRounds = (laidOut: LaidOutJob, { site }: JobWork): PlanRoun
 function describeRound(
   { job, walls }: LaidOutJob,
   place: number,
-  { rounds, laid: laidTape }: WorkSite,
+  { rounds, laid: laidTape }: WorkInput,
 ): PlanRound {
   const round = rounds[place]!;
   const paintOf = new Map(job.paints.map((paint) => [paint.id, paint]));

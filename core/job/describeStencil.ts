@@ -1,5 +1,5 @@
 import { blankFor } from "../stencil/blanks";
-import { tryCutSheet, type Sheet } from "../stencil/cutSheet";
+import { tryCutSheet, type StencilSheet } from "../stencil/cutSheet";
 import { bridgeMm, proposeBridges } from "../stencil/holdIslands";
 import { proposeRegisters } from "../stencil/proposeRegisters";
 import type { Stencil } from "../stencil/schema";
@@ -36,7 +36,7 @@ export function describeStencil(stencil: Stencil): PlanStencil[] {
 }
 
 /** What would cure it: bridges for what falls out, marks where nothing is there to lay its overlays by; absent where it needs none. */
-function proposedFor(stencil: Stencil, sheet: Sheet): Pick<PlanStencil, "proposed"> {
+function proposedFor(stencil: Stencil, sheet: StencilSheet): Pick<PlanStencil, "proposed"> {
   const bridges = sheet.islands.length > 0 ? proposeBridges(stencil) : [];
   const isUnmarked = stencil.overlays.length > 1 && stencil.registers.length === 0;
   const registers = isUnmarked ? proposeRegisters(sheet) : [];

@@ -1,7 +1,7 @@
 import type { OwnContribution } from "./contributionsOf";
 import { flattenPath } from "../geometry/flatten";
 import { isCurved } from "../tape/isCurved";
-import type { WorkSite } from "../work/site";
+import type { WorkInput } from "../work/workInput";
 import { isPeeling, isTaping } from "../work/act";
 import type { ScheduledStep } from "../sequence/scheduledStep";
 import type { OrderedWall } from "./orderedWall";
@@ -9,7 +9,7 @@ import { linesOfTape } from "./linesOfTape";
 import type { PlanPoint, PlanTape, PlanWall } from "../plan/planTypes";
 
 /** The rounds, and the tape that is laid in each. */
-export type Taping = Pick<WorkSite, "rounds" | "laid" | "tapeIds" | "baseMasks">;
+export type Taping = Pick<WorkInput, "rounds" | "laid" | "tapeIds" | "baseMasks">;
 
 /** What of the work is told on the walls: how long prints take, and when tape is laid and comes off. */
 export interface TimedWork {

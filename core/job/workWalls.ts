@@ -8,7 +8,7 @@ import { isCurved } from "../tape/isCurved";
 import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
 import { baseOf } from "./baseDownTo";
-import type { WorkMarking, WorkWall } from "../work/site";
+import type { WorkMarking, WorkWall } from "../work/workInput";
 import { notBareWood } from "../wall/notBareWood";
 import { liesOn } from "../pattern/liesOn";
 import type { Pattern } from "../pattern/pattern";

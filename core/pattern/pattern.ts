@@ -55,7 +55,7 @@ export interface Design {
 }
 
 /** What of a sheet of paper lies on one wall, in its coordinates. */
-export interface Sheet {
+export interface PaperSheet {
   /** From 1, from the left; a sheet that goes around a corner has one number on both walls. */
   readonly n: number;
   readonly from: number;
@@ -70,7 +70,7 @@ export interface Sheet {
 }
 
 export interface SheetsOnWall {
-  readonly list: readonly Sheet[];
+  readonly list: readonly PaperSheet[];
   /** Where two of them meet. */
   readonly seams: readonly number[];
   /** Rolls that are opened for it. */

@@ -4,7 +4,7 @@ import { placeContour } from "../geometry/placeContour";
 import { boxOfWall } from "../wall/boxOfWall";
 import { openingContour } from "../wall/openingContour";
 import type { Fixture, Opening, Wall } from "../wall/schema";
-import type { Brick, Pattern, Region, Sheet, WallLine } from "./pattern";
+import type { Brick, Pattern, Region, PaperSheet, WallLine } from "./pattern";
 import type { Effect, Placement } from "./placement";
 import { tintsOf } from "./tintsOf";
 
@@ -21,7 +21,7 @@ export interface PatternSink {
   /** The face of a brick, openings not taken out: they are drawn over it. */
   brick(brick: Brick, contour: Contour): void;
   /** A sheet of paper from the top of the wall to its foot; what an opening takes of it is drawn over. */
-  sheet(sheet: Sheet, hex: string, contour: Contour): void;
+  sheet(sheet: PaperSheet, hex: string, contour: Contour): void;
   opening(opening: Opening, hole: Contour, casing: Contour | null): void;
   fixture(fixture: Fixture): void;
   line(line: WallLine): void;

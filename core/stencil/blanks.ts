@@ -1,4 +1,4 @@
-import type { Sheet } from "./cutSheet";
+import type { StencilSheet } from "./cutSheet";
 
 /** Sizes that plastic for sheets is sold in, the smallest first; mm. */
 const sold = [
@@ -9,7 +9,7 @@ const sold = [
 ] as const;
 
 /** The smallest blank that a sheet's plastic is cut from, either way up; null for one that comes off a roll. */
-export function blankFor({ plastic }: Pick<Sheet, "plastic">): string | null {
+export function blankFor({ plastic }: Pick<StencilSheet, "plastic">): string | null {
   const sides = [plastic.maxX - plastic.minX, plastic.maxY - plastic.minY].sort((a, b) => a - b);
   return sold.find(({ wide, high }) => sides[0]! <= wide && sides[1]! <= high)?.name ?? null;
 }

@@ -1,4 +1,4 @@
-import { cutSheet, type Sheet, type SheetSlot } from "./cutSheet";
+import { cutSheet, type StencilSheet, type SheetSlot } from "./cutSheet";
 import type { Stencil } from "./schema";
 
 /** What of one piece of plastic is open in one pass: the rest of its holes is taped off. */
@@ -10,17 +10,17 @@ export interface PartOfSheet {
 }
 
 /** The holes of one overlay that take one paint. */
-interface Share {
+interface PaintOfOverlay {
   readonly paint: string;
   readonly slots: readonly SheetSlot[];
 }
 
 /** The paints of an overlay, the one with the most open first: details go over areas. */
 export function sharesOf(
-  { slots }: Sheet,
+  { slots }: StencilSheet,
   overlay: string,
   colours: Readonly<Record<string, string>>,
-): Share[] {
+): PaintOfOverlay[] {
   const own = slots.filter((slot) => slot.overlay === overlay);
   const paints = [...new Set(own.map(({ slot }) => colours[slot]!))];
   const openOf = (of: readonly SheetSlot[]) => of.reduce((sum, { openMm2 }) => sum + openMm2, 0);

@@ -23,7 +23,7 @@ export interface SheetSlot {
 }
 
 /** A stencil as its plastic is: what is open, what falls out and where it is thin. In its own coordinates, mm. */
-export interface Sheet {
+export interface StencilSheet {
   readonly stencil: Stencil;
   readonly cell: Box;
   readonly plastic: Box;
@@ -46,12 +46,12 @@ export const leastBridgeMm = 3;
 const sheetMarginMm = 40;
 
 /** By the very sheet, and by what is cut out of it, since a document is read anew at every change. */
-const known = new WeakMap<Stencil, Sheet>();
-const kept = new Map<string, Sheet>();
+const known = new WeakMap<Stencil, StencilSheet>();
+const kept = new Map<string, StencilSheet>();
 const mostKept = 60;
 
 /** Works a stencil's sheet out, once for what is cut out of it. */
-export function cutSheet(stencil: Stencil): Sheet {
+export function cutSheet(stencil: Stencil): StencilSheet {
   const same = known.get(stencil);
   if (same) return same;
   const key = JSON.stringify([stencil.id, stencil.repeat, stencil.sheet, stencil.overlays]);
@@ -64,7 +64,7 @@ export function cutSheet(stencil: Stencil): Sheet {
 }
 
 /** The same, or null for holes that cross each other more often than can be worked out. */
-export function tryCutSheet(stencil: Stencil): Sheet | null {
+export function tryCutSheet(stencil: Stencil): StencilSheet | null {
   try {
     return cutSheet(stencil);
   } catch (error) {
@@ -73,7 +73,7 @@ export function tryCutSheet(stencil: Stencil): Sheet | null {
   }
 }
 
-function cut(stencil: Stencil): Sheet {
+function cut(stencil: Stencil): StencilSheet {
   const overlays = stencil.overlays.map(({ id, cuts }) => {
     const parsed = cuts.map(({ slot, path }) => ({ slot, subpaths: parsePath(path) }));
     return { id, parsed, whole: openPartsOf(parsed.flatMap(({ subpaths }) => subpaths)) };
@@ -115,7 +115,7 @@ function cut(stencil: Stencil): Sheet {
 }
 
 /** How far the plastic reaches beyond holes, on the side where that is least, mm. */
-export function rimAround({ plastic }: Pick<Sheet, "plastic">, holes: readonly Contour[]): number {
+export function rimAround({ plastic }: Pick<StencilSheet, "plastic">, holes: readonly Contour[]): number {
   const { minX, maxX, minY, maxY } = around(holes.map(boxOfContour));
   return Math.min(minX - plastic.minX, plastic.maxX - maxX, minY - plastic.minY, plastic.maxY - maxY);
 }

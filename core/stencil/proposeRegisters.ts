@@ -1,4 +1,4 @@
-import type { Sheet } from "./cutSheet";
+import type { StencilSheet } from "./cutSheet";
 
 /** A notch takes so much, and so much of plastic is left around it, mm. */
 const notchMm = 6;
@@ -9,7 +9,10 @@ const leftAroundMm = 4;
  * plastic allows, since a slip at marks that are near each other turns the sheet, and a third over the left one, so that it
  * cannot be laid turned. None where no margin is wide enough.
  */
-export function proposeRegisters({ plastic, cuts }: Pick<Sheet, "plastic" | "cuts">): [number, number][] {
+export function proposeRegisters({
+  plastic,
+  cuts,
+}: Pick<StencilSheet, "plastic" | "cuts">): [number, number][] {
   const besides = [middleOf(plastic.minX, cuts.minX), middleOf(cuts.maxX, plastic.maxX)];
   const overAndUnder = [middleOf(plastic.minY, cuts.minY), middleOf(cuts.maxY, plastic.maxY)];
   const [left, right] = besides.every((at) => at !== null) ? besides : quarters(plastic.minX, plastic.maxX);

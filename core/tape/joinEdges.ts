@@ -4,7 +4,7 @@ import { lengthOf } from "../geometry/trig";
 import type { PatternEdge } from "../pattern/pattern";
 
 /** A stretch that one piece of tape follows: the same regions on both sides all along, without a corner. */
-export interface Stretch {
+export interface TapeLine {
   readonly path: readonly Curve[];
   readonly length: number;
   readonly left: number | null;
@@ -16,7 +16,7 @@ export interface Stretch {
  * Joins pattern edges into stretches. Two edges join where nothing else meets, they go straight on (or along
  * the same circle), and they divide the same two regions.
  */
-export function joinEdges(edges: readonly PatternEdge[]): Stretch[] {
+export function joinEdges(edges: readonly PatternEdge[]): TapeLine[] {
   const oriented = edges.map(orient);
   const leaving = new Map<number, number[]>();
   oriented.forEach((edge, index) => {

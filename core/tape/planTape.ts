@@ -6,7 +6,7 @@ import { tapeWidthMm } from "../trade/constants";
 import { once } from "../geometry/once";
 import { handworkOf } from "./handwork";
 import { slitToGaps } from "./narrowGaps";
-import { joinEdges, type Stretch } from "./joinEdges";
+import { joinEdges, type TapeLine } from "./joinEdges";
 import type { Edges } from "./schema";
 import { isCaulk, sealEdge, type Under } from "./sealEdge";
 import type { EdgePiece, MaskAgainst, TapePiece, TapeSide } from "./tapePiece";
@@ -99,7 +99,7 @@ export function planTape(input: TapeInput): TapeOfWall {
   const visible = tapeVisibleLines(pattern, surface, groupOf);
   const edges = pattern.edges.filter((_, index) => !visible.served.has(index));
   const stretches = joinEdges(edges);
-  const isMask = ({ left, right }: Stretch) => left === null || right === null;
+  const isMask = ({ left, right }: TapeLine) => left === null || right === null;
   const cornersOn = (lieOn: LieOn) => joined.flatMap((end) => tapeCorner(end, pattern, groupOf, lieOn));
   const first = stretches.flatMap((stretch) =>
     isMask(stretch)
@@ -157,7 +157,7 @@ function tapeCorner(
 }
 
 function tapeBoundary(
-  stretch: Stretch,
+  stretch: TapeLine,
   { regions }: Pattern,
   groupOf: readonly number[],
   lieOn: LieOn,
@@ -190,7 +190,7 @@ function tapeBoundary(
 }
 
 function maskAround(
-  stretch: Stretch,
+  stretch: TapeLine,
   surface: Surface,
   { regions }: Pattern,
   groupOf: readonly number[],

@@ -2,7 +2,7 @@ import { brushUpToM2, smallRollerUpToM2, stepsAboveMm } from "../trade/constants
 import type { Texture } from "../trade/constants";
 import type { Did } from "./act";
 import type { SundryKind, SundryUse } from "./contribution";
-import type { WorkSite } from "./site";
+import type { WorkInput } from "./workInput";
 import type { StepDraft } from "./step";
 
 const kind = (metric: string, imperial: string, why: SundryKind["why"]): SundryKind => ({
@@ -49,7 +49,7 @@ const pileOf: Record<Texture, ToolItem> = {
  * The steps with what brush, roller and steps each of them takes: a colour has one roller, by the largest area that is rolled
  * at once in it, and the smallest are brushed; its pile is the wall's.
  */
-export function equip(steps: readonly StepDraft[], { walls }: WorkSite): StepDraft[] {
+export function equip(steps: readonly StepDraft[], { walls }: WorkInput): StepDraft[] {
   const largest = new Map<string, number>();
   for (const { with: paint, rolledM2 } of steps.flatMap(({ does }) => does))
     if (paint !== undefined && rolledM2 !== undefined)

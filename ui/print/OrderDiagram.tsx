@@ -5,7 +5,7 @@ import { boxOfWall } from "@/core/wall/boxOfWall";
 import { openingContour } from "@/core/wall/openingContour";
 import type { Wall } from "@/core/wall/schema";
 import { OrderWay } from "@/ui/stations/days/OrderWay";
-import type { Order } from "@/ui/stations/days/orders";
+import type { Visit } from "@/ui/stations/days/visits";
 
 /** About as wide as a column of the sheet, px. */
 export const columnPx = 380;
@@ -15,7 +15,7 @@ const aroundPx = 14;
 interface OrderProps {
   readonly wall: Wall;
   readonly planned: PlanWall;
-  readonly order: Order;
+  readonly order: Visit;
 }
 
 /** The wall with its prints numbered in their order, or where they are too near the way over them, a line a load. */
@@ -24,7 +24,7 @@ export function OrderDiagram({ wall, planned, order }: OrderProps) {
   const scale = columnPx / (box.maxX - box.minX);
   const place = ([x, y]: PlanPoint): [number, number] => [(x - box.minX) * scale, (box.maxY - y) * scale];
   const clip = useId();
-  const isNumbered = haveRoom(order.rounds.flatMap(({ stops }) => stops.map(place)));
+  const isNumbered = haveRoom(order.loads.flatMap(({ stops }) => stops.map(place)));
   const outline = (points: readonly PlanPoint[]) => `M${points.map((at) => place(at).join(" ")).join("L")}Z`;
   return (
     <figure className="break-inside-avoid">
@@ -63,23 +63,23 @@ export function OrderDiagram({ wall, planned, order }: OrderProps) {
   );
 }
 
-function captionOf({ rounds }: Order, isNumbered: boolean): string {
-  if (isNumbered) return rounds.length > 1 ? "A new load at each ring." : "";
-  return rounds.length > 1 ? "Each line is one load, from its ring and number on." : "From the ring on.";
+function captionOf({ loads }: Visit, isNumbered: boolean): string {
+  if (isNumbered) return loads.length > 1 ? "A new load at each ring." : "";
+  return loads.length > 1 ? "Each line is one load, from its ring and number on." : "From the ring on.";
 }
 
 interface NumbersProps {
-  readonly order: Order;
+  readonly order: Visit;
   readonly place: (at: PlanPoint) => readonly [number, number];
 }
 
-function Numbers({ order: { rounds }, place }: NumbersProps) {
-  const stops = rounds.flatMap(({ stops }) => stops.map((at, index) => ({ at, isFresh: index === 0 })));
+function Numbers({ order: { loads }, place }: NumbersProps) {
+  const stops = loads.flatMap(({ stops }) => stops.map((at, index) => ({ at, isFresh: index === 0 })));
   return stops.map(({ at, isFresh }, index) => {
     const [x, y] = place(at);
     return (
       <g key={index}>
-        {isFresh && rounds.length > 1 && (
+        {isFresh && loads.length > 1 && (
           <circle cx={x} cy={y} r={ringPx} fill="none" stroke="#000" strokeWidth={1.2} />
         )}
         <text x={x} y={y + 3.5} textAnchor="middle" fontSize={10} fontWeight={isFresh ? 700 : 500}>

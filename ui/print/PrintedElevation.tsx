@@ -29,7 +29,7 @@ const readingSize = 17;
 const readingTick = 13;
 
 /** Where a place on the wall, in mm, stands on the sheet. */
-interface Sheet {
+interface SheetScale {
   readonly box: Box;
   readonly scale: number;
   readonly height: number;
@@ -39,7 +39,7 @@ interface Sheet {
 }
 
 /** The wall fills the sheet's width beside its longest side reading, or its height. */
-function layOutSheet(wall: Wall, marks: PlanWall["marks"]): Sheet {
+function layOutSheet(wall: Wall, marks: PlanWall["marks"]): SheetScale {
   const box = boxOfWall(wall);
   const readings = marks.filter(({ axis }) => axis === "y").map(({ reading }) => reading);
   const left = readingTick + 8 + Math.max(0, ...readings.map((text) => textWidth(text, readingSize)));
@@ -133,7 +133,7 @@ const white = () => "#fff";
 
 interface OpeningProps {
   readonly opening: Wall["openings"][number];
-  readonly sheet: Sheet;
+  readonly sheet: SheetScale;
   readonly units: Job["units"];
 }
 
@@ -157,7 +157,7 @@ function PrintedOpening({ opening, sheet: { x, y, path }, units }: OpeningProps)
 }
 
 /** What stands before the wall is dashed; what is fixed to it is left out of the paint. */
-function PrintedFixtures({ wall, sheet: { x, y, scale } }: { wall: Wall; sheet: Sheet }) {
+function PrintedFixtures({ wall, sheet: { x, y, scale } }: { wall: Wall; sheet: SheetScale }) {
   return wall.fixtures.map((fixture) => (
     <rect
       key={fixture.id}
@@ -172,7 +172,7 @@ function PrintedFixtures({ wall, sheet: { x, y, scale } }: { wall: Wall; sheet: 
   ));
 }
 
-interface ReadingsProps extends Pick<Sheet, "box" | "x" | "y"> {
+interface ReadingsProps extends Pick<SheetScale, "box" | "x" | "y"> {
   readonly planned: PlanWall;
 }
 

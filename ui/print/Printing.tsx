@@ -2,11 +2,11 @@ import type { Job } from "@/core/job/schema";
 import type { PlanMotif, PlanPrints, PlanWall } from "@/core/plan/planTypes";
 import { formatDuration, formatError, formatLength } from "@/core/measure/formatLength";
 import { byColour } from "@/core/stencil/byColour";
-import { cutSheet, type Sheet } from "@/core/stencil/cutSheet";
+import { cutSheet, type StencilSheet } from "@/core/stencil/cutSheet";
 import type { Stencil } from "@/core/stencil/schema";
 import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
-import { ordersOf } from "@/ui/stations/days/orders";
+import { visitsOf } from "@/ui/stations/days/visits";
 import { SheetDrawing } from "@/ui/stations/pattern/SheetDrawing";
 import { columnPx, OrderDiagram } from "./OrderDiagram";
 import { PrintHatches, printHatches } from "./PrintedElevation";
@@ -32,7 +32,7 @@ export function Printing({ job, wall, planned }: Props) {
             <OverlaySheet key={`${printed.motif.id} ${overlay}`} {...{ job, wall, overlay, ...printed }} />
           )),
         )}
-        {ordersOf({ prints: [prints] }, () => "").map((order) => (
+        {visitsOf({ prints: [prints] }, () => "").map((order) => (
           <OrderDiagram key={order.key} wall={wall} planned={planned} order={order} />
         ))}
       </div>
@@ -80,7 +80,7 @@ function Legs({ job, planned, finish }: Omit<Props, "wall"> & { readonly finish:
 
 interface Printed {
   readonly motif: PlanMotif;
-  readonly sheet: Sheet;
+  readonly sheet: StencilSheet;
   /** Of how many pieces it is; colour by colour each is printed in several turns. */
   readonly plastics: number;
   /** The second paint of a colour, by its slot. */

@@ -125,6 +125,7 @@ function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
         ordinates={planned.ordinates}
         units={job.units}
         from={wall.survey ? "the level line" : "the floor"}
+        line="border-t border-neutral-400"
       />
       {planned.diagonals.length > 0 && (
         <p className="pt-1.5">

@@ -1,5 +1,5 @@
 import { parseJobText } from "@/core/job/parseJob";
-import type { OutputFormat, Sheet } from "@/formats/writeOutput";
+import type { OutputFormat, CsvTable } from "@/formats/writeOutput";
 import { currentPlanner } from "@/server/currentPlanner";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob } from "@/app/api/answer";
@@ -16,7 +16,7 @@ export const sendExport = (
   request: Request,
   jobId: string,
   format: OutputFormat,
-  sheet: Sheet,
+  sheet: CsvTable,
 ): Promise<Response> =>
   answer(async () => {
     const saved = await (await currentStore()).jobs.read(jobId);

@@ -9,7 +9,7 @@ import { filmMl } from "../../work/filmMl";
 import { finishStep } from "../../work/keys";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
-import type { ShareOfWall, Site } from "../defineCraft";
+import type { PartOfWall, Site } from "../defineCraft";
 import type { BrickLayout } from "./layout";
 
 /** m2 of wall that filler and white are dragged across in a minute, and minutes for the board that is tried first. */
@@ -24,17 +24,17 @@ const leastContrast = 8;
 type Smear = NonNullable<BrickLayout["spec"]["smear"]>;
 
 /** m2 of faces on a wall. */
-const facesM2 = ({ bricks }: ShareOfWall): number =>
+const facesM2 = ({ bricks }: PartOfWall): number =>
   bricks
     .flatMap(({ list }) => list)
     .reduce((sum, { box, share }) => sum + ((box.maxX - box.minX) * (box.maxY - box.minY) * share) / 1e6, 0);
 
 /** Filler under a share of the faces, ml: m2 x mm are litres. */
-export const fillerMl = (on: ShareOfWall, { share, thickness }: Smear): number =>
+export const fillerMl = (on: PartOfWall, { share, thickness }: Smear): number =>
   facesM2(on) * share * thickness * 1000;
 
 /** A board at three shares, looked at from where people stand; then filler and white dragged across. */
-export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, after: string): StepDraft[] {
+export function smearSteps(on: PartOfWall, layout: BrickLayout, site: Site, after: string): StepDraft[] {
   const { spec } = layout;
   if (!spec.smear) return [];
   const { share, paint } = spec.smear;
@@ -89,7 +89,7 @@ export function smearSteps(on: ShareOfWall, layout: BrickLayout, site: Site, aft
 
 /** What the smear uses up: white by the share of the faces, filler by that and its thickness. */
 export function smearUses(
-  walls: readonly ShareOfWall[],
+  walls: readonly PartOfWall[],
   { spec: { smear } }: BrickLayout,
 ): { readonly paint: readonly PaintUse[]; readonly sundries: readonly SundryUse[] } {
   if (!smear) return { paint: [], sundries: [] };
@@ -102,7 +102,7 @@ export function smearUses(
 }
 
 /** Whether joints still read from where people stand: wide enough for the eye, and apart from faces that are smeared so far. */
-export function checkJoints(on: ShareOfWall, layout: BrickLayout, { paints }: Site): Finding[] {
+export function checkJoints(on: PartOfWall, layout: BrickLayout, { paints }: Site): Finding[] {
   const { spec, context } = layout;
   if (!spec.smear) return [];
   const light = (paint: string) => lightnessOf(paints.get(paint)!.hex);

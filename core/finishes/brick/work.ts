@@ -11,7 +11,7 @@ import { areasByPaint, printedUses } from "../../work/prints/printedUses";
 import { tapedOver } from "../../work/tapedOver";
 import { brickPieces } from "../../pattern/brickPieces";
 import type { Box } from "../../geometry/curve";
-import type { Share, ShareOfWall, Site } from "../defineCraft";
+import type { FinishPart, PartOfWall, Site } from "../defineCraft";
 import type { BrickLayout } from "./layout";
 import { rodsTable } from "./rods";
 import { checkJoints, smearSteps, smearUses } from "./smear";
@@ -25,7 +25,7 @@ const facesPerStamp = 300;
 const dryToTapeMin = 60;
 
 /** Faces stamped tone after tone on dry paint; or joints taped, faces dry-brushed, and the tape peeled dry in reverse. */
-export function workBrick(share: Share<BrickLayout>, site: Site): Contribution {
+export function workBrick(share: FinishPart<BrickLayout>, site: Site): Contribution {
   const { spec } = share.layout;
   const walls = share.walls.filter(({ bricks }) => bricks.length > 0);
   const smear = smearUses(walls, share.layout);
@@ -40,7 +40,7 @@ export function workBrick(share: Share<BrickLayout>, site: Site): Contribution {
   };
 }
 
-const bricksOf = ({ bricks }: ShareOfWall) => bricks.flatMap(({ list }) => list);
+const bricksOf = ({ bricks }: PartOfWall) => bricks.flatMap(({ list }) => list);
 
 /** The faces' own paint first, then the accents in their order. */
 const tonesOf = ({ spec }: BrickLayout): string[] => [
@@ -48,7 +48,7 @@ const tonesOf = ({ spec }: BrickLayout): string[] => [
 ];
 
 function toneSteps(
-  on: ShareOfWall,
+  on: PartOfWall,
   layout: BrickLayout,
   site: Site,
   after: StepDraft["after"] = [],
@@ -119,7 +119,7 @@ function toneSteps(
 }
 
 /** Beds first, then perpends between them; peeled dry the other way round, since paint bridges the joints. */
-function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft[] {
+function tapedSteps(on: PartOfWall, layout: BrickLayout, site: Site): StepDraft[] {
   const { spec } = layout;
   const [bed, perpend] = [sum(on, "bedM"), sum(on, "perpendM")];
   const id = (name: string) => finishStep(on.wall.id, spec.id, name);
@@ -159,7 +159,7 @@ function tapedSteps(on: ShareOfWall, layout: BrickLayout, site: Site): StepDraft
 }
 
 /** All beds from the top, then the perpends of each course between them. */
-function jointsOf(on: ShareOfWall, finish: string): string[] {
+function jointsOf(on: PartOfWall, finish: string): string[] {
   const courses = [...new Set(bricksOf(on).map(({ course }) => course))].sort((a, b) => a - b);
   return [
     ...courses.slice(1).map((course) => `${on.wall.id}/${finish}/bed-${course - 1}`),
@@ -167,11 +167,11 @@ function jointsOf(on: ShareOfWall, finish: string): string[] {
   ];
 }
 
-const sum = ({ bricks }: ShareOfWall, key: "bedM" | "perpendM"): number =>
+const sum = ({ bricks }: PartOfWall, key: "bedM" | "perpendM"): number =>
   bricks.reduce((total, work) => total + work[key], 0);
 
 /** Faces by tone, as far as they lie on the wall. */
-const paintOf = (walls: readonly ShareOfWall[], way: "stamped" | "taped"): PaintUse[] =>
+const paintOf = (walls: readonly PartOfWall[], way: "stamped" | "taped"): PaintUse[] =>
   printedUses(
     walls.map((on) => ({
       wall: on.wall,
@@ -182,7 +182,7 @@ const paintOf = (walls: readonly ShareOfWall[], way: "stamped" | "taped"): Paint
 
 const areaM2Of = ({ minX, minY, maxX, maxY }: Box): number => ((maxX - minX) * (maxY - minY)) / 1e6;
 
-function sundriesOf(walls: readonly ShareOfWall[], { spec, context }: BrickLayout): SundryUse[] {
+function sundriesOf(walls: readonly PartOfWall[], { spec, context }: BrickLayout): SundryUse[] {
   const bricks = walls.flatMap(bricksOf);
   if (bricks.length === 0) return [];
   if (spec.way === "taped") {
@@ -197,7 +197,7 @@ function sundriesOf(walls: readonly ShareOfWall[], { spec, context }: BrickLayou
 }
 
 /** Each size of face with its count: what stamps are cut to. */
-const piecesTable = (on: ShareOfWall, finish: string): Table => ({
+const piecesTable = (on: PartOfWall, finish: string): Table => ({
   id: `faces-${on.wall.id}`,
   wall: on.wall.id,
   title: { code: "table-faces", values: { finish } },

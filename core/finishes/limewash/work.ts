@@ -7,15 +7,14 @@ import {
   brokenUse,
   coatBroken,
   maskBroken,
-  maskSundry,
   primeBroken,
   unmaskBroken,
   type BrokenWall,
 } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineCraft";
+import { workBroken } from "../brokenColour";
+import type { FinishPart, Site } from "../defineCraft";
 import { missesOn } from "../misses";
 import type { LimewashLayout } from "./layout";
 import type { LimewashSpec } from "./spec";
@@ -29,28 +28,20 @@ const loadMl = 120;
 const stirMin = 10;
 
 /** Masked, primed where the ground is not mineral, and every coat in one go, all hands on one front over the height. */
-export function workLimewash(share: Share<LimewashLayout>, site: Site): Contribution {
+export function workLimewash(share: FinishPart<LimewashLayout>, site: Site): Contribution {
   const { spec } = share.layout;
-  const walls = brokenWalls(share, site);
-  const coats = walls.map((on) => coatsOf(on, spec, site));
-  return {
-    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, share.layout, site)),
-    paint: walls.flatMap((on) => [
-      ...(spec.primer === undefined ? [] : [brokenUse(on, spec.primer)]),
-      brokenUse(on, spec.paint),
-    ]),
-    sundries: [
-      ...maskSundry(walls),
-      ...(walls.length > 0 ? ["block-brush", "goggles", "gloves"].map((item) => ({ item, amount: 1 })) : []),
+  return workBroken(share, site, {
+    thing: "the limewash",
+    coatsOf: (on) => coatsOf(on, spec, site),
+    stepsOn: (on, coats) => stepsOn(on, coats, share.layout, site),
+    paintOn: (on) =>
+      [...(spec.primer === undefined ? [] : [spec.primer]), spec.paint].map((paint) => brokenUse(on, paint)),
+    sundriesFor: () => ["block-brush", "goggles", "gloves"].map((item) => ({ item, amount: 1 })),
+    findingsOn: (on, [first]) => [
+      ...(first ? cannotJoin(first, { by: "hands" }) : []),
+      ...checkGround(on, spec),
     ],
-    tables: [],
-    findings: [
-      ...overNothing(share, "the limewash"),
-      ...coats.flatMap((own) => (own[0] ? cannotJoin(own[0], { by: "hands" }) : [])),
-      ...walls.flatMap((on) => checkGround(on, spec)),
-    ],
-    coats: coats.flat(),
-  };
+  });
 }
 
 function coatsOf(on: BrokenWall, spec: LimewashSpec, site: Site): BrokenCoat[] {

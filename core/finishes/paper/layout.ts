@@ -1,4 +1,4 @@
-import type { Sheet, SheetsOnWall } from "../../pattern/pattern";
+import type { PaperSheet, SheetsOnWall } from "../../pattern/pattern";
 import { OnSurface } from "../../wall/onSurface";
 import type { Strip, StripPart } from "../../wall/strip";
 import type { Surface } from "../../wall/surface";
@@ -123,7 +123,7 @@ function onWall(
   drops: readonly Drop[],
   width: number,
 ): SheetsOnWall {
-  const list = found.flatMap((sheet, index): Sheet[] => {
+  const list = found.flatMap((sheet, index): PaperSheet[] => {
     const here = sheet.on.find((part) => part.wall === wall.id);
     if (!here) return [];
     const { n, length, cut, roll, phase } = drops[index]!;

@@ -5,7 +5,7 @@ import { curedUnder } from "../../work/curedUnder";
 import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
 import { resolvedMmPerMetre } from "../../trade/constants";
-import type { Share, ShareOfWall, Site } from "../defineCraft";
+import type { FinishPart, PartOfWall, Site } from "../defineCraft";
 import { outOfPlumb, spareMm } from "./check";
 import type { Drop, PaperLayout } from "./layout";
 import { leastPart } from "./sheets";
@@ -20,7 +20,7 @@ const dropsPerBlade = 2;
 const leastLimitMm = 1;
 
 /** A patch on the evening before; drops cut and hung on one day where they fit. */
-export function workPaper(share: Share<PaperLayout>, site: Site): Contribution {
+export function workPaper(share: FinishPart<PaperLayout>, site: Site): Contribution {
   const { layout } = share;
   const walls = share.walls.filter(({ sheets }) => sheets.length > 0);
   return {
@@ -32,11 +32,11 @@ export function workPaper(share: Share<PaperLayout>, site: Site): Contribution {
   };
 }
 
-const sheetsOf = ({ sheets }: ShareOfWall) => sheets.flatMap(({ list }) => list);
-const rollsOf = ({ sheets }: ShareOfWall) => sheets.reduce((sum, { rolls }) => sum + rolls, 0);
+const sheetsOf = ({ sheets }: PartOfWall) => sheets.flatMap(({ list }) => list);
+const rollsOf = ({ sheets }: PartOfWall) => sheets.reduce((sum, { rolls }) => sum + rolls, 0);
 
 /** The drops that begin on a wall: one that goes around a corner is hung with the wall before. */
-function dropsOf(on: ShareOfWall, { drops, strip }: PaperLayout): Drop[] {
+function dropsOf(on: PartOfWall, { drops, strip }: PaperLayout): Drop[] {
   const { offset } = strip.parts.find(({ wall }) => wall.id === on.wall.id)!;
   const own = new Set(sheetsOf(on).flatMap(({ n, from }) => (from > leastPart || offset === 0 ? [n] : [])));
   const first = sheetsOf(on)[0];
@@ -50,7 +50,7 @@ const limitOf = ({ context }: PaperLayout): number =>
   Math.max(leastLimitMm, (resolvedMmPerMetre * context.viewingDistance) / 1000);
 
 /** What a wall's end sheets have over into its corners: where both ends run on around corners of a run, or are no inner corners, there is none. */
-function spareIn({ wall }: ShareOfWall, { strip }: PaperLayout): number {
+function spareIn({ wall }: PartOfWall, { strip }: PaperLayout): number {
   const out = outOfPlumb(strip);
   const ends = [
     ...(strip.parts[0]!.wall.id === wall.id && wall.leftEdge === "internal" ? [out.left] : []),
@@ -59,7 +59,7 @@ function spareIn({ wall }: ShareOfWall, { strip }: PaperLayout): number {
   return ends.length === 0 ? 0 : spareMm + Math.max(...ends);
 }
 
-function stepsOn(on: ShareOfWall, layout: PaperLayout, site: Site): StepDraft[] {
+function stepsOn(on: PartOfWall, layout: PaperLayout, site: Site): StepDraft[] {
   const { wall } = on;
   const { spec } = layout;
   const drops = dropsOf(on, layout);
@@ -150,7 +150,7 @@ function sundriesOf({ drops, rolls, spec }: PaperLayout): SundryUse[] {
 }
 
 /** Each drop with its roll: what to cut, and what is left of it when it is hung. */
-const cutList = (on: ShareOfWall, layout: PaperLayout): Table => ({
+const cutList = (on: PartOfWall, layout: PaperLayout): Table => ({
   id: `drops-${on.wall.id}`,
   wall: on.wall.id,
   title: { code: "table-drops", values: { finish: layout.spec.id } },
@@ -173,7 +173,7 @@ const cutList = (on: ShareOfWall, layout: PaperLayout): Table => ({
 });
 
 /** Each seam's reading from the wall's left plumb line, the same at top, middle and foot, and by how much it may be out. */
-const seamTable = (on: ShareOfWall, layout: PaperLayout): Table => ({
+const seamTable = (on: PartOfWall, layout: PaperLayout): Table => ({
   id: `seams-${on.wall.id}`,
   wall: on.wall.id,
   title: { code: "table-seams", values: { finish: layout.spec.id } },

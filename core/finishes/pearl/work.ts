@@ -1,18 +1,11 @@
 import type { Finding } from "../../findings/finding";
 import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
 import { stripsOf } from "../../work/broken/sections";
-import {
-  brokenUse,
-  coatBroken,
-  maskBroken,
-  maskSundry,
-  unmaskBroken,
-  type BrokenWall,
-} from "../../work/broken/steps";
+import { brokenUse, coatBroken, maskBroken, unmaskBroken, type BrokenWall } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineCraft";
+import { workBroken } from "../brokenColour";
+import type { FinishPart, Site } from "../defineCraft";
 import { missesOn } from "../misses";
 import { lampFor } from "./lamp";
 import type { PearlLayout } from "./layout";
@@ -25,24 +18,19 @@ const loadM2 = 0.8;
 const stirMin = { "purpose-made": 20, "stirred-in": 5 } as const;
 
 /** Masked, and coats in lanes: upright in the first, level in the second, and so on. */
-export function workPearl(share: Share<PearlLayout>, site: Site): Contribution {
+export function workPearl(share: FinishPart<PearlLayout>, site: Site): Contribution {
   const { spec } = share.layout;
-  const walls = brokenWalls(share, site);
-  const coats = walls.map((on) => coatsOf(on, spec, site));
-  return {
-    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, share.layout, site)),
-    paint: walls.map((on) => brokenUse(on, spec.paint)),
-    sundries: [...maskSundry(walls), ...(walls.length > 0 ? [{ item: "pearl-sleeve", amount: 1 }] : [])],
-    tables: [],
-    findings: [
-      ...overNothing(share, "the pearl coat"),
-      ...coats
-        .flatMap((own) => own.filter(({ fits }) => !fits).slice(0, 1))
-        .flatMap((coat) => cannotJoin(coat, { by: "air" })),
-      ...walls.flatMap(checkSheens),
-    ],
-    coats: coats.flat(),
-  };
+  return workBroken(share, site, {
+    thing: "the pearl coat",
+    coatsOf: (on) => coatsOf(on, spec, site),
+    stepsOn: (on, coats) => stepsOn(on, coats, share.layout, site),
+    paintOn: (on) => [brokenUse(on, spec.paint)],
+    sundriesFor: () => [{ item: "pearl-sleeve", amount: 1 }],
+    findingsOn: (on, coats) => {
+      const late = coats.find(({ fits }) => !fits);
+      return [...(late ? cannotJoin(late, { by: "air" }) : []), ...checkSheens(on)];
+    },
+  });
 }
 
 const directionOf = (coat: number) => (coat % 2 === 1 ? "upright" : "level");

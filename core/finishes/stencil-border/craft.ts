@@ -6,7 +6,7 @@ import { designStencilBorder } from "./design";
 import { offerOrders } from "./offers";
 import { defineCraft } from "../defineCraft";
 
-interface Stretch {
+interface BorderFit {
   readonly name: string;
   readonly length: number;
   readonly repeats: number;
@@ -19,7 +19,7 @@ interface Stretch {
 }
 
 /** What may be done where whole repeats do not meet. */
-function meet({ way, meetsAt }: Stretch, speech: Speech): string {
+function meet({ way, meetsAt }: BorderFit, speech: Speech): string {
   if (way === "along") return "Keep the repeat, and let the part prints end where they are seen least.";
   const off = way === "around" ? "off it" : "off the edges";
   return meetsAt === null
@@ -75,7 +75,7 @@ export const stencilBorderCraft = defineCraft({
         ? `Stretch every repeat, by ${error(most)} at most: whole ones meet then, and nobody sees it.`
         : `Let them run on around the corners, and hide the only part print at the ${end} end${door ? `, beside ${door}, behind whoever comes in` : ""}.`,
     }),
-    "stretch-shows": (stretched: Stretch, speech: Speech) => {
+    "stretch-shows": (stretched: BorderFit, speech: Speech) => {
       const { name, length, repeats, stretch, repeat, verdict } = stretched;
       return {
         say: `${name[0]!.toUpperCase()}${name.slice(1)}, ${repeats === 1 ? "one repeat" : `${repeats} repeats`} of ${speech.length(repeat)} ${repeats === 1 ? "does" : "do"} not meet ${speech.length(length)}: each is ${speech.error(Math.abs(stretch))} ${stretch > 0 ? "longer" : "shorter"}, which ${verdict}.`,

@@ -1,4 +1,4 @@
-import type { Sheet } from "../../stencil/cutSheet";
+import type { StencilSheet } from "../../stencil/cutSheet";
 import { judgeDifference, visibleTolerance, type Visibility } from "../../trade/visibleDifference";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
@@ -16,11 +16,11 @@ export interface DividedLeg extends Leg {
 }
 
 export interface StencilBorderLayout extends Laid<StencilBorderSpec> {
-  readonly sheet: Sheet;
+  readonly sheet: StencilSheet;
   readonly legs: readonly DividedLeg[];
   readonly places: readonly SheetPlace[];
   /** A sheet of its own at the corners around a thing. */
-  readonly corner: { readonly sheet: Sheet; readonly places: readonly SheetPlace[] } | null;
+  readonly corner: { readonly sheet: StencilSheet; readonly places: readonly SheetPlace[] } | null;
   readonly count: number;
   readonly isOver: boolean;
 }
@@ -66,7 +66,11 @@ export function divide(
 }
 
 /** The prints along every leg; where the corners are mitred they run on past them, and are cut along the diagonals. */
-function placesAlong(spec: StencilBorderSpec, sheet: Sheet, legs: readonly DividedLeg[]): SheetPlace[] {
+function placesAlong(
+  spec: StencilBorderSpec,
+  sheet: StencilSheet,
+  legs: readonly DividedLeg[],
+): SheetPlace[] {
   const { stencil, cuts } = sheet;
   const isMitred = spec.corners === "mitre" && isClosed(spec);
   const reach = Math.max(cuts.maxY, -cuts.minY, cuts.maxX, -cuts.minX) + stencil.repeat.x;
@@ -85,7 +89,7 @@ function isWorthPrinting(
   count: number,
   { length, repeats }: DividedLeg,
   { fit }: StencilBorderSpec,
-  sheet: Sheet,
+  sheet: StencilSheet,
 ): boolean {
   if (place > 0 && place < count - 1) return true;
   const pitch = fit === "keep" ? sheet.stencil.repeat.x : length / repeats;

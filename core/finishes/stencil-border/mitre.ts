@@ -2,7 +2,7 @@ import { polygonContour } from "../../geometry/contour";
 import type { Contour } from "../../geometry/curve";
 import { flattenContour } from "../../geometry/flatten";
 import { distance, type Point } from "../../geometry/point";
-import type { Sheet } from "../../stencil/cutSheet";
+import type { StencilSheet } from "../../stencil/cutSheet";
 import { brushSizesMm } from "../../work/prints/constants";
 import type { Leg } from "./legs";
 
@@ -32,14 +32,14 @@ const [speckMm] = brushSizesMm;
 const leastOfBandMm = 1;
 
 /** How far a print beyond a corner has to reach over its mitre to be printed, square to that, mm. */
-export const leastOverMitre = ({ cuts, cell }: Pick<Sheet, "cuts" | "cell">): number =>
+export const leastOverMitre = ({ cuts, cell }: Pick<StencilSheet, "cuts" | "cell">): number =>
   cuts.maxX - cuts.minX > cell.maxX - cell.minX - leastOfBandMm ? leastOfBandMm : speckMm;
 
 /**
  * How far the holes of a print whose middle lies on a corner reach over its mitre, along the leg: a point forward by u and
  * outward by v lies u + v beyond the diagonal. `side` is 1 at the leg's beginning, -1 at its end.
  */
-export function reachOverMitre({ slots }: Pick<Sheet, "slots">, side: 1 | -1): number {
+export function reachOverMitre({ slots }: Pick<StencilSheet, "slots">, side: 1 | -1): number {
   let reach = -Infinity;
   for (const { contours } of slots)
     for (const contour of contours)

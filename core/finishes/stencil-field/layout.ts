@@ -1,5 +1,5 @@
 import type { Box } from "../../geometry/curve";
-import type { Sheet } from "../../stencil/cutSheet";
+import type { StencilSheet } from "../../stencil/cutSheet";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import { findThing } from "../findThing";
@@ -8,7 +8,7 @@ import { isTooMuch, sheetOf } from "../stencilMotif";
 import type { StencilFieldSpec } from "./spec";
 
 export interface StencilFieldLayout extends Laid<StencilFieldSpec> {
-  readonly sheet: Sheet;
+  readonly sheet: StencilSheet;
   /** Where the middle of the first print lies; all others are whole or half repeats from it. */
   readonly start: { readonly x: number; readonly y: number };
   /** Places whose holes may reach the strip, column by column from the left, each from the top. */
@@ -43,7 +43,7 @@ export function layOutStencilField(
   };
 }
 
-function startOf({ start }: StencilFieldSpec, strip: Strip, { stencil }: Sheet) {
+function startOf({ start }: StencilFieldSpec, strip: Strip, { stencil }: StencilSheet) {
   const { minX, maxX, minY, maxY } = strip.extent;
   const { repeat } = stencil;
   const xOf = () => {
@@ -80,7 +80,7 @@ const touchMm = 1e-6;
 function placesOf(
   { layout }: StencilFieldSpec,
   start: { readonly x: number; readonly y: number },
-  { cuts, stencil: { repeat } }: Sheet,
+  { cuts, stencil: { repeat } }: StencilSheet,
   extent: Box,
 ): SheetPlace[] {
   // Shifts of half a repeat bring a place at most that much further.

@@ -7,7 +7,6 @@ import {
   coatBroken,
   coatWork,
   maskBroken,
-  maskSundry,
   unmaskBroken,
   type BrokenWall,
 } from "../../work/broken/steps";
@@ -17,8 +16,8 @@ import { filmMl } from "../../work/filmMl";
 import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { Paint } from "../../paint/schema";
-import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineCraft";
+import { workBroken } from "../brokenColour";
+import type { FinishPart, Site } from "../defineCraft";
 import type { TrowelledLayout } from "./layout";
 import { edgeTone, mainTone, tonesOf, type TrowelledSpec } from "./spec";
 
@@ -27,36 +26,22 @@ const tools = ["spreader"];
 const gateMin = 10;
 
 /** The first section is a gate; then the rest of it and every further coat in sections joined wet; the edges last. */
-export function workTrowelled(share: Share<TrowelledLayout>, site: Site): Contribution {
+export function workTrowelled(share: FinishPart<TrowelledLayout>, site: Site): Contribution {
   const { spec } = share.layout;
-  const walls = brokenWalls(share, site);
-  const coats = walls.map((on) => coatsOf(on, spec, site));
-  const shares = tonesOf(spec);
-  return {
-    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
-    paint: walls.flatMap((on) => [
-      ...shares.map(({ paint, share }) => brokenUse(on, paint, share)),
+  return workBroken(share, site, {
+    thing: "the trowelled metallic",
+    coatsOf: (on) => coatsOf(on, spec, site),
+    stepsOn: (on, coats) => stepsOn(on, coats, spec, site),
+    paintOn: (on) => [
+      ...tonesOf(spec).map(({ paint, share }) => brokenUse(on, paint, share)),
       ...edgeUse(on, spec),
-    ]),
-    sundries: [
-      ...maskSundry(walls),
-      ...(walls.length > 0 ? [{ item: "spreader", amount: spec.tones.length }] : []),
     ],
-    tables: [],
-    findings: [
-      ...overNothing(share, "the trowelled metallic"),
-      ...coats.flatMap(([first]) =>
-        first
-          ? cannotJoin(first, {
-              by: "sections",
-              finish: spec.id,
-              sectionM2: sectionThatFits(first, site),
-            })
-          : [],
-      ),
-    ],
-    coats: coats.flat(),
-  };
+    sundriesFor: () => [{ item: "spreader", amount: spec.tones.length }],
+    findingsOn: (_, [first]) =>
+      first
+        ? cannotJoin(first, { by: "sections", finish: spec.id, sectionM2: sectionThatFits(first, site) })
+        : [],
+  });
 }
 
 /** Edges in a tone of their own, as wide as paint is carried along an edge. */

@@ -1,21 +1,14 @@
 import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
 import { stripsOf } from "../../work/broken/sections";
-import {
-  brokenUse,
-  coatBroken,
-  maskBroken,
-  maskSundry,
-  unmaskBroken,
-  type BrokenWall,
-} from "../../work/broken/steps";
+import { brokenUse, coatBroken, maskBroken, unmaskBroken, type BrokenWall } from "../../work/broken/steps";
 import { did } from "../../work/act";
 import { heightOf } from "../../work/cautions";
 import type { Contribution, SundryUse, Table } from "../../work/contribution";
 import { finishStep } from "../../work/keys";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
-import { brokenWalls, overNothing } from "../brokenColour";
-import type { Share, Site } from "../defineCraft";
+import { workBroken } from "../brokenColour";
+import type { FinishPart, Site } from "../defineCraft";
 import type { WhitewashLayout } from "./layout";
 import type { WhitewashSpec } from "./spec";
 import { spreadTones } from "../../work/broken/spreadTones";
@@ -31,21 +24,17 @@ const trialMin = 15;
 const candlesPerM2 = 0.5;
 
 /** A trial first; wax where it is the resist; then whole boards at a time, in tones that are spread over them. */
-export function workWhitewash(share: Share<WhitewashLayout>, site: Site): Contribution {
+export function workWhitewash(share: FinishPart<WhitewashLayout>, site: Site): Contribution {
   const { spec } = share.layout;
-  const walls = brokenWalls(share, site);
-  const coats = walls.map((on) => coatsOf(on, spec, site));
-  return {
-    steps: walls.flatMap((on, index) => stepsOn(on, coats[index]!, spec, site)),
-    paint: walls.map((on) => brokenUse(on, spec.paint)),
-    sundries: [...maskSundry(walls), ...sundriesOf(walls, spec)],
-    tables: walls.map((on, index) => boardsTable(on, coats[index]!, spec)),
-    findings: [
-      ...overNothing(share, "the whitewash"),
-      ...coats.flatMap(([first]) => (first ? cannotJoin(first, { by: "air" }) : [])),
-    ],
-    coats: coats.flat(),
-  };
+  return workBroken(share, site, {
+    thing: "the whitewash",
+    coatsOf: (on) => coatsOf(on, spec, site),
+    stepsOn: (on, coats) => stepsOn(on, coats, spec, site),
+    paintOn: (on) => [brokenUse(on, spec.paint)],
+    sundriesFor: (walls) => sundriesOf(walls, spec),
+    findingsOn: (_, [first]) => (first ? cannotJoin(first, { by: "air" }) : []),
+    tableOf: (on, coats) => boardsTable(on, coats, spec),
+  });
 }
 
 function coatsOf(on: BrokenWall, spec: WhitewashSpec, site: Site): BrokenCoat[] {
@@ -126,7 +115,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSp
 }
 
 function sundriesOf(walls: readonly BrokenWall[], { way }: WhitewashSpec): SundryUse[] {
-  if (walls.length === 0 || way === "brushed") return [];
+  if (way === "brushed") return [];
   if (way === "scraped") return [{ item: "scraper", amount: 1 }];
   const areaM2 = walls.reduce((sum, { covered }) => sum + covered.areaM2, 0);
   return [

@@ -4,7 +4,7 @@ import { did, paintsIn } from "../act";
 import { filmMl } from "../filmMl";
 import { wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { clothSetMin } from "../../trade/constants";
@@ -15,7 +15,7 @@ export const varnishCoats = ({ object }: Wall, { coats }: Paint): number =>
   object?.varnish === undefined ? 0 : Math.max(coats, careOf[object.kind].leastVarnish ?? 0);
 
 /** What is left to do on an object once it is finished: varnished, set by heat, and lifted off its backing. */
-export function finishObject(on: WorkWall, site: WorkSite, steps: readonly StepDraft[]): StepDraft[] {
+export function finishObject(on: WorkWall, site: WorkInput, steps: readonly StepDraft[]): StepDraft[] {
   const { object, id } = on.wall;
   if (!object) return [];
   const { kind, varnish, set } = object;
@@ -45,7 +45,7 @@ export function finishObject(on: WorkWall, site: WorkSite, steps: readonly StepD
 }
 
 /** Varnish drags at what is only touch-dry: it waits as long as tape would. */
-const hard = (painted: readonly StepDraft[], { paints }: WorkSite): (Wait | null)[] =>
+const hard = (painted: readonly StepDraft[], { paints }: WorkInput): (Wait | null)[] =>
   painted.map((step) =>
     waitFor(
       step.id,
@@ -54,19 +54,19 @@ const hard = (painted: readonly StepDraft[], { paints }: WorkSite): (Wait | null
     ),
   );
 
-const touchDryOf = (step: StepDraft, { paints }: WorkSite): Wait | null =>
+const touchDryOf = (step: StepDraft, { paints }: WorkInput): Wait | null =>
   waitFor(
     step.id,
     "touch-dry",
     longest(step, paints, ({ touchDryMin }) => touchDryMin),
   );
 
-const longest = (step: StepDraft, paints: WorkSite["paints"], of: (paint: Paint) => number): number =>
+const longest = (step: StepDraft, paints: WorkInput["paints"], of: (paint: Paint) => number): number =>
   Math.max(0, ...paintsIn(step).map((paint) => of(paints.get(paint)!)));
 
 function varnishSteps(
   { wall, surfaceM2, base: { edgeMm } }: WorkWall,
-  { work }: WorkSite,
+  { work }: WorkInput,
   paint: Paint,
   ready: readonly (Wait | null)[],
 ): StepDraft[] {

@@ -1,6 +1,6 @@
 import { did } from "../act";
 import { wallStep } from "../keys";
-import type { WorkWall } from "../site";
+import type { WorkWall } from "../workInput";
 import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 import { careOf, clothDryMin, objectMinutes } from "./care";

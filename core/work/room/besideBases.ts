@@ -1,5 +1,5 @@
 import type { Paint } from "../../paint/schema";
-import type { BaseBeside, WorkWall } from "../site";
+import type { BaseBeside, WorkWall } from "../workInput";
 import { groundReady } from "./groundReady";
 import { wallStep, wholeStep } from "../keys";
 import { waitIfAny, type Wait, type WaitKind } from "../step";

@@ -4,7 +4,7 @@ import { cautionsOfPaint, heightOf } from "../cautions";
 import { filmMl } from "../filmMl";
 import { wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { bundleTape, type TapeBundle } from "../taped/bundleTape";
 import { coloursOfSeals, metresOf } from "../taped/bundles";
@@ -19,7 +19,7 @@ import { groundReady } from "./groundReady";
  * The coats that go over a whole wall, its primer and its base where that is not on yet, within masks that come off with the
  * last of them.
  */
-export function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
+export function coatWhole(on: WorkWall, site: WorkInput): StepDraft[] {
   const { wall } = on;
   const primer = wall.primer === undefined ? undefined : site.paints.get(wall.primer);
   if (wall.baseState !== "paint") return primer ? coats(on, site, "prime", primer, groundReady(wall)) : [];
@@ -51,7 +51,7 @@ export function coatWhole(on: WorkWall, site: WorkSite): StepDraft[] {
 
 function maskAround(
   on: WorkWall,
-  site: WorkSite,
+  site: WorkInput,
   tape: readonly TapeBundle[],
   ids: { readonly tape: string; readonly seal: string },
 ): StepDraft[] {
@@ -68,7 +68,7 @@ function maskAround(
 /** The base with its masks off again: with the last coat while it is wet, or in a step of its own. */
 function unmasked(
   { wall, peel }: WorkWall,
-  site: WorkSite,
+  site: WorkInput,
   base: Paint,
   based: StepDraft[],
   masks: readonly TapeBundle[],
@@ -104,7 +104,7 @@ function unmasked(
 
 function coats(
   { wall, base: { areaM2, edgeMm, floatMm } }: WorkWall,
-  site: WorkSite,
+  site: WorkInput,
   verb: "prime" | "base",
   paint: Paint,
   first: readonly (Wait | null)[],

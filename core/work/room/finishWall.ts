@@ -2,7 +2,7 @@ import { roomMinutes } from "../../trade/constants";
 import { did, paintsIn } from "../act";
 import { wallStep } from "../keys";
 import { careOf } from "../objects/care";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { waitIfAny, type StepDraft, type Wait } from "../step";
 import { touchDry } from "../touchDry";
 import { said } from "../words";
@@ -15,7 +15,7 @@ import { countThings, idsOfThings } from "./thingsOf";
  */
 export function finishWall(
   on: WorkWall,
-  { paints }: WorkSite,
+  { paints }: WorkInput,
   steps: readonly StepDraft[],
   ready: readonly (Wait | null)[],
 ): StepDraft[] {

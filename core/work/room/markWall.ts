@@ -2,7 +2,7 @@ import { roomMinutes } from "../../trade/constants";
 import { did } from "../act";
 import { levelLine, wallStep, wholeStep } from "../keys";
 import { objectMinutes } from "../objects/care";
-import type { WorkMarking, WorkSite, WorkWall } from "../site";
+import type { WorkMarking, WorkInput, WorkWall } from "../workInput";
 import { unmaskedAround } from "./besideBases";
 import { curedUnder } from "../curedUnder";
 import { waitFor, waitIfAny, type StepDraft } from "../step";
@@ -10,7 +10,7 @@ import { said } from "../words";
 import { groundReady } from "./groundReady";
 
 /** Marks go on what is dry: the washed and mended wall, or its new base. */
-export function markWall(on: WorkWall, { work, paints }: WorkSite): StepDraft[] {
+export function markWall(on: WorkWall, { work, paints }: WorkInput): StepDraft[] {
   const { wall, marking, isPapered } = on;
   const { marks, isLevelled, chips } = marking;
   if (marks.length === 0) return [];

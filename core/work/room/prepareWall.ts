@@ -6,7 +6,7 @@ import { did } from "../act";
 import { heightOf } from "../cautions";
 import { conditionIds, conditionStep, wallStep } from "../keys";
 import { keyObject, layObject } from "../objects/prepareObject";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft } from "../step";
 import { said } from "../words";
 import { coatWhole } from "./coatWhole";
@@ -15,7 +15,7 @@ import { mending, sanding } from "./mending";
 import { countThings, idsOfThings, thingsOf } from "./thingsOf";
 
 /** Plates off, washed, mended, primed, and its base where that is painted first; an object laid flat and keyed instead. */
-export function prepareWall(on: WorkWall, site: WorkSite): StepDraft[] {
+export function prepareWall(on: WorkWall, site: WorkInput): StepDraft[] {
   const { wall } = on;
   // A test for lead comes before anything is rubbed or scraped, and so before the rest.
   const isTest = (index: number) => wall.conditions[index]!.kind === "old-paint";

@@ -1,7 +1,7 @@
 import { roomMinutes } from "../../trade/constants";
 import { did } from "../act";
 import { roomStep, wallStep } from "../keys";
-import type { WorkWall } from "../site";
+import type { WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { thingsOf } from "./thingsOf";

@@ -1,5 +1,5 @@
 import type { SundryUse } from "../contribution";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import type { StepDraft } from "../step";
 import { isThinlyBacked } from "../objects/prepareObject";
 import { metresOfWall } from "./protectRoom";
@@ -7,7 +7,7 @@ import { isSanded } from "./mending";
 import { thingsOf } from "./thingsOf";
 
 /** What covering, masking, washing, mending, brushing and rolling use up, whatever is painted. */
-export function roomSundries({ walls }: WorkSite, steps: readonly StepDraft[]): SundryUse[] {
+export function roomSundries({ walls }: WorkInput, steps: readonly StepDraft[]): SundryUse[] {
   const worked = steps.length === 0 ? [] : walls.filter(({ isWorkedOn }) => isWorkedOn);
   const sanded = worked.reduce((sum, { wall }) => sum + wall.conditions.filter(isSanded).length, 0);
   const washed = worked.filter(({ isBareWood, wall }) => !isBareWood && !wall.object);

@@ -1,7 +1,7 @@
 import { groupBy } from "../../geometry/groupBy";
 import { did, paintsIn } from "../act";
 import { washStep } from "../keys";
-import type { WorkSite } from "../site";
+import type { WorkInput } from "../workInput";
 import { waitFor, type StepDraft } from "../step";
 import { said } from "../words";
 
@@ -10,7 +10,7 @@ export const isRolled = ({ does }: Pick<StepDraft, "does">): boolean =>
   does.some(({ rolledM2 }) => rolledM2 !== undefined);
 
 /** A colour's tools are washed once a session, after the last wall that uses it; between coats they are wrapped. */
-export function washTools(steps: readonly StepDraft[], { work, paints }: WorkSite): StepDraft[] {
+export function washTools(steps: readonly StepDraft[], { work, paints }: WorkInput): StepDraft[] {
   return [...paints.keys()].flatMap((colour) => {
     const own = steps.filter((step) => step.session !== undefined && paintsIn(step).includes(colour));
     return [...groupBy(own, ({ session }) => session!)].map(([session, used], index): StepDraft => ({

@@ -3,7 +3,7 @@ import type { EdgePiece } from "../../tape/tapePiece";
 import { runsPastMm } from "../../trade/constants";
 import { did } from "../act";
 import { filmMl } from "../filmMl";
-import type { WorkRegion, WorkWall } from "../site";
+import type { WorkRegion, WorkWall } from "../workInput";
 import type { StepDraft } from "../step";
 import type { TapeBundle } from "./bundleTape";
 import { peelingOf, sealingOf } from "./didTape";

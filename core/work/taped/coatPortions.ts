@@ -1,6 +1,6 @@
 import { leastVisitMin } from "../../trade/constants";
 import type { Rates } from "../schema";
-import type { WorkRegion } from "../site";
+import type { WorkRegion } from "../workInput";
 import type { TapeBundle } from "./bundleTape";
 import type { Portion } from "./stretches";
 

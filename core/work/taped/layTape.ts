@@ -1,7 +1,7 @@
 import type { Said } from "../../findings/speech";
 import { isCaulk } from "../../tape/sealEdge";
 import { cautionsOfSeals } from "../cautions";
-import type { WorkSite } from "../site";
+import type { WorkInput } from "../workInput";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
@@ -23,7 +23,7 @@ interface Laying {
 /** Tape laid, and then sealed where that is not done while it is painted. */
 export function layTape(
   { wall, round, coat, ids, tape, after, say, heightMm }: Laying,
-  { work: { rates }, sealsWet, tapes }: Pick<WorkSite, "work" | "sealsWet" | "tapes">,
+  { work: { rates }, sealsWet, tapes }: Pick<WorkInput, "work" | "sealsWet" | "tapes">,
 ): StepDraft[] {
   const shared = {
     phase: "mask",

@@ -1,6 +1,6 @@
 import { did } from "../act";
 import { roundStep } from "../keys";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import type { StepDraft, Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
@@ -22,7 +22,7 @@ interface Again {
 export function markAgain(
   { wall, marking, workTopMm }: WorkWall,
   { round, tape, dry, passes }: Again,
-  { rates }: WorkSite["work"],
+  { rates }: WorkInput["work"],
 ): StepDraft | null {
   const cut = tape.flatMap(({ pieces }) => pieces.filter(({ piece }) => piece.cuts !== null));
   const marks = [...new Set(cut.flatMap(({ piece }) => marking.along(piece)))];

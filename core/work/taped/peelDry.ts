@@ -1,6 +1,6 @@
 import type { Finding } from "../../findings/finding";
 import { roundStep } from "../keys";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { metresOf } from "./bundles";
@@ -13,7 +13,7 @@ export function peelDry(
   round: { readonly round: number },
   off: readonly ComingOff[],
   painted: ReadonlyMap<string, Wait>,
-  { work, paints }: Pick<WorkSite, "work" | "paints">,
+  { work, paints }: Pick<WorkInput, "work" | "paints">,
 ): StepDraft | null {
   const dry = off.filter(({ isDry }) => isDry).map(({ bundle }) => bundle);
   if (dry.length === 0) return null;

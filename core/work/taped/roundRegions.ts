@@ -1,6 +1,6 @@
 import { rolled } from "../../pattern/pattern";
 import type { Round } from "../../rounds/listPasses";
-import type { WorkRegion, WorkWall } from "../site";
+import type { WorkRegion, WorkWall } from "../workInput";
 
 /** What is rolled on each wall by group and paint, found without looking at every region again. */
 export class RoundRegions {

@@ -1,7 +1,7 @@
 import { isCaulk } from "../../tape/sealEdge";
 import type { EdgePiece } from "../../tape/tapePiece";
 import { openShare } from "../../trade/climate";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { bundleTape, type TapeBundle } from "./bundleTape";
 import { metresOf } from "./bundles";
 import { coatPortions } from "./coatPortions";
@@ -28,7 +28,7 @@ export class TapePlan {
   readonly coloursInTurn: RoundRegions["coloursInTurn"];
   readonly visits: RoundRegions["visits"];
 
-  constructor(private readonly site: WorkSite) {
+  constructor(private readonly site: WorkInput) {
     ({
       of: this.regions,
       coloursInTurn: this.coloursInTurn,
@@ -37,7 +37,7 @@ export class TapePlan {
     this.wallOf = new Map(site.walls.map((wall) => [wall.wall.id, wall]));
     for (const { wall, regions } of site.walls) {
       const groupOf = (region: number) => regions[region]!.group;
-      const bundled = (of: WorkSite["laid"], ids?: readonly (readonly string[])[]) =>
+      const bundled = (of: WorkInput["laid"], ids?: readonly (readonly string[])[]) =>
         (of.get(wall.id) ?? []).map((pieces, place) =>
           bundleTape({
             on: wall.id,

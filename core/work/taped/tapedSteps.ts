@@ -8,7 +8,7 @@ import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import { wallReady } from "../room/besideBases";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type Latest, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import type { TapeBundle } from "./bundleTape";
@@ -25,7 +25,7 @@ import { TapePlan, type ComingOff } from "./tapePlan";
  * Taping, sealing, painting and peeling of every round. `ready` tells for each wall what has to be over before anything
  * more is done on it: all that was painted there, and the tape that lay on it off again.
  */
-export function listTapedSteps(site: WorkSite): {
+export function listTapedSteps(site: WorkInput): {
   readonly steps: readonly StepDraft[];
   readonly ready: ReadonlyMap<string, readonly Wait[]>;
   readonly findings: readonly Finding[];
@@ -50,7 +50,7 @@ class TapedSteps {
   /** What all was done on a wall that the next thing there waits for: its base, coats, and tape that is off again. */
   readonly onWall = new Map<string, Wait[]>();
 
-  constructor(private readonly site: WorkSite) {
+  constructor(private readonly site: WorkInput) {
     ({ paints: this.paints, walls: this.walls } = site);
     this.plan = new TapePlan(site);
     for (const { wall } of site.walls) {

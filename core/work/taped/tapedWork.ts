@@ -4,14 +4,14 @@ import { varnishCoats } from "../objects/finishObject";
 import type { TapeTotal } from "../../tape/totalTape";
 import { sealerMlPerM } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../contribution";
-import type { WorkSite, WorkWall } from "../site";
+import type { WorkInput, WorkWall } from "../workInput";
 import { isCurved } from "../../tape/isCurved";
 
 /**
  * What brush and roller put on each wall, by paint: regions, and whole coats of its base and primer, each with all the
  * paint's coats; and what edges are sealed with.
  */
-export function coatedPaint({ walls, paints, laid, baseMasks }: WorkSite): PaintUse[] {
+export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): PaintUse[] {
   return walls.flatMap((on): PaintUse[] => {
     const { wall, regions, base } = on;
     const painted = new Map<string, number>();
@@ -49,7 +49,7 @@ export const wholeCoats = (paint: Paint, { wall }: WorkWall): number =>
   (wall.object?.varnish === paint.id ? varnishCoats(wall, paint) / paint.coats : 0);
 
 /** How often tools are wetted and washed: once for every round that uses the colour, whole coats with the first. */
-export function countSessions(paint: string, { walls, rounds, paints }: WorkSite): number {
+export function countSessions(paint: string, { walls, rounds, paints }: WorkInput): number {
   const groups = new Set(
     walls.flatMap(({ regions }) =>
       regions.flatMap(({ group, colour }) => (group !== 0 && colour === paint ? [group] : [])),
@@ -61,7 +61,7 @@ export function countSessions(paint: string, { walls, rounds, paints }: WorkSite
 }
 
 /** Tape and sealer, as they are sold. */
-export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): SundryUse[] {
+export function tapedSundries(site: WorkInput, tape: readonly TapeTotal[]): SundryUse[] {
   const sealed = (seal: "clear" | "white") =>
     sumLaidM(site, ({ sealWith, length, centred }) => (sealWith === seal ? length * (centred ? 2 : 1) : 0)) *
     sealerMlPerM;
@@ -78,7 +78,7 @@ export function tapedSundries(site: WorkSite, tape: readonly TapeTotal[]): Sundr
 }
 
 /** How many colours are floated on at external corners. */
-const floatedColours = ({ byHand, walls }: WorkSite): number =>
+const floatedColours = ({ byHand, walls }: WorkInput): number =>
   new Set([
     ...[...byHand.values()]
       .flat(2)
@@ -87,7 +87,7 @@ const floatedColours = ({ byHand, walls }: WorkSite): number =>
   ]).size;
 
 /** Sums mm over all tape, in every round in which it is laid, as metres. */
-function sumLaidM({ laid, baseMasks }: WorkSite, of: (piece: EdgePiece) => number): number {
+function sumLaidM({ laid, baseMasks }: WorkInput, of: (piece: EdgePiece) => number): number {
   let sum = 0;
   for (const pieces of [...[...laid.values()].flat(), ...baseMasks.values()]) {
     for (const piece of pieces) sum += of(piece);

@@ -1,13 +1,13 @@
 import { PlateText } from "@/ui/parts/PlateText";
 import type { PlanPoint } from "@/core/plan/planTypes";
-import type { Order } from "./orders";
+import type { Visit } from "./visits";
 
 /** Numbers stand this far apart at least, px. */
 const betweenNumbersPx = 34;
 const dotPx = 3.5;
 
 interface Props {
-  readonly order: Order;
+  readonly order: Visit;
   /** Where a place of the wall is drawn. */
   readonly place: (at: PlanPoint) => readonly [number, number];
   readonly ink: string;
@@ -15,7 +15,7 @@ interface Props {
 
 /** The way of what is done place by place, a line a load, from its ring and number on. */
 export function OrderWay({ order, place, ink }: Props) {
-  const placed = order.rounds.map(({ number, stops }) => ({ number, stops: stops.map(place) }));
+  const placed = order.loads.map(({ number, stops }) => ({ number, stops: stops.map(place) }));
   const way = placed.map(({ stops }) => `M${stops.map(([x, y]) => `${x} ${y}`).join("L")}`).join("");
   const numbers = apart(placed.map(({ number, stops }) => ({ number, at: stops[0]! })));
   return (

@@ -5,7 +5,7 @@ import { stateAt } from "@/core/plan/stateAt";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { adviceOfCrews } from "./adviceOfCrews";
 import { timeScaleOf } from "./timeScale";
-import { ordersOf } from "./orders";
+import { visitsOf } from "./visits";
 
 const day = (number: number, from: string, to: string): PlanDay => ({
   day: number,
@@ -109,7 +109,7 @@ it("what is stamped, printed or worked place by place is told by its loads, in t
     order,
     load,
   });
-  const orders = ordersOf(
+  const orders = visitsOf(
     {
       bricks: [
         {
@@ -123,7 +123,7 @@ it("what is stamped, printed or worked place by place is told by its loads, in t
         },
       ],
       coats: [{ finish: "g", coat: 2, colour: "lime", sections: [{ box: box(0), order: 1 }] }],
-    } as unknown as Parameters<typeof ordersOf>[0],
+    } as unknown as Parameters<typeof visitsOf>[0],
     (paint) => paint.toUpperCase(),
   );
   expect(orders.map(({ key, name }) => [key, name])).toEqual([
@@ -131,7 +131,7 @@ it("what is stamped, printed or worked place by place is told by its loads, in t
     ["f slate", "SLATE"],
     ["g coat 2", "coat 2 of LIME"],
   ]);
-  expect(orders[0]!.rounds).toEqual([
+  expect(orders[0]!.loads).toEqual([
     {
       number: 1,
       stops: [

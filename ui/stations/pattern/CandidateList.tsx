@@ -11,9 +11,9 @@ import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWa
 import { openingContour } from "@/core/wall/openingContour";
 import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";
-import { Measure } from "@/ui/parts/Measure";
 import { pathOf } from "@/ui/wall-view/pathOf";
 import { tapingWords } from "./tapingWords";
+import { WayList } from "./WayList";
 
 interface Props {
   readonly wall: Wall;
@@ -24,7 +24,6 @@ interface Props {
 }
 
 const firstShown = 4;
-const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" } as const;
 
 /** The ranked ways to divide the wall, each drawn as it would look, with its reasons. */
 export const CandidateList = memo(function CandidateList({ wall, plan, paints, units, onChoose }: Props) {
@@ -48,31 +47,17 @@ export const CandidateList = memo(function CandidateList({ wall, plan, paints, u
         )
       }
     >
-      <ul className="flex flex-col gap-1">
-        {shown.map((candidate) => (
-          <li key={JSON.stringify(candidate.fit)}>
-            <button
-              type="button"
-              aria-pressed={isChosen(candidate)}
-              className={`-mx-2 flex w-[calc(100%+1rem)] items-start gap-3 rounded-md border p-2 text-left ${isChosen(candidate) ? "border-violet bg-violet-wash" : "border-transparent hover:border-hairline hover:bg-paper"}`}
-              onClick={() => onChoose(candidate.change.set)}
-            >
-              <LittleWall wall={wall} candidate={candidate} axis={axis} paints={paints} />
-              <span className="min-w-0 text-[0.9375rem] leading-snug">
-                <span className="font-semibold">
-                  <Measure>{titleOf(candidate, units)}</Measure>
-                </span>{" "}
-                <span className={`text-sm font-semibold ${verdictTone[candidate.verdict]}`}>
-                  {candidate.verdict}
-                </span>{" "}
-                <span className={`text-soft ${isChosen(candidate) ? "" : "line-clamp-2"}`}>
-                  <Measure>{[tapingWords(candidate.taping, units), ...candidate.why].join(" ")}</Measure>
-                </span>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
+      <WayList
+        ways={shown.map((candidate) => ({
+          key: JSON.stringify(candidate.fit),
+          title: titleOf(candidate, units),
+          verdict: candidate.verdict,
+          why: [tapingWords(candidate.taping, units), ...candidate.why],
+          isChosen: isChosen(candidate),
+          picture: <LittleWall wall={wall} candidate={candidate} axis={axis} paints={paints} />,
+          onChoose: () => onChoose(candidate.change.set),
+        }))}
+      />
     </Section>
   );
 });

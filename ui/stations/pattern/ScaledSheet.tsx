@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from "react";
 import { mmPerInch } from "@/core/measure/units";
-import type { Sheet } from "@/core/stencil/cutSheet";
+import type { StencilSheet } from "@/core/stencil/cutSheet";
 import { useJob } from "@/ui/job/JobProvider";
 import { Choice } from "@/ui/parts/Choice";
 import { SheetDrawing } from "./SheetDrawing";
@@ -15,7 +15,13 @@ const scales = [
 ] as const;
 
 /** A sheet with what falls out and what is thin: all of it, as large as it is, or larger; before it is cut and after. */
-export function ScaledSheet({ sheet, overlay }: { readonly sheet: Sheet; readonly overlay: string | null }) {
+export function ScaledSheet({
+  sheet,
+  overlay,
+}: {
+  readonly sheet: StencilSheet;
+  readonly overlay: string | null;
+}) {
   const { units } = useJob();
   const [times, setTimes] = useState<number | null>(null);
   const scroller = useRef<HTMLDivElement>(null);

@@ -1,8 +1,8 @@
 import { flattenContour } from "@/core/geometry/flatten";
-import type { Sheet } from "@/core/stencil/cutSheet";
+import type { StencilSheet } from "@/core/stencil/cutSheet";
 
 interface Props {
-  readonly sheet: Sheet;
+  readonly sheet: StencilSheet;
   /** One overlay alone; all where it is null. */
   readonly overlay?: string | null;
   /** Whether what falls out and what is thin is marked. */

@@ -1,4 +1,4 @@
-import type { Share, ShareOfWall, Site } from "../../defineCraft";
+import type { FinishPart, PartOfWall, Site } from "../../defineCraft";
 import type { Contribution, PaintUse, Table } from "../../../work/contribution";
 import { did } from "../../../work/act";
 import { waitIfAny, type StepDraft } from "../../../work/step";
@@ -8,7 +8,7 @@ import type { DiscsLayout } from "./layout";
 const dabbed = { spreadRate: 20, toolsMl: 25 } as const;
 
 /** One colour after the other on each wall, the second when the first is dry; a wall's discs of one colour are one step. */
-export function workDiscs({ layout, walls }: Share<DiscsLayout>, site: Site): Contribution {
+export function workDiscs({ layout, walls }: FinishPart<DiscsLayout>, site: Site): Contribution {
   const { spec } = layout;
   const parts = walls.flatMap((on) =>
     spec.colours.map((colour, index) => ({ on, colour, index, own: printsOf(on, index) })),
@@ -62,14 +62,14 @@ export function workDiscs({ layout, walls }: Share<DiscsLayout>, site: Site): Co
 }
 
 /** The open area of one disc. */
-const openM2 = ({ motifs }: ShareOfWall, radius: number): number =>
+const openM2 = ({ motifs }: PartOfWall, radius: number): number =>
   motifs[0]?.openM2[0] ?? (Math.PI * radius * radius) / 1e6;
 
-const printsOf = ({ placements }: ShareOfWall, index: number) =>
+const printsOf = ({ placements }: PartOfWall, index: number) =>
   placements.filter(({ motif }) => motif === `disc-${index + 1}`);
 
 /** Where each disc stands, to tick off. */
-const tableOf = (id: string, walls: readonly ShareOfWall[]): Table => ({
+const tableOf = (id: string, walls: readonly PartOfWall[]): Table => ({
   id: "middles",
   title: { code: "disc-table", values: { id } },
   columns: [

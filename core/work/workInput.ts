@@ -80,7 +80,7 @@ export interface WorkWall {
 }
 
 /** All that the order of work depends on, in one school of rounds. */
-export interface WorkSite {
+export interface WorkInput {
   readonly work: Work;
   readonly paints: ReadonlyMap<string, Paint>;
   readonly rounds: readonly Round[];

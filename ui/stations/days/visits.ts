@@ -1,16 +1,16 @@
 import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 
 /** A load of a stamp, a roller or a brush, or a section: the places that it goes to, one after the other. */
-export interface Round {
+export interface Load {
   readonly number: number;
   readonly stops: readonly PlanPoint[];
 }
 
 /** What is done on a wall place by place in one visit: the faces of a tone, the prints of an overlay, the sections of a coat. */
-export interface Order {
+export interface Visit {
   readonly key: string;
   readonly name: string;
-  readonly rounds: readonly Round[];
+  readonly loads: readonly Load[];
 }
 
 interface Stop {
@@ -25,15 +25,15 @@ const middleOf = ([x, y, width, height]: readonly [number, number, number, numbe
 ];
 
 /** All of a wall, in the order in which they are begun. `nameOf` a paint. */
-export function ordersOf(
+export function visitsOf(
   { bricks = [], prints = [], coats = [] }: Pick<PlanWall, "bricks" | "prints" | "coats">,
   nameOf: (paint: string) => string,
-): Order[] {
-  const orders = new Map<string, { readonly name: string; readonly stops: Stop[] }>();
+): Visit[] {
+  const visits = new Map<string, { readonly name: string; readonly stops: Stop[] }>();
   const add = (key: string, name: string, stop: Stop) => {
-    const own = orders.get(key) ?? { name, stops: [] };
+    const own = visits.get(key) ?? { name, stops: [] };
     own.stops.push(stop);
-    orders.set(key, own);
+    visits.set(key, own);
   };
   for (const { finish, list } of bricks)
     for (const { tone, box, order, load } of list)
@@ -48,15 +48,15 @@ export function ordersOf(
         order,
         load: 1,
       });
-  return [...orders].map(([key, { name, stops }]) => ({ key, name, rounds: roundsOf(stops) }));
+  return [...visits].map(([key, { name, stops }]) => ({ key, name, loads: loadsOf(stops) }));
 }
 
-function roundsOf(stops: readonly Stop[]): Round[] {
-  const rounds = new Map<number, PlanPoint[]>();
+function loadsOf(stops: readonly Stop[]): Load[] {
+  const loads = new Map<number, PlanPoint[]>();
   for (const { at, load } of [...stops].sort((a, b) => a.order - b.order)) {
-    const own = rounds.get(load);
+    const own = loads.get(load);
     if (own) own.push(at);
-    else rounds.set(load, [at]);
+    else loads.set(load, [at]);
   }
-  return [...rounds].map(([number, own]) => ({ number, stops: own }));
+  return [...loads].map(([number, own]) => ({ number, stops: own }));
 }
