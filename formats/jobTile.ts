@@ -1,9 +1,8 @@
 import type { Plan, PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
-import { flattenContour } from "@/core/geometry/flatten";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import { tintsOf } from "@/core/pattern/tintsOf";
-import { openingContour } from "@/core/wall/openingContour";
+import { walkWall, type DrawnRegion } from "@/core/pattern/walkWall";
+import { drawnPlan } from "@/core/plan/drawnPlan";
 import type { Wall } from "@/core/wall/schema";
 
 /** What the list of jobs tells of one. */
@@ -40,8 +39,8 @@ function unplanned({ walls }: Plan): string | null {
 }
 
 const mostWalls = 5;
-/** Characters of one wall's pieces: the largest pieces are drawn, what is finer than that could not be seen anyway. */
-const mostPerWall = 9000;
+/** Characters of one wall's pieces, and of each other kind of thing on it: the largest pieces are drawn, what is finer than that could not be seen anyway. */
+const mostPerWall = 10_000;
 const betweenMm = 350;
 
 /** The first walls of a job in little, side by side and to one scale, as SVG; the pieces of a colour are one path. */
@@ -66,79 +65,72 @@ type Place = (point: PlanPoint) => PlanPoint;
 function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Place): string {
   const hexOf = (id: string) => job.paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
   const { minX, maxX, minY, maxY } = boxOfWall(wall);
-  const outline: PlanPoint[] = planned?.outline ?? [
-    [minX, minY],
-    [maxX, minY],
-    [maxX, maxY],
-    [minX, maxY],
-  ];
-  const paths = new Map<string, string>([[hexOf(wall.base), ""]]);
-  let room = mostPerWall;
-  // What is left in base is there already.
-  const painted = (planned?.regions ?? []).filter(({ colour }) => colour !== wall.base);
-  for (const { colour, outline: ring, holes } of largestFirst(painted)) {
-    const d = [ring, ...holes].map((points) => ringOf(points, place)).join("");
-    room -= d.length;
-    if (room < 0) break;
-    paths.set(hexOf(colour), (paths.get(hexOf(colour)) ?? "") + d);
-  }
-  const openings = wall.openings.map((opening) =>
-    ringOf(
-      flattenContour(openingContour(opening, opening.casing)).map(({ x, y }): PlanPoint => [x, y]),
-      place,
-    ),
+  const drawn = drawnPlan(planned ?? null);
+  const outline = ringOf(planned?.outline ?? drawn.boxRing(minX, minY, maxX, maxY), place);
+  const paths = new Paths();
+  const shape = (rings: readonly (readonly PlanPoint[])[]) =>
+    rings.map((ring) => ringOf(ring, place)).join("");
+  const box = ([low, , high]: readonly PlanPoint[]) => {
+    const [left, top] = place([low![0], high![1]]);
+    const [wide, tall] = [Math.round(high![0] - low![0]), Math.round(high![1] - low![1])];
+    return `M${left} ${top}h${wide}v${tall}h${-wide}z`;
+  };
+  walkWall(
+    wall,
+    { ...drawn, regions: largestFirst(drawn.regions, planned) },
+    {
+      region: ({ colour, rings }) => {
+        // What is left in base is there already.
+        if (colour !== wall.base)
+          paths.add("region", `fill="${hexOf(colour)}" fill-rule="evenodd"`, shape(rings));
+      },
+      tint: ({ id }, paint, opacity, rings) =>
+        paths.add(
+          `tint ${id}`,
+          `fill="${hexOf(paint)}" fill-opacity="${opacity.toFixed(2)}" fill-rule="evenodd"`,
+          shape(rings),
+        ),
+      sheet: (_, { hex }, ring) =>
+        paths.add("sheet", `fill="${hex}" stroke="#6b6070" stroke-width="6"`, box(ring)),
+      brick: ({ tone }, ring) => paths.add("brick", `fill="${hexOf(tone)}"`, box(ring)),
+      opening: (_, hole, casing) =>
+        paths.add(
+          "opening",
+          `fill="#f7f3ea" stroke="#8b8074" stroke-width="12"`,
+          ringOf(casing ?? hole, place),
+        ),
+    },
   );
   return [
-    `<path fill="${hexOf(wall.base)}" d="${ringOf(outline, place)}"/>`,
-    ...[...paths].map(([hex, d]) => (d === "" ? "" : `<path fill="${hex}" fill-rule="evenodd" d="${d}"/>`)),
-    planned ? overlays(planned, hexOf, [minY, maxY], place) : "",
-    openings.length === 0
-      ? ""
-      : `<path fill="#f7f3ea" stroke="#8b8074" stroke-width="12" d="${openings.join("")}"/>`,
-    `<path fill="none" stroke="#2b1f33" stroke-opacity=".5" stroke-width="16" d="${ringOf(outline, place)}"/>`,
+    `<path fill="${hexOf(wall.base)}" d="${outline}"/>`,
+    ...paths.written(),
+    `<path fill="none" stroke="#2b1f33" stroke-opacity=".5" stroke-width="16" d="${outline}"/>`,
   ].join("");
 }
 
-/** Characters of the bricks of one wall; beyond that the lower ones are left out. */
-const mostOfBricks = 11_000;
+/** What looks alike as one path, in the order in which it is told; of what there is too much, the later is left out. */
+class Paths {
+  private readonly paths = new Map<string, { readonly look: string; d: string }>();
+  private readonly room = new Map<string, number>();
 
-/** What lies on the pieces: tints of broken colour, sheets of paper, bricks by their tones. */
-function overlays(
-  { regions, effects = [], sheets = [], bricks = [] }: PlanWall,
-  hexOf: (paint: string) => string,
-  [minY, maxY]: readonly [number, number],
-  place: Place,
-): string {
-  const byId = new Map(regions.map((region) => [region.id, region]));
-  const box = (x: number, y: number, width: number, height: number) => {
-    const [left, top] = place([x, y + height]);
-    return `M${left} ${top}h${Math.round(width)}v${Math.round(height)}h${-Math.round(width)}z`;
-  };
-  const tinted = effects.flatMap((effect) => {
-    const rings = effect.regions.flatMap((id) => [byId.get(id)!.outline, ...byId.get(id)!.holes]);
-    const d = rings.map((ring) => ringOf(ring, place)).join("");
-    if (d === "" || d.length > mostPerWall) return [];
-    return tintsOf(effect).map(
-      ({ paint, opacity }) =>
-        `<path fill="${hexOf(paint)}" fill-opacity="${opacity.toFixed(2)}" fill-rule="evenodd" d="${d}"/>`,
-    );
-  });
-  const papered = sheets.map(
-    ({ hex, drops }) =>
-      `<path fill="${hex}" stroke="#6b6070" stroke-width="6" d="${drops.map(({ from, to }) => box(from, minY, to - from, maxY - minY)).join("")}"/>`,
-  );
-  let room = mostOfBricks;
-  const tones = new Map<string, string>();
-  for (const { tone, box: face } of bricks.flatMap(({ list }) => list)) {
-    const d = box(...face);
-    if ((room -= d.length) < 0) break;
-    tones.set(tone, (tones.get(tone) ?? "") + d);
+  add(kind: string, look: string, d: string): void {
+    const room = (this.room.get(kind) ?? mostPerWall) - d.length;
+    this.room.set(kind, room);
+    if (room < 0) return;
+    const path = this.paths.get(`${kind} ${look}`) ?? { look, d: "" };
+    path.d += d;
+    this.paths.set(`${kind} ${look}`, path);
   }
-  const laid = [...tones].map(([tone, d]) => `<path fill="${hexOf(tone)}" d="${d}"/>`);
-  return [...tinted, ...papered, ...laid].join("");
+
+  written(): string[] {
+    return [...this.paths.values()].map(({ look, d }) => `<path ${look} d="${d}"/>`);
+  }
 }
 
-const largestFirst = (regions: PlanWall["regions"]) => [...regions].sort((a, b) => b.area_m2 - a.area_m2);
+function largestFirst(regions: readonly DrawnRegion<readonly PlanPoint[]>[], planned: PlanWall | undefined) {
+  const areas = new Map(planned?.regions.map(({ id, area_m2 }) => [id, area_m2]));
+  return [...regions].sort((a, b) => areas.get(b.id)! - areas.get(a.id)!);
+}
 
 /** Finer than this could not be seen, mm. */
 const leastStepMm = 40;

@@ -4,7 +4,9 @@ import { roundNumber } from "@/core/job/emitPlan";
 import type { LaidOutJob, OrderedWall } from "@/core/job/orderedWall";
 import { rectangleContour } from "@/core/geometry/contour";
 import { tryCutSheet, type StencilSheet } from "@/core/stencil/cutSheet";
-import { walkPattern, type PatternSink } from "@/core/pattern/walkPattern";
+import { placeContour } from "@/core/geometry/placeContour";
+import { drawnPattern } from "@/core/pattern/drawnPattern";
+import { walkWall, type WallSink } from "@/core/pattern/walkWall";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
 
 /** Between two walls, mm. */
@@ -78,24 +80,24 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
   // Sheets are drawn past the wall and cut off as they are at its edges.
   const clipId = `${wall.id}-papered`;
   const clip = attribute("clip-path", `url(#${clipId})`);
-  const sink: PatternSink = {
-    region: ({ id, colour, name }, contours) =>
+  const sink: WallSink<Contour> = {
+    region: ({ id, colour, name, rings }) =>
       lines.push(
-        `<path ${attribute("id", id)} ${attribute("data-paint", colour)} fill="${hex(colour)}" fill-rule="evenodd" d="${pathOf(contours)}"><title>${escaped(name)}</title></path>`,
+        `<path ${attribute("id", id)} ${attribute("data-paint", colour)} fill="${hex(colour)}" fill-rule="evenodd" d="${pathOf(rings)}"><title>${escaped(name)}</title></path>`,
       ),
     tint: ({ id, finish }, paint, opacity, contours) =>
       lines.push(
         `<path ${attribute("class", `tint ${finish}`)} ${attribute("data-effect", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-opacity="${written(opacity)}" fill-rule="evenodd" d="${pathOf(contours)}"/>`,
       ),
-    print: ({ id, finish }, paint, contours) =>
+    print: ({ id, finish, pose }, paint, rings) =>
       lines.push(
-        `<path ${attribute("class", `print ${finish}`)} ${attribute("data-print", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-rule="evenodd" d="${pathOf(contours)}"/>`,
+        `<path ${attribute("class", `print ${finish}`)} ${attribute("data-print", id)} ${attribute("data-paint", paint)} fill="${hex(paint)}" fill-rule="evenodd" d="${pathOf(pose ? rings.map((ring) => placeContour(ring, pose)) : rings)}"/>`,
       ),
     brick: ({ id, tone }, contour) =>
       lines.push(
         `<path class="brick" ${attribute("data-brick", id)} ${attribute("data-paint", tone)} fill="${hex(tone)}" d="${pathOf([contour])}"/>`,
       ),
-    sheet: ({ n, roll }, hex, contour) =>
+    sheet: ({ n, roll }, { hex }, contour) =>
       lines.push(
         `<path class="paper" ${clip} data-sheet="${n}" data-roll="${roll}" fill="${hex}" stroke="#6b6070" stroke-width="1" d="${pathOf([contour])}"/>`,
       ),
@@ -114,7 +116,7 @@ function drawWall({ wall, laid }: OrderedWall, hexOf: ReadonlyMap<string, string
         `<path class="line" ${attribute("data-id", id)} fill="none" stroke="#2b1f33" stroke-width="1" d="M${point(a)}L${point(b)}"><title>${escaped(use)}</title></path>`,
       ),
   };
-  walkPattern(wall, laid?.pattern ?? null, sink);
+  walkWall(wall, drawnPattern(laid?.pattern ?? null), sink);
   if (laid?.pattern.sheets.length) {
     const inside = `M${cornersInsideTrim(wall).map(point).join("L")}Z`;
     lines.unshift(`<clipPath ${attribute("id", clipId)}><path d="${inside}"/></clipPath>`);

@@ -2,6 +2,7 @@ import { tryFull } from "./full";
 import { tryDocuments } from "./fuzz";
 import { tryKills } from "./kill";
 import { tryLock } from "./lock";
+import { tryMutants } from "./mutants";
 import { hashPlans } from "./plans";
 import { tryPower } from "./power";
 import { tryProperties } from "./properties";
@@ -20,6 +21,7 @@ const trials: Record<string, (count: number, seed: number) => Promise<Outcome>> 
   full: tryFull,
   rehearse: tryRehearsals,
   properties: tryProperties,
+  mutants: tryMutants,
 };
 
 const mostTold = 200;

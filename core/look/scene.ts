@@ -1,10 +1,10 @@
 import type { Places } from "./places";
 import type { Box } from "../geometry/curve";
-import { sinCos } from "../geometry/trig";
-import { flattenContour } from "../geometry/flatten";
+import { poser, type Pose } from "../geometry/placeContour";
+import { walkWall, type WallSink } from "../pattern/walkWall";
+import { drawnPlan } from "../plan/drawnPlan";
 import type { PlanEffect, PlanPoint, PlanWall } from "../plan/planTypes";
 import { boxOfWall } from "../wall/boxOfWall";
-import { openingContour } from "../wall/openingContour";
 import { isFixed, type Wall } from "../wall/schema";
 import type { Texture } from "../trade/constants";
 import { lightOf, type Light } from "./colours";
@@ -71,17 +71,18 @@ export function sceneOf({ wall, plan, paints }: LookOf): Scene {
   const flat = { over: [], waver: 0.012, waverMm: 9 } as const;
   put([plan.outline], { ...flat, light: trim, waver: 0 });
   const over = effectsByRegion(plan, light);
-  for (const { id, colour, outline, holes } of plan.regions)
-    put([outline, ...holes], { ...flat, light: light(colour), over: over.get(id) ?? [] });
+  const drawn = drawnPlan(plan);
+  walkWall(wall, drawn, {
+    region: ({ id, colour, rings }) =>
+      put(rings, { ...flat, light: light(colour), over: over.get(id) ?? [] }),
+  });
   for (const effect of new Set([...over.values()].flat())) effect.fit?.(raster, numbersUnder(seen, effect));
-  putSheets(plan, box, put);
-  putBricks(plan, light, wall.base, put);
-  putPrints(plan, light, put);
-  putThings(wall, put);
+  walkWall(wall, drawn, lyingOn({ wall, plan, box, light, put }));
   return { box, texture: wall.texture, raster, seen };
 }
 
-type Put = (rings: readonly (readonly PlanPoint[])[], what: Seen) => void;
+type Ring = readonly PlanPoint[];
+type Put = (rings: readonly Ring[], what: Seen) => void;
 
 const numbersUnder = (seen: readonly Seen[], effect: Painted): ReadonlySet<number> =>
   new Set(seen.flatMap(({ over }, index) => (over.includes(effect) ? [index + 1] : [])));
@@ -120,24 +121,75 @@ function boxAround(points: readonly PlanPoint[]): Box {
   return box;
 }
 
-function putSheets({ sheets = [] }: PlanWall, { minY, maxY }: Box, put: Put): void {
-  for (const { drops, hex, repeat } of sheets) {
-    const shade = (by: number): Seen => ({
-      light: scaled(lightOf(hex), by),
-      over: [],
-      waver: 0.004,
-      waverMm: 40,
-    });
-    const [plain, seam, motif] = [shade(1), shade(0.8), shade(0.88)];
-    for (const { from, to, phase } of drops) {
-      put([rectangle(from, minY, to - from, maxY - minY)], plain);
-      put([rectangle(to - 1, minY, 1, maxY - minY)], seam);
-      if (repeat === null) continue;
+interface Ground {
+  readonly wall: Wall;
+  readonly plan: PlanWall;
+  readonly box: Box;
+  readonly light: (paint: string) => Light;
+  readonly put: Put;
+}
+
+/** What is laid, printed or fixed on the pieces. */
+function lyingOn({ wall, plan, box, light, put }: Ground): WallSink<Ring> {
+  const still = { over: [], waver: 0, waverMm: 1 } as const;
+  const alike = new Map<string, Seen>();
+  const once = (key: string, make: () => Seen): Seen => {
+    const seen = alike.get(key) ?? make();
+    alike.set(key, seen);
+    return seen;
+  };
+  const paper = (hex: string, by: number) =>
+    once(`${hex} ${by}`, () => ({ light: scaled(lightOf(hex), by), over: [], waver: 0.004, waverMm: 40 }));
+  const faded = fadingOf(plan);
+  return {
+    sheet: ({ from, to, phase }, { hex, repeat }, ring) => {
+      put([ring], paper(hex, 1));
+      put([rectangle(to - 1, box.minY, 1, box.maxY - box.minY)], paper(hex, 0.8));
+      if (repeat === null) return;
       const [half, middle] = [Math.min(repeat, to - from) * 0.28, (from + to) / 2];
-      for (let y = maxY - repeat / 2 + phase; y > minY - half; y -= repeat)
-        put([lozenge(middle, y, half)], motif);
-    }
-  }
+      for (let y = box.maxY - repeat / 2 + phase; y > box.minY - half; y -= repeat)
+        put([lozenge(middle, y, half)], paper(hex, 0.88));
+    },
+    brick: ({ tone, nthOfLoad }, ring, finish) => {
+      const face = once(`${finish} ${tone} ${nthOfLoad}`, () => ({
+        light: mixed(light(tone), light(wall.base), faded(finish, nthOfLoad)),
+        over: [],
+        waver: 0.09,
+        waverMm: 14,
+      }));
+      put([ring], face);
+    },
+    print: ({ pose }, paint, rings) => {
+      const look = once(`print ${paint}`, () => ({ light: light(paint), over: [], waver: 0.06, waverMm: 7 }));
+      put(pose ? posed(rings, pose) : rings, look);
+    },
+    opening: ({ kind }, hole, casing) => {
+      if (casing) put([casing], { ...still, light: trim });
+      put([hole], { ...still, light: kind === "window" ? glass : wood });
+    },
+    fixture: (fixture) => {
+      const { x, y, width, height } = fixture;
+      if (isFixed(fixture)) put([rectangle(x, y, width, height)], { ...still, light: trim });
+    },
+  };
+}
+
+/** How much of the wall faces show as their loads print them: none of the first of a load, most of the last one. */
+function fadingOf({ bricks = [] }: PlanWall): (finish: string, nthOfLoad: number) => number {
+  const most = new Map(
+    bricks.map(({ finish, list }) => [finish, Math.max(2, ...list.map(({ nthOfLoad }) => nthOfLoad))]),
+  );
+  return (finish, nthOfLoad) => (fadeShare * (nthOfLoad - 1)) / (most.get(finish)! - 1);
+}
+
+function posed(rings: readonly Ring[], pose: Pose): PlanPoint[][] {
+  const place = poser(pose);
+  return rings.map((ring) =>
+    ring.map(([x, y]): PlanPoint => {
+      const placed = place({ x, y });
+      return [placed.x, placed.y];
+    }),
+  );
 }
 
 const lozenge = (x: number, y: number, half: number): PlanPoint[] => [
@@ -146,71 +198,6 @@ const lozenge = (x: number, y: number, half: number): PlanPoint[] => [
   [x, y - half],
   [x - half, y],
 ];
-
-/** Faces as their loads print them: the first of a load full, the last one letting the wall show. */
-function putBricks({ bricks = [] }: PlanWall, light: (paint: string) => Light, base: string, put: Put): void {
-  for (const { list } of bricks) {
-    const most = Math.max(2, ...list.map(({ nthOfLoad }) => nthOfLoad));
-    const looks = new Map<string, Seen>();
-    for (const { box, tone, nthOfLoad } of list) {
-      const key = `${tone} ${nthOfLoad}`;
-      const face = looks.get(key) ?? {
-        light: mixed(light(tone), light(base), (fadeShare * (nthOfLoad - 1)) / (most - 1)),
-        over: [],
-        waver: 0.09,
-        waverMm: 14,
-      };
-      looks.set(key, face);
-      put([rectangle(...box)], face);
-    }
-  }
-}
-
-function putPrints({ prints = [], motifs = [] }: PlanWall, light: (paint: string) => Light, put: Put): void {
-  const byId = new Map(motifs.map((motif) => [motif.id, motif]));
-  const looks = new Map<string, Seen>();
-  const dabbed = (paint: string): Seen => {
-    const look = looks.get(paint) ?? { light: light(paint), over: [], waver: 0.06, waverMm: 7 };
-    looks.set(paint, look);
-    return look;
-  };
-  for (const { motif, overlay, at, turn, mirrored, kept } of prints.flatMap(({ list }) => list)) {
-    if (kept) {
-      for (const { colour, contours } of kept) put(contours, dabbed(colour));
-      continue;
-    }
-    const place = placer(at, turn, mirrored === true);
-    for (const cutout of byId.get(motif)?.cutouts ?? []) {
-      if (cutout.overlay !== overlay) continue;
-      put(
-        cutout.contours.map((ring) => ring.map(place)),
-        dabbed(cutout.colour),
-      );
-    }
-  }
-}
-
-function placer([x, y]: PlanPoint, turn: number, isMirrored: boolean): (point: PlanPoint) => PlanPoint {
-  const { sin, cos } = sinCos((turn / 180) * Math.PI);
-  return ([px, py]) => {
-    const across = isMirrored ? -px : px;
-    return [x + across * cos - py * sin, y + across * sin + py * cos];
-  };
-}
-
-function putThings({ openings, fixtures }: Wall, put: Put): void {
-  const still = { over: [], waver: 0, waverMm: 1 } as const;
-  for (const opening of openings) {
-    const ring = (margin: number) =>
-      flattenContour(openingContour(opening, margin)).map(({ x, y }): PlanPoint => [x, y]);
-    if (opening.casing > 0) put([ring(opening.casing)], { ...still, light: trim });
-    put([ring(0)], { ...still, light: opening.kind === "window" ? glass : wood });
-  }
-  for (const fixture of fixtures.filter(isFixed)) {
-    const { x, y, width, height } = fixture;
-    put([rectangle(x, y, width, height)], { ...still, light: trim });
-  }
-}
 
 const rectangle = (x: number, y: number, width: number, height: number): PlanPoint[] => [
   [x, y],

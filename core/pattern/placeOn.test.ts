@@ -7,7 +7,8 @@ import { placeContour } from "../geometry/placeContour";
 import { cutWall } from "./cutWall";
 import type { Design } from "./pattern";
 import { colour, designOf, height, leaf, opening, surfaceOf, width } from "./tests/prints";
-import { walkPattern } from "./walkPattern";
+import { drawnPattern } from "./drawnPattern";
+import { walkWall } from "./walkWall";
 import { runsOf } from "@/core/tests/runsOf";
 
 /** Much finer than anything is drawn. */
@@ -151,18 +152,17 @@ it("the walker shows all that there is, once: regions as large as the surface, p
   const openings: string[] = [];
   const sum = (contours: readonly Contour[]) =>
     contours.reduce((total, contour) => total + signedArea(contour), 0);
-  walkPattern(surface.wall, pattern, {
-    region: (_, contours) => (regions += sum(contours)),
+  walkWall(surface.wall, drawnPattern(pattern), {
+    region: ({ rings }) => void (regions += sum(rings)),
     // The hole of the leaf is drawn as it was given, counter-clockwise like the leaf.
-    print: ({ kept }, paint, contours) =>
-      (prints +=
-        kept || paint !== colour ? sum(contours) : signedArea(contours[0]!) - signedArea(contours[1]!)),
+    print: ({ pose }, paint, rings) => {
+      const placed = pose ? rings.map((ring) => placeContour(ring, pose)) : rings;
+      prints += !pose || paint !== colour ? sum(placed) : signedArea(placed[0]!) - signedArea(placed[1]!);
+    },
     brick: () => expect.unreachable(),
     sheet: () => expect.unreachable(),
-    tint: (_, paint) => expect(paint).toBe("mist"),
-    opening: ({ id }, _, casing) => openings.push(`${id} ${casing !== null}`),
-    fixture: () => undefined,
-    line: () => undefined,
+    tint: (_, paint) => void expect(paint).toBe("mist"),
+    opening: ({ id }, _, casing) => void openings.push(`${id} ${casing !== null}`),
   });
   expect(regions).toBeCloseTo(width * height - Math.PI * 190 * 190, 4);
   // Shoelace of the leaf: 12,500, less its hole of 25; the berry of 25 makes up for that.

@@ -1,18 +1,15 @@
 import { PlateText } from "@/ui/parts/PlateText";
 import { Measure } from "@/ui/parts/Measure";
-import { flattenContour } from "@/core/geometry/flatten";
 import { formatReading } from "@/core/measure/formatReading";
 import { formatLength, formatSpan } from "@/core/measure/formatLength";
 import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
-import { isFixed, type Wall } from "@/core/wall/schema";
+import type { Wall } from "@/core/wall/schema";
 import type { Box } from "@/core/geometry/curve";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import { openingContour } from "@/core/wall/openingContour";
 import { textWidth } from "@/ui/parts/textWidth";
-import { Sheets } from "@/ui/wall-view/Sheets";
-import { Bricks } from "@/ui/wall-view/Bricks";
-import { Prints } from "@/ui/wall-view/Prints";
+import { LayerDrawing, type Look } from "@/ui/wall-view/LayerDrawing";
+import { wallLayers } from "@/ui/wall-view/wallLayers";
 import { pathOf } from "@/ui/wall-view/pathOf";
 
 interface Props {
@@ -59,7 +56,8 @@ function layOutSheet(wall: Wall, marks: PlanWall["marks"]): SheetScale {
 export function PrintedElevation({ job, wall, planned }: Props) {
   const sheet = layOutSheet(wall, planned.marks);
   const { box, scale, height, x, y } = sheet;
-  const hatchOf = printHatches(job, wall);
+  const layers = wallLayers(wall, planned);
+  const look = lookOf(job, wall);
   return (
     <svg
       viewBox={`0 0 ${sheetWidth} ${height}`}
@@ -68,52 +66,21 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       aria-label="Elevation with running dimensions"
     >
       <PrintHatches prefix="print" scale={1} />
+      <PrintHatches prefix="printed" scale={scale} />
       <clipPath id="printed-wall">
         <path d={sheet.path(planned.outline)} />
       </clipPath>
       <path d={sheet.path(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
-      {planned.regions.map((region) => (
-        <path
-          key={region.id}
-          d={[region.outline, ...region.holes].map(sheet.path).join("")}
-          fill={`url(#print-${hatchOf(region.colour)})`}
-          fillRule="evenodd"
-          stroke="#000"
-          strokeWidth={0.9}
-        />
-      ))}
-      {planned.sheets && (
-        <g clipPath="url(#printed-wall)">
-          <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
-            <Sheets sheets={planned.sheets} box={box} isPrinted />
-          </g>
+      <g clipPath="url(#printed-wall)">
+        <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
+          {layers.map((layer, index) => (
+            <LayerDrawing key={index} layer={layer} look={look} box={box} />
+          ))}
         </g>
-      )}
-      <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
-        <PrintHatches prefix="printed" scale={scale} />
-        {planned.bricks && (
-          <Bricks
-            bricks={planned.bricks}
-            top={box.maxY}
-            fillOf={(paint) => `url(#printed-${hatchOf(paint)})`}
-            outline="#000"
-          />
-        )}
-        <Prints
-          plan={planned}
-          box={box}
-          fillOf={white}
-          hatchOf={(paint) => `url(#printed-${hatchOf(paint)})`}
-          mostAsShapes={Infinity}
-          outline="#000"
-        />
+        {wall.openings.map((opening) => (
+          <OpeningWords key={opening.id} opening={opening} sheet={sheet} units={job.units} />
+        ))}
       </g>
-      {wall.openings.map((opening) => (
-        <g key={opening.id} clipPath="url(#printed-wall)">
-          <PrintedOpening opening={opening} sheet={sheet} units={job.units} />
-        </g>
-      ))}
-      <PrintedFixtures wall={wall} sheet={sheet} />
       <Readings planned={planned} {...sheet} />
       <g stroke="#000">
         <line x1={x(0)} x2={x(wall.width)} y1={height - 20} y2={height - 20} />
@@ -128,8 +95,19 @@ export function PrintedElevation({ job, wall, planned }: Props) {
   );
 }
 
-/** Under the hatch, which lies in the wall's own directions. */
-const white = () => "#fff";
+/** In hatches, black on white: what is printed is white under its hatch, which lies in the wall's own directions. */
+function lookOf(job: Job, wall: Wall): Look {
+  const hatchOf = printHatches(job, wall);
+  const hatched = (paint: string) => `url(#printed-${hatchOf(paint)})`;
+  return {
+    fillOf: () => "#fff",
+    hatchOfPieces: hatched,
+    hatchOf: hatched,
+    outline: "#000",
+    isColoured: false,
+    mostShapes: Infinity,
+  };
+}
 
 interface OpeningProps {
   readonly opening: Wall["openings"][number];
@@ -137,39 +115,19 @@ interface OpeningProps {
   readonly units: Job["units"];
 }
 
-/** An opening in its casing, with its name and size. */
-function PrintedOpening({ opening, sheet: { x, y, path }, units }: OpeningProps) {
-  const shape = (gap: number): PlanPoint[] =>
-    flattenContour(openingContour(opening, gap)).map((point) => [point.x, point.y]);
+/** The name and the size of an opening, in its middle. */
+function OpeningWords({ opening, sheet: { x, y }, units }: OpeningProps) {
   const middle = { x: x(opening.x + opening.width / 2), y: y(opening.y + opening.height / 2) };
   return (
-    <g>
-      <path d={path(shape(opening.casing))} fill="#fff" stroke="#000" />
-      <path d={path(shape(0))} fill="#fff" stroke="#000" />
+    <>
       <Words {...middle} text={opening.name ?? opening.kind} />
       <Words
         x={middle.x}
         y={middle.y + 18}
         text={`${formatLength(opening.width, units)} × ${formatLength(opening.height, units)}`}
       />
-    </g>
+    </>
   );
-}
-
-/** What stands before the wall is dashed; what is fixed to it is left out of the paint. */
-function PrintedFixtures({ wall, sheet: { x, y, scale } }: { wall: Wall; sheet: SheetScale }) {
-  return wall.fixtures.map((fixture) => (
-    <rect
-      key={fixture.id}
-      x={x(fixture.x)}
-      y={y(fixture.y + fixture.height)}
-      width={fixture.width * scale}
-      height={fixture.height * scale}
-      fill={isFixed(fixture) ? "#fff" : "none"}
-      stroke="#000"
-      strokeDasharray={isFixed(fixture) ? undefined : "5 4"}
-    />
-  ));
 }
 
 interface ReadingsProps extends Pick<SheetScale, "box" | "x" | "y"> {

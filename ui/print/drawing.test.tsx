@@ -203,10 +203,8 @@ it("what lies on a wall is drawn within it: bricks, and sheets of paper cut off 
   );
   expect(markup).toContain('clip-path="url(#printed-wall)"');
   // Faces are drawn down from the wall's top, in its own mm.
-  const [, faces] = /data-bricks="kelp"/.exec(markup)
-    ? /d="([^"]*)"[^>]*data-bricks="kelp"/.exec(markup)!
-    : [];
-  const starts = [...faces!.matchAll(/M(-?[\d.]+) (-?[\d.]+)h/g)].map(([, x, y]) => [Number(x), Number(y)]);
+  const [, faces] = /data-bricks="kelp"><path d="([^"]*)"/.exec(markup)!;
+  const starts = [...faces!.matchAll(/M(-?[\d.]+) (-?[\d.]+)L/g)].map(([, x, y]) => [Number(x), Number(y)]);
   expect(starts.length).toBeGreaterThan(50);
   for (const [x, y] of starts) {
     expect(x).toBeGreaterThanOrEqual(0);

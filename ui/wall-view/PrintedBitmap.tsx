@@ -13,11 +13,12 @@ const restMs = 90;
 
 interface Props {
   readonly shapes: readonly PrintShape[];
+  readonly fillOf: (paint: string) => string;
   readonly box: Box;
 }
 
 /** Very many prints as one bitmap, in the pixels that it takes up on the screen: it costs nothing while the wall is moved. */
-export function PrintedBitmap({ shapes, box }: Props) {
+export function PrintedBitmap({ shapes, fillOf, box }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const drawnFor = useRef(0);
   const { minX, maxY } = box;
@@ -30,8 +31,8 @@ export function PrintedBitmap({ shapes, box }: Props) {
     element.width = Math.max(1, Math.round(wide * scale));
     element.height = Math.max(1, Math.round(high * scale));
     const context = element.getContext("2d");
-    if (context) drawPrints(context, shapes, [scale, 0, 0, -scale, -minX * scale, maxY * scale]);
-  }, [shapes, minX, maxY, wide, high]);
+    if (context) drawPrints(context, shapes, fillOf, [scale, 0, 0, -scale, -minX * scale, maxY * scale]);
+  }, [shapes, fillOf, minX, maxY, wide, high]);
   // It is told before it is first seen, and when it is shown after it was hidden.
   useEffect(() => {
     const observer = new ResizeObserver(draw);

@@ -1,8 +1,7 @@
 import { useMemo } from "react";
 import type { Box } from "@/core/geometry/curve";
-import type { PlanWall } from "@/core/plan/planTypes";
 import { PrintedBitmap } from "./PrintedBitmap";
-import { pathsByPaint, printShapes, type PrintShape } from "./printShapes";
+import { pathsByPaint, type PrintShape } from "./printShapes";
 
 /** So many are drawn as shapes on the screen. */
 const mostShapes = 300;
@@ -10,7 +9,7 @@ const mostShapes = 300;
 const mostHatched = 1500;
 
 interface Props {
-  readonly plan: Pick<PlanWall, "prints" | "motifs">;
+  readonly shapes: readonly PrintShape[];
   /** Of the wall, in its own mm. */
   readonly box: Box;
   readonly fillOf: (paint: string) => string;
@@ -22,35 +21,26 @@ interface Props {
 }
 
 /** What is printed on a wall, in the wall's mm with y down from its top. */
-export function Prints({
-  plan: { prints, motifs },
-  box,
-  fillOf,
-  mostAsShapes = mostShapes,
-  outline,
-  hatchOf,
-}: Props) {
-  const shapes = useMemo(() => printShapes({ prints, motifs }, fillOf), [prints, motifs, fillOf]);
-  const count = prints?.reduce((sum, { list }) => sum + list.length, 0) ?? 0;
-  if (count === 0) return null;
+export function Prints({ shapes, box, fillOf, mostAsShapes = mostShapes, outline, hatchOf }: Props) {
+  const count = useMemo(() => new Set(shapes.map(({ id }) => id)).size, [shapes]);
   const hatched = hatchOf && count <= Math.max(mostHatched, mostAsShapes) && (
     <PrintHatch shapes={shapes} top={box.maxY} hatchOf={hatchOf} outline={outline} />
   );
   if (count > mostAsShapes) {
     return (
       <>
-        <PrintedBitmap shapes={shapes} box={box} />
+        <PrintedBitmap shapes={shapes} fillOf={fillOf} box={box} />
         {hatched}
       </>
     );
   }
   return (
     <g data-prints={count}>
-      {shapes.map(({ key, fill, d, matrix }) => (
+      {shapes.map(({ paint, d, matrix }, index) => (
         <path
-          key={key}
+          key={index}
           d={d}
-          fill={fill}
+          fill={fillOf(paint)}
           fillRule="evenodd"
           stroke={outline}
           vectorEffect="non-scaling-stroke"

@@ -5,8 +5,9 @@ import type { PlanWall } from "@/core/plan/planTypes";
 import type { Paint } from "@/core/paint/schema";
 import { boxOfWall, cornersOfWall } from "@/core/wall/boxOfWall";
 import type { Wall } from "@/core/wall/schema";
-import { drawPrints, printShapes, type PrintShape } from "./printShapes";
-import { asPoints, pathsByColour, unpainted } from "./WallDrawing";
+import { drawPrints, type PrintShape } from "./printShapes";
+import { asPoints, unpainted } from "./WallDrawing";
+import { wallLayers } from "./wallLayers";
 import { pathOf } from "./pathOf";
 import type { Size, View } from "./useView";
 
@@ -71,28 +72,30 @@ interface Drawing {
   readonly top: number;
   readonly pieces: readonly { readonly fill: string; readonly path: Path2D }[];
   readonly prints: readonly PrintShape[];
+  readonly hexOf: (paint: string) => string;
 }
 
 function drawingOf(wall: Wall, plan: PlanWall, paints: readonly Paint[]): Drawing {
   const top = boxOfWall(wall).maxY;
-  if (typeof Path2D === "undefined") return { top, pieces: [], prints: [] };
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
+  if (typeof Path2D === "undefined") return { top, pieces: [], prints: [], hexOf };
+  const layers = wallLayers(wall, plan);
   return {
     top,
     pieces: [
       { fill: unpainted, path: new Path2D(pathOf(asPoints(cornersOfWall(wall)), top)) },
-      ...[...pathsByColour(plan.regions, top)].map(([colour, d]) => ({
-        fill: hexOf(colour),
-        path: new Path2D(d),
-      })),
+      ...layers.flatMap((layer) =>
+        layer.kind === "pieces" ? [{ fill: hexOf(layer.paint), path: new Path2D(layer.d) }] : [],
+      ),
     ],
-    prints: printShapes(plan, hexOf),
+    prints: layers.flatMap((layer) => (layer.kind === "prints" ? layer.shapes : [])),
+    hexOf,
   };
 }
 
 function draw(
   canvas: HTMLCanvasElement,
-  { top, pieces, prints }: Drawing,
+  { top, pieces, prints, hexOf }: Drawing,
   { scale, x, y }: { readonly scale: number; readonly x: number; readonly y: number },
   { width, height }: Size,
 ): void {
@@ -110,5 +113,5 @@ function draw(
     context.fillStyle = fill;
     context.fill(path, "evenodd");
   }
-  drawPrints(context, prints, [mm, 0, 0, -mm, density * x, density * y + mm * top]);
+  drawPrints(context, prints, hexOf, [mm, 0, 0, -mm, density * x, density * y + mm * top]);
 }

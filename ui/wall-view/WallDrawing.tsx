@@ -1,16 +1,11 @@
-import { memo, useCallback, useId, useMemo } from "react";
-import { groupBy } from "@/core/geometry/groupBy";
+import { memo, useId, useMemo } from "react";
 import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Paint } from "@/core/paint/schema";
-import { isFixed, type Wall } from "@/core/wall/schema";
-import { flattenContour } from "@/core/geometry/flatten";
+import type { Wall } from "@/core/wall/schema";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
-import { Bricks } from "./Bricks";
-import { Effects } from "./Effects";
+import { LayerDrawing, type Look } from "./LayerDrawing";
 import { pathOf } from "./pathOf";
-import { Sheets } from "./Sheets";
-import { Prints } from "./Prints";
-import { openingContour } from "@/core/wall/openingContour";
+import { wallLayers, type Layer } from "./wallLayers";
 
 interface Props {
   readonly wall: Wall;
@@ -33,121 +28,69 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
   const top = boxOfWall(wall).maxY;
   const outline = pathOf(asPoints(cornersOfWall(wall)), top);
   const inside = pathOf(asPoints(cornersInsideTrim(wall)), top);
-  const hexOf = useCallback(
-    (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff",
-    [paints],
-  );
-  // What is laid or printed is small beside pieces, and has finer lines.
-  const hatchOf = hatch
-    ? (id: string) => (id === wall.base ? undefined : `url(#${hatch}-fine-${hatchIndex(paints, id)})`)
-    : undefined;
+  const box = boxOfWall(wall);
+  const layers = useMemo(() => wallLayers(wall, plan), [wall, plan]);
+  const look = useMemo(() => lookOf(wall, paints, hatch), [wall, paints, hatch]);
   const clip = useId();
   return (
     <g>
       <clipPath id={clip}>
         <path d={outline} />
       </clipPath>
+      {plan?.sheets && (
+        <clipPath id={`${clip}-papered`}>
+          <path d={inside} />
+        </clipPath>
+      )}
       {hatch && <HatchPatterns prefix={hatch} />}
       {!isOnCanvas && (
         <>
           <path d={outline} fill={unpainted} />
-          {plan?.regions.length ? (
-            <Regions regions={plan.regions} top={top} paints={paints} base={wall.base} hatch={hatch} />
-          ) : (
-            plan?.surface_m2 !== 0 && <path d={inside} fill={hexOf(wall.base)} />
+          {!plan?.regions.length && plan?.surface_m2 !== 0 && (
+            <path d={inside} fill={look.fillOf(wall.base)} />
           )}
         </>
       )}
-      {plan?.effects && <Effects effects={plan.effects} regions={plan.regions} top={top} hexOf={hexOf} />}
-      {plan?.sheets && (
-        <g clipPath={`url(#${clip}-papered)`}>
-          <clipPath id={`${clip}-papered`}>
-            <path d={inside} />
-          </clipPath>
-          <Sheets sheets={plan.sheets} box={boxOfWall(wall)} />
-        </g>
-      )}
-      {plan?.bricks && <Bricks bricks={plan.bricks} top={top} fillOf={hexOf} hatchOf={hatchOf} />}
-      {plan && !isOnCanvas && <Prints plan={plan} box={boxOfWall(wall)} fillOf={hexOf} hatchOf={hatchOf} />}
+      {layers.map((layer, index) => {
+        if (isInFront(layer) || (isOnCanvas && isForTheCanvas(layer))) return null;
+        const drawn = <LayerDrawing key={index} layer={layer} look={look} box={box} />;
+        // Sheets are drawn past the wall and cut off as they are at its edges.
+        return layer.kind === "sheet" ? (
+          <g key={index} clipPath={`url(#${clip}-papered)`}>
+            {drawn}
+          </g>
+        ) : (
+          drawn
+        );
+      })}
       {wall.skirting + wall.cornice > 0 && plan?.surface_m2 !== 0 && (
         <path d={inside} fill="none" stroke="#b9ad9b" vectorEffect="non-scaling-stroke" />
       )}
-      {wall.openings.map((opening) => (
-        <g key={opening.id} clipPath={`url(#${clip})`}>
-          {opening.casing > 0 && (
-            <path
-              d={pathOf(pointsOf(opening, opening.casing), top)}
-              fill="#f7f3ea"
-              stroke="#8b8074"
-              vectorEffect="non-scaling-stroke"
-            />
-          )}
-          <path
-            d={pathOf(pointsOf(opening, 0), top)}
-            fill={opening.kind === "window" ? "#e2e8ea" : "#e6dfd3"}
-            stroke="#8b8074"
-            vectorEffect="non-scaling-stroke"
-          />
+      {layers.filter(isInFront).map((layer, index) => (
+        <g key={index} clipPath={layer.kind === "opening" ? `url(#${clip})` : undefined}>
+          <LayerDrawing layer={layer} look={look} box={box} />
         </g>
       ))}
-      {wall.fixtures.map((fixture) => {
-        const isFurniture = !isFixed(fixture);
-        return (
-          <rect
-            key={fixture.id}
-            x={fixture.x}
-            y={top - fixture.y - fixture.height}
-            width={fixture.width}
-            height={fixture.height}
-            fill={isFurniture ? "none" : "#ffffff"}
-            stroke="#6b6070"
-            strokeDasharray={isFurniture ? "6 5" : undefined}
-            vectorEffect="non-scaling-stroke"
-          />
-        );
-      })}
       <path d={outline} fill="none" stroke="#2b1f33" strokeOpacity="0.55" vectorEffect="non-scaling-stroke" />
     </g>
   );
 }
 
-interface RegionsProps {
-  readonly regions: PlanWall["regions"];
-  readonly top: number;
-  readonly paints: readonly Paint[];
-  readonly base: string;
-  readonly hatch?: string;
+/** What stands in a wall or before it, over the line of its trim. */
+const isInFront = ({ kind }: Layer): boolean => kind === "opening" || kind === "fixture";
+const isForTheCanvas = ({ kind }: Layer): boolean => kind === "pieces" || kind === "prints";
+
+/** The client's own colours, and lines over those that are not the base where they are asked for. */
+function lookOf(wall: Wall, paints: readonly Paint[], hatch: string | undefined): Look {
+  const hatched = (prefix: string) => (id: string) =>
+    id === wall.base ? undefined : `url(#${prefix}-${hatchIndex(paints, id)})`;
+  return {
+    fillOf: (id) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff",
+    isColoured: true,
+    // What is laid or printed is small beside pieces, and has finer lines.
+    ...(hatch && { hatchOfPieces: hatched(hatch), hatchOf: hatched(`${hatch}-fine`) }),
+  };
 }
-
-/** The pieces of a wall, those of a colour as one path; drawn anew only when they are others. */
-const Regions = memo(function Regions({ regions, top, paints, base, hatch }: RegionsProps) {
-  const paths = useMemo(() => pathsByColour(regions, top), [regions, top]);
-  return [...paths].map(([colour, d]) => {
-    const hex = paints.find(({ id }) => id === colour)?.hex ?? "#ffffff";
-    return (
-      <g key={colour}>
-        <path d={d} fill={hex} fillRule="evenodd" />
-        {hatch && colour !== base && (
-          <path d={d} fill={`url(#${hatch}-${hatchIndex(paints, colour)})`} fillRule="evenodd" />
-        )}
-      </g>
-    );
-  });
-});
-
-/** Path data by colour: pieces share no ground, so that all of a colour may be filled at once. */
-export function pathsByColour(regions: PlanWall["regions"], top: number): Map<string, string> {
-  const parts = groupBy(regions, ({ colour }) => colour);
-  return new Map(
-    [...parts].map(([colour, own]) => [
-      colour,
-      own.flatMap(({ outline, holes }) => [outline, ...holes].map((ring) => pathOf(ring, top))).join(""),
-    ]),
-  );
-}
-
-const pointsOf = (opening: Wall["openings"][number], margin: number): PlanPoint[] =>
-  flattenContour(openingContour(opening, margin)).map(({ x, y }) => [x, y]);
 
 /** Angle and spacing in mm; as many as colours are likely on one wall. */
 const hatches = [

@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
-import type { PlanMotif, PlanPrints } from "@/core/plan/planTypes";
-import { pathsByPaint, printShapes } from "./printShapes";
+import { drawnPlan } from "@/core/plan/drawnPlan";
+import type { PlanMotif, PlanPrints, PlanWall } from "@/core/plan/planTypes";
+import { pathsByPaint, printShape } from "./printShapes";
 
 const motif: PlanMotif = {
   id: "f/leaf",
@@ -44,34 +45,35 @@ const prints = (list: PlanPrints["list"]): PlanPrints[] => [
 ];
 
 it("a print is mirrored, then turned, then put in its place, and what is left of a cut one is where it is", () => {
-  const shapes = printShapes(
-    {
-      motifs: [motif],
-      prints: prints([
-        { ...print, id: "f/a", at: [100, 50], turn: 90, mirrored: true },
-        {
-          ...print,
-          id: "f/b",
-          at: [0, 0],
-          turn: 0,
-          share: 0.5,
-          kept: [
-            {
-              colour: "kelp",
-              contours: [
-                [
-                  [1, 2],
-                  [3, 4],
-                ],
+  const drawn = drawnPlan({
+    regions: [],
+    motifs: [motif],
+    prints: prints([
+      { ...print, id: "f/a", at: [100, 50], turn: 90, mirrored: true },
+      {
+        ...print,
+        id: "f/b",
+        at: [0, 0],
+        turn: 0,
+        share: 0.5,
+        kept: [
+          {
+            colour: "kelp",
+            contours: [
+              [
+                [1, 2],
+                [3, 4],
               ],
-            },
-          ],
-        },
-      ]),
-    },
-    (paint) => `#${paint}`,
+            ],
+          },
+        ],
+      },
+    ]),
+  } as Partial<PlanWall> as PlanWall);
+  const shapes = drawn.prints.flatMap((own) =>
+    own.parts.map(({ paint, rings }) => printShape(own, paint, rings)),
   );
-  expect(shapes.map(({ fill }) => fill)).toEqual(["#kelp", "#kelp"]);
+  expect(shapes.map(({ paint }) => paint)).toEqual(["kelp", "kelp"]);
   const paths = [...pathsByPaint(shapes, 200)];
   expect(paths.map(([paint]) => paint)).toEqual(["kelp"]);
   const places = [...paths[0]![1].matchAll(/[ML]([-\d.e]+) ([-\d.e]+)/g)].map(([, x, y]) => [

@@ -1,64 +1,46 @@
 import { groupBy } from "@/core/geometry/groupBy";
-import type { PlanMotif, PlanPoint, PlanPrint, PlanWall } from "@/core/plan/planTypes";
+import type { DrawnPrint } from "@/core/pattern/walkWall";
+import type { PlanPoint } from "@/core/plan/planTypes";
 import { pathOf } from "./pathOf";
 
 type Matrix = [number, number, number, number, number, number];
+type Rings = readonly (readonly PlanPoint[])[];
 
 /** One paint of one print: its outline, and how that is placed in the wall's own coordinates, y up. */
 export interface PrintShape {
-  readonly key: string;
+  readonly id: string;
   readonly paint: string;
-  readonly contours: readonly PlanPoint[][];
-  readonly fill: string;
+  readonly rings: Rings;
   readonly d: string;
   readonly matrix: Matrix;
 }
 
-/** Every paint of every print. */
-export const printShapes = (
-  { prints = [], motifs = [] }: Pick<PlanWall, "prints" | "motifs">,
-  fillOf: (paint: string) => string,
-): PrintShape[] => prints.flatMap(({ list }) => list.flatMap((print) => shapesOf(print, motifs, fillOf)));
+const still: Matrix = [1, 0, 0, 1, 0, 0];
 
-function shapesOf(
-  print: PlanPrint,
-  motifs: readonly PlanMotif[],
-  fillOf: (paint: string) => string,
-): PrintShape[] {
-  const shape = (part: number, colour: string, contours: readonly PlanPoint[][], matrix: Matrix) => ({
-    key: `${print.id} ${print.overlay} ${part}`,
-    paint: colour,
-    contours,
-    fill: fillOf(colour),
-    d: outlineOf(contours),
-    matrix,
-  });
-  if (print.kept) {
-    return print.kept.map(({ colour, contours }, part) => shape(part, colour, contours, [1, 0, 0, 1, 0, 0]));
-  }
-  const motif = motifs.find(({ id }) => id === print.motif);
-  const angle = (print.turn * Math.PI) / 180;
+export function printShape({ id, pose }: DrawnPrint<unknown>, paint: string, rings: Rings): PrintShape {
+  const shape = { id, paint, rings, d: outlineOf(rings) };
+  if (!pose) return { ...shape, matrix: still };
+  const { at, turn, mirrored } = pose;
+  const angle = (turn * Math.PI) / 180;
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-  const side = print.mirrored ? -1 : 1;
-  const matrix: Matrix = [side * cos, side * sin, -sin, cos, print.at[0], print.at[1]];
-  return (motif?.cutouts ?? [])
-    .filter(({ overlay }) => overlay === print.overlay)
-    .map(({ colour, contours }, part) => shape(part, colour, contours, matrix));
+  const side = mirrored ? -1 : 1;
+  return { ...shape, matrix: [side * cos, side * sin, -sin, cos, at.x, at.y] };
 }
 
 /** Fills prints on a canvas whose pixels `base` makes of the wall's own mm, y up. */
 export function drawPrints(
   context: CanvasRenderingContext2D,
   shapes: readonly PrintShape[],
+  fillOf: (paint: string) => string,
   base: Matrix,
 ): void {
   const paths = new Map<string, Path2D>();
-  for (const { fill, d, matrix } of shapes) {
+  for (const { paint, d, matrix } of shapes) {
     const path = paths.get(d) ?? new Path2D(d);
     paths.set(d, path);
     context.setTransform(...base);
     context.transform(...matrix);
-    context.fillStyle = fill;
+    context.fillStyle = fillOf(paint);
     context.fill(path, "evenodd");
   }
 }
@@ -69,8 +51,8 @@ export function pathsByPaint(shapes: readonly PrintShape[], top: number): Map<st
     [...groupBy(shapes, ({ paint }) => paint)].map(([paint, own]) => [
       paint,
       own
-        .flatMap(({ contours, matrix: [a, b, c, d, e, f] }) =>
-          contours.map((ring) =>
+        .flatMap(({ rings, matrix: [a, b, c, d, e, f] }) =>
+          rings.map((ring) =>
             pathOf(
               ring.map(([x, y]) => [a * x + c * y + e, b * x + d * y + f]),
               top,
@@ -82,13 +64,13 @@ export function pathsByPaint(shapes: readonly PrintShape[], top: number): Map<st
   );
 }
 
-const outlines = new WeakMap<readonly PlanPoint[][], string>();
+const outlines = new WeakMap<Rings, string>();
 
 /** Path data of closed outlines; made once for a motif, however often it is printed. */
-function outlineOf(contours: readonly PlanPoint[][]): string {
-  const known = outlines.get(contours);
+function outlineOf(rings: Rings): string {
+  const known = outlines.get(rings);
   if (known !== undefined) return known;
-  const d = contours.map((ring) => `M${ring.map(([x, y]) => `${x} ${y}`).join("L")}Z`).join("");
-  outlines.set(contours, d);
+  const d = rings.map((ring) => `M${ring.map(([x, y]) => `${x} ${y}`).join("L")}Z`).join("");
+  outlines.set(rings, d);
   return d;
 }

@@ -13,7 +13,7 @@ import {
 } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { workBroken } from "../brokenColour";
+import { workBroken } from "../workBroken";
 import type { FinishPart, Site } from "../defineCraft";
 import { missesOn } from "../misses";
 import type { LimewashLayout } from "./layout";

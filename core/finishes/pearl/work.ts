@@ -4,7 +4,7 @@ import { stripsOf } from "../../work/broken/sections";
 import { brokenUse, coatBroken, maskBroken, unmaskBroken, type BrokenWall } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
-import { workBroken } from "../brokenColour";
+import { workBroken } from "../workBroken";
 import type { FinishPart, Site } from "../defineCraft";
 import { missesOn } from "../misses";
 import { lampFor } from "./lamp";

@@ -16,7 +16,7 @@ import { filmMl } from "../../work/filmMl";
 import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft } from "../../work/step";
 import type { Paint } from "../../paint/schema";
-import { workBroken } from "../brokenColour";
+import { workBroken } from "../workBroken";
 import type { FinishPart, Site } from "../defineCraft";
 import type { TrowelledLayout } from "./layout";
 import { edgeTone, mainTone, tonesOf, type TrowelledSpec } from "./spec";

@@ -7,7 +7,7 @@ import type { Contribution, SundryUse, Table } from "../../work/contribution";
 import { finishStep } from "../../work/keys";
 import { floorCovered } from "../../work/room/protectRoom";
 import { waitFor, type StepDraft } from "../../work/step";
-import { workBroken } from "../brokenColour";
+import { workBroken } from "../workBroken";
 import type { FinishPart, Site } from "../defineCraft";
 import type { WhitewashLayout } from "./layout";
 import type { WhitewashSpec } from "./spec";

@@ -3,7 +3,7 @@ import { expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { parsed, randomJob } from "@/core/job/tests/jobs";
 import { isForCanvas } from "./WallCanvas";
-import { pathsByColour } from "./WallDrawing";
+import { wallLayers } from "./wallLayers";
 import { runsOf } from "@/core/tests/runsOf";
 
 /** By the shoelace formula over all rings, holes the other way round; mm2. */
@@ -29,8 +29,13 @@ function areaOf(d: string): number {
 it("what is filled of a colour is what its pieces come to, on any wall", () => {
   fc.assert(
     fc.property(randomJob, (document) => {
-      const wall = plan(parsed(document)).walls[0]!;
-      const paths = pathsByColour(wall.regions, 4000);
+      const job = parsed(document);
+      const wall = plan(job).walls[0]!;
+      const paths = new Map(
+        wallLayers(job.walls[0]!, wall).flatMap((layer) =>
+          layer.kind === "pieces" ? [[layer.paint, layer.d] as const] : [],
+        ),
+      );
       const colours = new Set(wall.regions.map(({ colour }) => colour));
       expect(new Set(paths.keys())).toEqual(colours);
       for (const [colour, d] of paths) {
