@@ -6,9 +6,10 @@ import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
 import type { Box } from "@/core/geometry/curve";
-import { boxOfWall } from "@/core/wall/boxOfWall";
+import { boxOfWall, cornersInsideTrim } from "@/core/wall/boxOfWall";
 import { textWidth } from "@/ui/parts/textWidth";
 import { LayerDrawing, type Look } from "@/ui/wall-view/LayerDrawing";
+import { asPoints } from "@/ui/wall-view/WallDrawing";
 import { wallLayers } from "@/ui/wall-view/wallLayers";
 import { pathOf } from "@/ui/wall-view/pathOf";
 
@@ -70,11 +71,16 @@ export function PrintedElevation({ job, wall, planned }: Props) {
       <clipPath id="printed-wall">
         <path d={sheet.path(planned.outline)} />
       </clipPath>
+      <clipPath id="printed-surface">
+        <path d={pathOf(asPoints(cornersInsideTrim(wall)), box.maxY)} />
+      </clipPath>
       <path d={sheet.path(planned.outline)} fill="none" stroke="#000" strokeWidth={1.6} />
       <g clipPath="url(#printed-wall)">
         <g transform={`translate(${x(0)} ${y(box.maxY)}) scale(${scale})`}>
           {layers.map((layer, index) => (
-            <LayerDrawing key={index} layer={layer} look={look} box={box} />
+            <g key={index} clipPath={layer.kind === "sheet" ? "url(#printed-surface)" : undefined}>
+              <LayerDrawing layer={layer} look={look} box={box} />
+            </g>
           ))}
         </g>
         {wall.openings.map((opening) => (
