@@ -6,7 +6,7 @@ import { keepUnchanged } from "@/core/job/planInStages";
 import type { Job } from "@/core/job/schema";
 import { materialNames } from "@/core/paint/schema";
 import { Dice } from "./awkward";
-import type { RandomDocument } from "./documents";
+import { everyKind, type RandomDocument } from "./documents";
 import { boundsOf, numbersOfSchema, setNumber } from "./numbers";
 import { sensibleDocument } from "./sensible";
 import { randomOf } from "./support";
@@ -76,11 +76,42 @@ const edits: readonly Edit[] = [
   },
 ];
 
+it("what is kept is kept by all that it looks at, in a job with every kind of finish", () => {
+  const dice = new Dice(randomOf(inject("propertySeed")));
+  const stages = keepUnchanged();
+  let document = everyKind();
+  plan(jobOf(document)!, stages);
+  // Each looked at by another part of laying out: an object's varnish, offers, ends and tapers.
+  const telling: readonly Edit[] = [
+    (before) => ({
+      ...before,
+      paints: (before.paints as { id: string }[]).map((paint, index) =>
+        index === 1 ? { ...paint, material: "varnish" } : paint,
+      ),
+    }),
+    (before) => ({ ...before, viewingDistance: 700 }),
+    (before) => ({ ...before, viewingDistance: 9000 }),
+    (before) => ({ ...before, tapeDivision: 25 }),
+    ...Array.from({ length: 6 }, () => dice.pick(edits)),
+  ];
+  let compared = 0;
+  for (const edit of telling) {
+    const next = edit(document, dice);
+    const job = jobOf(next);
+    if (!job) continue;
+    document = next;
+    if (emitPlan(plan(job, stages)) !== emitPlan(plan(job)))
+      throw new Error(`kept otherwise than anew: ${JSON.stringify(document)}`);
+    compared++;
+  }
+  expect(compared).toBeGreaterThan(4);
+});
+
 it("what is kept answers as if all were worked out anew, whatever was edited", () => {
   const random = randomOf(inject("propertySeed"));
   const dice = new Dice(random);
   let compared = 0;
-  while (compared < 60) {
+  while (compared < 40) {
     let document = sensibleDocument(random);
     const stages = keepUnchanged();
     const first = jobOf(document);
@@ -98,5 +129,5 @@ it("what is kept answers as if all were worked out anew, whatever was edited", (
       compared++;
     }
   }
-  expect(compared).toBeGreaterThanOrEqual(60);
+  expect(compared).toBeGreaterThanOrEqual(40);
 });

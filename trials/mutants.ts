@@ -21,7 +21,7 @@ const blind = (field: string): Mutant => ({
 });
 
 const mutants: readonly Mutant[] = [
-  ...["material", "tapeDivision", "viewingDistance", "rates", "conditions"].map(blind),
+  ...["material", "tapeDivision", "viewingDistance", "rates", "markAt"].map(blind),
   {
     name: "an answer of a worker that was ended is taken",
     file: "workers/plannerClient.ts",

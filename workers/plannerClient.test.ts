@@ -195,3 +195,16 @@ it("findings that are told again keep the change that was known to cure them", a
   expect(keepAdvice(before, before)).toBe(before);
   expect(keepAdvice(now, undefined)).toBe(now);
 });
+
+it("does not show the walls that an ended worker still answers", async () => {
+  const { planner, answers, shown } = await client();
+  planner.request("first");
+  calls[0]!.answer();
+  await settled();
+  planner.request("slow");
+  await settled();
+  planner.stop();
+  calls[1]!.answer();
+  await settled();
+  expect([shown, answers]).toEqual([[], [planOf("first")]]);
+});

@@ -47,6 +47,23 @@ describe("the fewest groups", () => {
     );
   });
 
+  it("never hold two neighbours, also where those with few neighbours are coloured last", () => {
+    const node = fc.integer({ min: 0, max: 29 });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(node, node), { minLength: 30, maxLength: 90 }), (pairs) => {
+        const graph = graphOf(
+          30,
+          pairs.filter(([a, b]) => a !== b),
+        );
+        const { groups } = colourGraph(graph);
+        graph.forEach((around, node) => {
+          for (const other of around) expect(groups[other]).not.toBe(groups[node]);
+        });
+      }),
+      runsOf(600),
+    );
+  });
+
   it("of known graphs: rings, wheels, everything with everything, and one without a triangle that takes four", () => {
     const counts = (size: number, edges: [number, number][]) => {
       const { count, lowerBound } = colourGraph(graphOf(size, edges));
