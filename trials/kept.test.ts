@@ -79,7 +79,10 @@ const edits: readonly Edit[] = [
 it("what is kept is kept by all that it looks at, in a job with every kind of finish", () => {
   const dice = new Dice(randomOf(inject("propertySeed")));
   const stages = keepUnchanged();
-  let document = everyKind();
+  const every = everyKind();
+  // Trodden on, and without a varnish.
+  const cloth = { id: "trodden", base: "oyster", width: 900, height: 600, object: { kind: "floor-cloth" } };
+  let document: RandomDocument = { ...every, walls: [...(every.walls as object[]), cloth] };
   plan(jobOf(document)!, stages);
   // Each looked at by another part of laying out: an object's varnish, offers, ends and tapers.
   const telling: readonly Edit[] = [
@@ -89,6 +92,7 @@ it("what is kept is kept by all that it looks at, in a job with every kind of fi
         index === 1 ? { ...paint, material: "varnish" } : paint,
       ),
     }),
+    (before) => ({ ...before, edges: { markAt: "edge" } }),
     (before) => ({ ...before, viewingDistance: 700 }),
     (before) => ({ ...before, viewingDistance: 9000 }),
     (before) => ({ ...before, tapeDivision: 25 }),
