@@ -81,8 +81,8 @@ const mutants: readonly Mutant[] = [
   {
     name: "a piece of work stands in each of its parts",
     file: "core/work/stepList.ts",
-    from: "return [shareOf(one, index, parts)];",
-    to: "return [one];",
+    from: "does.map((one) => shareOf(one, index, parts))",
+    to: "does",
     tests: ["trials/documents.test.ts", "trials/keys.test.ts"],
   },
 ];

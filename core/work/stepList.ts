@@ -1,5 +1,5 @@
 import { Allowance, OverLimit, planLimits } from "../trade/allowance";
-import { isTaping, type Act, type Did } from "./act";
+import { isTaping, type Did } from "./act";
 import { cautionsAbove } from "./cautions";
 import { partStep } from "./keys";
 import type { Step, StepDraft, Stretch, Wait } from "./step";
@@ -67,8 +67,10 @@ export class StepList {
   private divide(minutes: number, does: readonly Did[]): { minutes: number; does: readonly Did[] }[] {
     const parts = Math.max(1, Math.ceil(minutes / this.mostMinutes - 1e-9));
     if (parts > planLimits.steps) throw new OverLimit("steps");
-    const shares = parts === 1 ? [does] : divideDoes(does, parts);
-    return shares.map((share) => ({ minutes: minutes / parts, does: share }));
+    return Array.from({ length: parts }, (_, index) => ({
+      minutes: minutes / parts,
+      does: parts === 1 ? does : does.map((one) => shareOf(one, index, parts)),
+    }));
   }
 
   /** Waits for the last parts of steps, the longest of each kind for each step. */
@@ -101,36 +103,16 @@ function takingCare({ does, cautions }: Pick<StepDraft, "does" | "cautions">) {
   };
 }
 
-const laidFirst: ReadonlySet<Act> = new Set(["mask", "tape", "cover"]);
-const takenLast: ReadonlySet<Act> = new Set(["unmask", "peel"]);
-
-/**
- * What each of so many parts does of it, in order: a piece that takes longer than a part goes on in the next. What is laid
- * before a coat is laid in the first part, and comes off in the last.
- */
-function divideDoes(does: readonly Did[], parts: number): Did[][] {
-  const isCoating = does.some(({ act }) => act === "coat" || act === "varnish");
-  return Array.from({ length: parts }, (_, index) =>
-    does.flatMap((one) => {
-      if (isCoating && laidFirst.has(one.act)) return index === 0 ? [one] : [];
-      if (isCoating && takenLast.has(one.act)) return index === parts - 1 ? [one] : [];
-      return [shareOf(one, index, parts)];
-    }),
-  );
-}
-
-/** A part's own of the ids, and of the paint. */
+/** A part's own of the ids, in order, and of the paint: a piece that takes longer than a part goes on in the next. */
 function shareOf(one: Did, index: number, parts: number): Did {
   const { ids, ml } = one;
   const [from, to] = [index, index + 1].map((part) => (part * ids.length) / parts) as [number, number];
   const isMany = ids.length >= parts;
-  return {
-    ...one,
-    ids: isMany
-      ? ids.slice(Math.round(from), Math.round(to))
-      : ids.slice(Math.floor(from), Math.ceil(to - 1e-9)),
-    ...(ml !== undefined && { ml: ml / parts }),
-  };
+  const own = isMany
+    ? ids.slice(Math.round(from), Math.round(to))
+    : ids.slice(Math.floor(from), Math.ceil(to - 1e-9));
+  const share = isMany ? own.length / ids.length : 1 / parts;
+  return { ...one, ids: own, ...(ml !== undefined && { ml: ml * share }) };
 }
 
 /** What a step does in some of its stretches: its work with the ids and the paint of those. */

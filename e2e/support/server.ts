@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from "node:child_process";
-import { cpSync, existsSync, mkdtempSync, rmSync } from "node:fs";
+import { cpSync, mkdtempSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
@@ -47,18 +47,16 @@ export function launch(
   });
 }
 
-/** What a first start on an empty folder leaves; made before all tests. */
-export const firstData = join("test-results", "first-data");
-
-/** A folder as a first start leaves it. */
-function copyFirstData(): string {
+/** A folder as a first start leaves it, where that was made before all tests; else an empty one. */
+function freshData(): string {
   const folder = temporaryFolder();
-  if (existsSync(firstData)) cpSync(firstData, folder, { recursive: true });
+  const first = process.env.JACARANDA_FIRST_DATA;
+  if (first) cpSync(first, folder, { recursive: true });
   return folder;
 }
 
 /** A server of the test's own, on a free port with a data folder of its own. */
-export async function startServer(data = copyFirstData()): Promise<RunningServer> {
+export async function startServer(data = freshData()): Promise<RunningServer> {
   const port = await freePort();
   const started = await launch({ PORT: String(port), HOST: "127.0.0.1", JACARANDA_DATA: data });
   if (started.code !== null) throw new Error(started.output);

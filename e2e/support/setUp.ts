@@ -1,8 +1,9 @@
-import { rmSync } from "node:fs";
-import { firstData, startServer, stopServer } from "./server";
+import { removeFolder, startServer, stopServer, temporaryFolder } from "./server";
 
 /** Starts the program once on an empty folder; each test's own server begins with a copy of what that leaves. */
-export default async function setUp(): Promise<void> {
-  rmSync(firstData, { recursive: true, force: true });
-  await stopServer(await startServer(firstData));
+export default async function setUp(): Promise<() => void> {
+  const first = temporaryFolder();
+  await stopServer(await startServer(first));
+  process.env.JACARANDA_FIRST_DATA = first;
+  return () => removeFolder(first);
 }

@@ -25,10 +25,9 @@ export const asPoints = (corners: readonly { x: number; y: number }[]): PlanPoin
 
 /** The elevation of a wall in its own mm: x from its datum, y down from its top. Colours are the client's own. */
 export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: Props) {
-  const top = boxOfWall(wall).maxY;
-  const outline = pathOf(asPoints(cornersOfWall(wall)), top);
-  const inside = pathOf(asPoints(cornersInsideTrim(wall)), top);
-  const box = boxOfWall(wall);
+  const box = useMemo(() => boxOfWall(wall), [wall]);
+  const outline = pathOf(asPoints(cornersOfWall(wall)), box.maxY);
+  const inside = pathOf(asPoints(cornersInsideTrim(wall)), box.maxY);
   const layers = useMemo(() => wallLayers(wall, plan), [wall, plan]);
   const look = useMemo(() => lookOf(wall, paints, hatch), [wall, paints, hatch]);
   const clip = useId();
