@@ -1,11 +1,12 @@
 import Flatbush from "flatbush";
 import { arrange } from "../geometry/arrange";
-import { isInsideContour, rectangleContour } from "../geometry/contour";
-import { boxOfCurve, type Box, type Contour, type Curve } from "../geometry/curve";
+import { clipAtLine } from "../geometry/clipAtLine";
+import { isInsideContour, rectangleContour, signedArea } from "../geometry/contour";
+import { boxOfCurve, segment, type Box, type Contour, type Curve } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { intersectCurves } from "../geometry/intersectCurves";
 import { moveContour, placeBox, placeContour } from "../geometry/placeContour";
-import { subtract, type Point } from "../geometry/point";
+import { cross, subtract, type Point } from "../geometry/point";
 import type { SourcedCurve } from "../geometry/splitCurves";
 import { Allowance } from "../trade/allowance";
 import { placeTolerance } from "../wall/outline";
@@ -17,6 +18,8 @@ import type { Kept, Placement, PlacementDraft, WallMotif } from "./placement";
 const hair = 1e-9;
 /** Where nothing cuts through it, so much may be lost to places within the tolerance of the edge. */
 const touch = 1e-3;
+/** Nearer than this to the edge, mm, what an end or a touch comes to is told by an arrangement. */
+const clear = 8 * placeTolerance;
 /** Edges as far from a print's origin as this, mm, run through it alike. */
 const sameMm = 1e-6;
 
@@ -160,7 +163,34 @@ export class SurfaceEdge {
       return { mm2: isOn ? part.mm2 : 0, kept, isMasked: false, cutBy: [] };
     }
     const own = part.contours.map((contour) => placeContour(contour, draft));
-    return this.arranged(own, meeting, cutting);
+    this.count(own.reduce((sum, { length }) => sum + length, cutting?.length ?? 0));
+    return (cutting ? null : this.clipped(part, draft, meeting)) ?? this.arranged(own, meeting, cutting);
+  }
+
+  /** Throws OverLimit once too much has been cut. */
+  private count(pieces: number): void {
+    this.allowed.take(pieces);
+    this.cutPieces += pieces;
+  }
+
+  /** The same as `arranged` where one straight edge goes across it, and no end or touch is near; else null. */
+  private clipped(
+    { outlines }: CutoutPart,
+    draft: PlacementDraft,
+    meeting: readonly SourcedCurve<EdgeSource>[],
+  ): LeftOfPart | null {
+    const [{ curve, source }, ...others] = meeting as [SourcedCurve<EdgeSource>];
+    if (others.length > 0 || curve.kind !== "segment" || outlines.length === 0) return null;
+    const own = outlines.map((outline) => placeContour(outline, draft));
+    // The edge goes all the way across, so that any place tells on which side of it the wall is.
+    const some = own[0]![0]!.a;
+    const isLeft = cross(subtract(curve.b, curve.a), subtract(some, curve.a)) > 0;
+    const line = isLeft === isOnSurface(this.surface, some) ? curve : segment(curve.b, curve.a);
+    const kept = clipAtLine(own, line, clear);
+    if (!kept) return null;
+    const isCut = kept.some((contour) => !own.includes(contour));
+    const mm2 = kept.reduce((sum, contour) => sum + signedArea(contour), 0);
+    return { mm2, kept, isMasked: false, cutBy: isCut ? [source] : [] };
   }
 
   private arranged(
@@ -169,8 +199,6 @@ export class SurfaceEdge {
     mask: Contour | null,
   ): LeftOfPart {
     const curves = [...own, mask ?? []].flat().map((curve) => ({ curve, source: null }));
-    this.allowed.take(curves.length);
-    this.cutPieces += curves.length;
     const { faces, edges } = arrange<EdgeSource | null>([...meeting, ...curves], placeTolerance);
     const middles = faces.map(interiorPoint);
     const isOpen = middles.map((at) => isOpenAt(own, at));

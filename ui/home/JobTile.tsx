@@ -17,7 +17,8 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
   const [isRenaming, setRenaming] = useState(false);
   const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
-    <li className="border-b border-hairline py-3">
+    // What is out of sight is not laid out: there may be hundreds.
+    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_5.3rem] [content-visibility:auto]">
       <div className="flex items-center gap-2">
         <div className="min-w-0 flex-1">
           {isRenaming ? (
@@ -72,12 +73,26 @@ interface MenuProps {
 const entry =
   "flex min-h-11 w-full cursor-pointer items-center rounded-md px-3 outline-none data-[highlighted]:bg-violet-wash";
 
+/** Its menu is there once it was asked for; a long list of them is dear to make ready. */
 function TileMenu({ job, actions, onRename }: MenuProps) {
+  const [isAsked, setAsked] = useState(false);
+  const look = { className: `${iconLook} text-soft`, "aria-label": `More about ${job.name}` };
+  const dots = <Ellipsis size={20} aria-hidden />;
+  if (!isAsked)
+    return (
+      <button
+        type="button"
+        aria-haspopup="menu"
+        aria-expanded={false}
+        {...look}
+        onClick={() => setAsked(true)}
+      >
+        {dots}
+      </button>
+    );
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger className={`${iconLook} text-soft`} aria-label={`More about ${job.name}`}>
-        <Ellipsis size={20} aria-hidden />
-      </DropdownMenu.Trigger>
+    <DropdownMenu.Root defaultOpen>
+      <DropdownMenu.Trigger {...look}>{dots}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           align="end"
