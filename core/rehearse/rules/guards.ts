@@ -39,7 +39,8 @@ function unmasked(history: History, wall: PlanWall): Fault[] {
           `coat ${coat} of ${history.called(first.did.with ?? "")} goes on with nothing masked around it.`,
         ),
       ];
-    if (unmask && unmask.to < last.to - 1)
+    // The first of them is off as soon as that begins.
+    if (unmask && unmask.from < last.to - 1)
       return [
         history.fault(
           "off-too-early",
