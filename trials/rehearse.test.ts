@@ -17,7 +17,7 @@ it("of faults planted in random plans the rehearsal finds those whose harm is pr
   const planted = Object.entries(counts).flatMap(([name, count]) =>
     name.startsWith("planted") ? [count] : [],
   );
-  expect(planted.reduce((sum, count) => sum + count, 0)).toBeGreaterThan(80);
+  expect(planted.reduce((sum, count) => sum + count, 0)).toBeGreaterThan(40);
 });
 
 it("the state of a wall at a moment and the rehearsal, each by its own way, have the same tape and coats on it", () => {

@@ -44,7 +44,7 @@ it("is what an arrangement leaves, of stars, crescents and rings, along any line
   const between = (min: number, max: number) =>
     fc.integer({ min: 0, max: 99_991 }).map((share) => min + ((max - min) * share) / 99_991);
   const star = fc.array(between(20, 100), { minLength: 5, maxLength: 11 });
-  let told = 0;
+  let [tried, told] = [0, 0];
   fc.assert(
     fc.property(star, between(2, 19), between(0, 6.28), between(-90, 90), (radii, inner, angle, off) => {
       const outer = polygonContour(
@@ -57,6 +57,7 @@ it("is what an arrangement leaves, of stars, crescents and rings, along any line
       const hole = reverseContour(circleContour({ x: 0, y: 0 }, inner * 0.3));
       const line = lineAt(angle, off);
       const clipped = clipAtLine([outer, hole], line, 0.01);
+      tried++;
       if (!clipped) return;
       told++;
       const curves = [...outer, ...hole, line].map((curve) => ({ curve, source: null }));
@@ -78,7 +79,8 @@ it("is what an arrangement leaves, of stars, crescents and rings, along any line
     }),
     runsOf(400),
   );
-  expect(told).toBeGreaterThan(50);
+  // An arrangement is asked for seldom.
+  expect(told).toBeGreaterThan(0.8 * tried);
 });
 
 function contains(outer: Contour, holes: readonly Contour[], at: Point): boolean {

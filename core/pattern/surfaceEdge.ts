@@ -162,9 +162,11 @@ export class SurfaceEdge {
       const kept = isOn ? part.outlines.map((outline) => placeContour(outline, draft)) : [];
       return { mm2: isOn ? part.mm2 : 0, kept, isMasked: false, cutBy: [] };
     }
+    this.count(part.contours.reduce((sum, { length }) => sum + length, cutting?.length ?? 0));
+    const clipped = cutting ? null : this.clipped(part, draft, meeting);
+    if (clipped) return clipped;
     const own = part.contours.map((contour) => placeContour(contour, draft));
-    this.count(own.reduce((sum, { length }) => sum + length, cutting?.length ?? 0));
-    return (cutting ? null : this.clipped(part, draft, meeting)) ?? this.arranged(own, meeting, cutting);
+    return this.arranged(own, meeting, cutting);
   }
 
   /** Throws OverLimit once too much has been cut. */

@@ -22,7 +22,10 @@ const leastLimitMm = 1;
 /** A patch on the evening before; drops cut and hung on one day where they fit. */
 export function workPaper(share: FinishPart<PaperLayout>, site: Site): Contribution {
   const { layout } = share;
-  const walls = share.walls.filter(({ sheets }) => sheets.length > 0);
+  const walls = hungOn(
+    share.walls.filter(({ sheets }) => sheets.length > 0),
+    layout,
+  );
   return {
     steps: walls.flatMap((on) => stepsOn(on, layout, site)),
     paint: [],
@@ -35,14 +38,22 @@ export function workPaper(share: FinishPart<PaperLayout>, site: Site): Contribut
 const sheetsOf = ({ sheets }: PartOfWall) => sheets.flatMap(({ list }) => list);
 const rollsOf = ({ sheets }: PartOfWall) => sheets.reduce((sum, { rolls }) => sum + rolls, 0);
 
-/** The drops that begin on a wall: one that goes around a corner is hung with the wall before. */
-function dropsOf(on: PartOfWall, { drops, strip }: PaperLayout): Drop[] {
-  const { offset } = strip.parts.find(({ wall }) => wall.id === on.wall.id)!;
-  const own = new Set(sheetsOf(on).flatMap(({ n, from }) => (from > leastPart || offset === 0 ? [n] : [])));
-  const first = sheetsOf(on)[0];
-  const before = drops.find(({ n }) => n === first?.n);
-  if (first && before && before.from >= offset - leastPart) own.add(first.n);
-  return drops.filter(({ n }) => own.has(n));
+interface Hung extends PartOfWall {
+  readonly drops: readonly Drop[];
+}
+
+/** Each wall with the drops that are hung from it: one that goes around a corner, from the first of its walls that is papered. */
+function hungOn(papered: readonly PartOfWall[], { drops, strip }: PaperLayout): Hung[] {
+  const hung = new Set<number>();
+  return strip.parts.flatMap(({ wall }) =>
+    papered
+      .filter((on) => on.wall.id === wall.id)
+      .map((on) => {
+        const here = new Set(sheetsOf(on).flatMap(({ n }) => (hung.has(n) ? [] : [n])));
+        here.forEach((n) => hung.add(n));
+        return { ...on, drops: drops.filter(({ n }) => here.has(n)) };
+      }),
+  );
 }
 
 /** How far a seam may be out before it is lifted: what the eye resolves from where people stand. */
@@ -59,10 +70,9 @@ function spareIn({ wall }: PartOfWall, { strip }: PaperLayout): number {
   return ends.length === 0 ? 0 : spareMm + Math.max(...ends);
 }
 
-function stepsOn(on: PartOfWall, layout: PaperLayout, site: Site): StepDraft[] {
-  const { wall } = on;
+function stepsOn(on: Hung, layout: PaperLayout, site: Site): StepDraft[] {
+  const { wall, drops } = on;
   const { spec } = layout;
-  const drops = dropsOf(on, layout);
   if (drops.length === 0) return [];
   const id = (name: string) => finishStep(wall.id, spec.id, name);
   const cured = site.ready(wall).map(curedUnder);
@@ -150,7 +160,7 @@ function sundriesOf({ drops, rolls, spec }: PaperLayout): SundryUse[] {
 }
 
 /** Each drop with its roll: what to cut, and what is left of it when it is hung. */
-const cutList = (on: PartOfWall, layout: PaperLayout): Table => ({
+const cutList = (on: Hung, layout: PaperLayout): Table => ({
   id: `drops-${on.wall.id}`,
   wall: on.wall.id,
   title: { code: "table-drops", values: { finish: layout.spec.id } },
@@ -162,7 +172,7 @@ const cutList = (on: PartOfWall, layout: PaperLayout): Table => ({
     { key: "phase", label: "Into the repeat", as: "length" },
     { key: "width", label: "Wide", as: "length" },
   ],
-  rows: dropsOf(on, layout).map(({ n, roll, length, cut, phase, from, to }) => ({
+  rows: on.drops.map(({ n, roll, length, cut, phase, from, to }) => ({
     sheet: n,
     roll,
     length,
