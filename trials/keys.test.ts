@@ -62,7 +62,7 @@ it("under another hex every key that is still there means the same work", () => 
       kept++;
     }
   }
-  expect(kept).toBeGreaterThan(300);
+  expect(kept).toBeGreaterThan(100);
 });
 
 /** What a key stands for: where its tape lies, how large its region is, what it is done with. */

@@ -39,6 +39,7 @@ export class OnArea {
     const middle = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 };
     if (near.length === 0)
       return this.area.contains(middle) ? (box.maxX - box.minX) * (box.maxY - box.minY) : 0;
+    if (near.every(isStraightOnAxis)) return this.inCells(box, near);
     const sides = rectangleContour(box.minX, box.minY, box.maxX, box.maxY);
     const curves = [...near, ...sides].map((curve) => ({ curve, source: null }));
     return arrange(curves, placeTolerance)
@@ -48,6 +49,28 @@ export class OnArea {
         return isIn && this.area.contains(at);
       })
       .reduce((sum, { area }) => sum + area, 0);
+  }
+
+  /** The same where all that is near is upright or level: it parts the box into cells, each on the area or not. */
+  private inCells(box: Box, near: readonly Curve[]): number {
+    const ends = near.flatMap(({ a, b }) => [a, b]);
+    const across = cellsBetween(
+      box.minX,
+      box.maxX,
+      ends.map(({ x }) => x),
+    );
+    const up = cellsBetween(
+      box.minY,
+      box.maxY,
+      ends.map(({ y }) => y),
+    );
+    let mm2 = 0;
+    for (const { from, to } of across)
+      for (const { from: low, to: high } of up) {
+        const middle = { x: (from + to) / 2, y: (low + high) / 2 };
+        if (this.area.contains(middle)) mm2 += (to - from) * (high - low);
+      }
+    return mm2;
   }
 
   /** The length of a straight line that lies on it, mm. */
@@ -67,6 +90,15 @@ export class OnArea {
   private near({ minX, minY, maxX, maxY }: Box) {
     return this.index.search(minX, minY, maxX, maxY).map((place) => this.area.curves[place]!.curve);
   }
+}
+
+const isStraightOnAxis = (curve: Curve): boolean =>
+  curve.kind === "segment" && (curve.a.x === curve.b.x || curve.a.y === curve.b.y);
+
+function cellsBetween(low: number, high: number, ends: readonly number[]) {
+  const inside = ends.filter((at) => at > low + placeTolerance && at < high - placeTolerance);
+  const places = [...new Set([low, ...inside, high])].sort((a, b) => a - b);
+  return places.slice(1).map((to, index) => ({ from: places[index]!, to }));
 }
 
 /** The same of a wall's whole surface. */

@@ -51,24 +51,29 @@ export function bricksIn({ from, width, pitch }: Row, minX: number, maxX: number
 export const leastMm = 0.01;
 
 /** The narrowest first or last brick of all courses. */
-export function endPieceOf(spec: BrickSpec, from: number, courses: number, { minX, maxX }: Box): number {
+export function endPieceOf(spec: BrickSpec, from: number, courses: number, extent: Box): number {
   const kinds = Math.min(courses, spec.bond === "third" ? 3 : 2);
-  const ends = Array.from({ length: kinds }, (_, course) => endsOf(rowOf(spec, course, from), minX, maxX));
+  let least = Infinity;
+  for (let course = 0; course < kinds; course++)
+    least = Math.min(least, narrowestEnd(rowOf(spec, course, from), extent));
   // Where all of a course is one joint, nothing is seen of any.
-  return Math.max(0, Math.min(...ends.flat()));
+  return Math.max(0, least);
 }
 
-/** What of the first and of the last brick of a row lies between two ends. */
-function endsOf({ from, width, pitch }: Row, minX: number, maxX: number): [number, number] {
-  const seen = (step: number) =>
-    Math.min(maxX, from + step * pitch + width) - Math.max(minX, from + step * pitch);
-  const first = Math.ceil((minX - width - from) / pitch + 1e-9);
-  const last = Math.ceil((maxX - from) / pitch - 1e-9) - 1;
-  return [
-    seen(first) > leastMm ? seen(first) : seen(first + 1),
-    seen(last) > leastMm ? seen(last) : seen(last - 1),
-  ];
+/** What of the first or of the last brick of a row lies between two ends, whichever is less. */
+function narrowestEnd(row: Row, ends: Box): number {
+  const { from, width, pitch } = row;
+  const first = Math.ceil((ends.minX - width - from) / pitch + 1e-9);
+  const last = Math.ceil((ends.maxX - from) / pitch - 1e-9) - 1;
+  const [left, right] = [seenOf(row, first, ends), seenOf(row, last, ends)];
+  return Math.min(
+    left > leastMm ? left : seenOf(row, first + 1, ends),
+    right > leastMm ? right : seenOf(row, last - 1, ends),
+  );
 }
+
+const seenOf = ({ from, width, pitch }: Row, step: number, { minX, maxX }: Box): number =>
+  Math.min(maxX, from + step * pitch + width) - Math.max(minX, from + step * pitch);
 
 /** Where a brick of the first course begins. */
 export function startOf(spec: BrickSpec, courses: number, extent: Box): number {
@@ -92,8 +97,12 @@ export function startOf(spec: BrickSpec, courses: number, extent: Box): number {
         middle + spec.joint / 2,
         middle - spec.face.width / 2 + pitch / 4,
       ];
-      const piece = (from: number) => endPieceOf(spec, from, courses, extent);
-      return [...symmetric, ...ways].reduce((best, from) => (piece(from) > piece(best) + 1e-6 ? from : best));
+      let [best, most] = [minX, -Infinity];
+      for (const from of [...symmetric, ...ways]) {
+        const piece = endPieceOf(spec, from, courses, extent);
+        if (piece > most + 1e-6) [best, most] = [from, piece];
+      }
+      return best;
     }
     default:
       return spec.start satisfies never;
