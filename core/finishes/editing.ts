@@ -22,8 +22,8 @@ export interface Handle {
   readonly nudge?: (steps: number) => SpecChange | null;
   /** The set-out lines that move with it, by their ids in the design; all of the finish where it does not say. */
   readonly lines?: readonly string[];
-  /** Takes it off the wall. */
-  readonly remove?: SpecChange;
+  /** What takes it off the wall. */
+  readonly remove?: () => SpecChange | null;
 }
 
 /** Something that is drawn on the wall with clicks. */

@@ -26,9 +26,9 @@ export function editWithMisses(key: string, misses: Misses = []): Editing {
       along: null,
       path: [],
       moveTo: (place) => ({ path: ["misses"], set: { [index]: written(place) } }),
-      remove: {
+      remove: () => ({
         set: { misses: misses.length > 1 ? misses.filter((_, place) => place !== index) : undefined },
-      },
+      }),
     })),
     tools: [
       ...tools,

@@ -1,3 +1,4 @@
+import Flatbush from "flatbush";
 import { boxOfContour, reverseCurve, type Box, type Contour, type Curve } from "./curve";
 import { isInsideContour, signedArea } from "./contour";
 import { pointAtChord } from "./intersectCurves";
@@ -168,9 +169,10 @@ function buildFaces(loops: readonly Loop[], component: Int32Array) {
   outers.forEach((loop, face) => (faceOfLoop[loop] = face));
   const holes: Contour[][] = outers.map(() => []);
   const areas = outers.map((loop) => loops[loop]!.area);
+  const outersAround = indexOuters(loops, outers);
   loops.forEach((loop, index) => {
     if (loop.area > 0) return;
-    const around = smallestAround(loop, loops, outers, component);
+    const around = smallestAround(loop, loops, outersAround(loop), component);
     if (around === null) return;
     const face = faceOfLoop[around]!;
     faceOfLoop[index] = face;
@@ -185,6 +187,22 @@ function buildFaces(loops: readonly Loop[], component: Int32Array) {
   return { faces, faceOfLoop };
 }
 
+/** The loops whose boxes a hole begins in. */
+function indexOuters(loops: readonly Loop[], outers: readonly number[]): (hole: Loop) => number[] {
+  if (outers.length === 0) return () => [];
+  const index = new Flatbush(outers.length);
+  for (const outer of outers) {
+    const { minX, minY, maxX, maxY } = loops[outer]!.box;
+    index.add(minX, minY, maxX, maxY);
+  }
+  index.finish();
+  return ({ contour: [first] }) => {
+    const { x, y } = first!.a;
+    const around = index.search(x, y, x, y).sort((a, b) => a - b);
+    return around.map((place) => outers[place]!);
+  };
+}
+
 function smallestAround(
   hole: Loop,
   loops: readonly Loop[],
@@ -197,8 +215,6 @@ function smallestAround(
     const loop = loops[index]!;
     if (component[loop.vertex] === component[hole.vertex]) continue;
     if (best !== null && loop.area >= loops[best]!.area) continue;
-    const { box } = loop;
-    if (point.x < box.minX || point.x > box.maxX || point.y < box.minY || point.y > box.maxY) continue;
     if (isInsideContour(point, loop.contour)) best = index;
   }
   return best;

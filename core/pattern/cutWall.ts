@@ -172,9 +172,10 @@ const tapedOn = (layer: Layer, wall: string): TapedLine[] =>
 
 /** Effects on what they lie over of this wall; what comes later lies over them. */
 function effectsOn({ design, finish }: Layer, regions: readonly Region[], above: readonly Layer[]): Effect[] {
+  if (!design.effects) return [];
   const later = new Set<string | null>(above.map((layer) => layer.finish));
   const below = regions.filter((region) => !later.has(region.finish));
-  return (design.effects ?? []).map(({ over, ...effect }) => ({
+  return design.effects.map(({ over, ...effect }) => ({
     ...effect,
     finish,
     regions: below.flatMap(({ id, colour }) => (over === "all" || over.paint === colour ? [id] : [])),

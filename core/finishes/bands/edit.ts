@@ -48,8 +48,10 @@ function handlesOf(
   const { minX, maxX } = strip.extent;
   const path = ["bands", index] as const;
   const name = `band ${index + 1}`;
-  const remove: SpecChange | undefined =
-    spec.bands.length > 1 ? { set: { bands: spec.bands.filter((_, place) => place !== index) } } : undefined;
+  const remove =
+    spec.bands.length > 1
+      ? () => ({ set: { bands: spec.bands.filter((_, place) => place !== index) } })
+      : undefined;
   const handle = (
     id: string,
     label: string,

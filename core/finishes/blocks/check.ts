@@ -41,10 +41,9 @@ export function checkBlocks(layout: BlocksLayout): Finding[] {
     }
     const sides = contour.filter((curve): curve is Segment => curve.kind === "segment");
     const isFree = block.shape === "rectangle" && block.around === undefined;
-    const others = boxes.filter((_, other) => other !== index);
     return [
       ...checkRelations(id, relateLines(sides, obstacles), handles),
-      ...(isFree ? checkAlignment(id, index, box, others, strip) : []),
+      ...(isFree ? checkAlignment(id, index, boxes, strip) : []),
       ...("centre" in block
         ? checkPin({ x: block.centre[0], y: block.centre[1] }, strip, (to) => ({
             finish: id,

@@ -7,15 +7,10 @@ import { tidy } from "../editing";
 const alignedMm = 1;
 
 /** A rectangle none of whose edges or middles stands on one of anything else, with the smallest move that lets one. */
-export function checkAlignment(
-  id: string,
-  index: number,
-  box: Box,
-  others: readonly Box[],
-  strip: Strip,
-): Finding[] {
+export function checkAlignment(id: string, index: number, boxes: readonly Box[], strip: Strip): Finding[] {
+  const box = boxes[index]!;
   const things = [
-    ...others,
+    ...boxes,
     ...strip.parts.flatMap(({ wall, offset }) =>
       [...wall.openings, ...wall.fixtures].map(({ x, y, width, height }): Box => ({
         minX: x + offset,
@@ -25,7 +20,7 @@ export function checkAlignment(
       })),
     ),
   ];
-  if (things.length === 0) return [];
+  if (things.length === 1) return [];
   const all = [...things, strip.extent];
   const across = leastShift(box, all, "minX", "maxX");
   if (Math.abs(across) <= alignedMm) return [];
@@ -48,6 +43,7 @@ function leastShift(box: Box, others: readonly Box[], low: "minX" | "minY", high
   const own = [box[low], (box[low] + box[high]) / 2, box[high]];
   let best = Infinity;
   for (const other of others) {
+    if (other === box) continue;
     const middle = (other[low] + other[high]) / 2;
     for (const place of own) {
       for (const target of [other[low], middle, other[high]]) {

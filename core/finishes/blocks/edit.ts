@@ -27,9 +27,10 @@ interface BlockHandle extends Pick<Handle, "at" | "along" | "path"> {
 /** Edges, corners, centres and radii can be moved, and blocks drawn; a click paints the uppermost block there. */
 export function editBlocks({ spec: { blocks }, strip, contours }: BlocksLayout): Editing {
   const handles = blocks.flatMap((block, index) => {
-    // One for all of a block's handles: it is as long as the list.
     const remove =
-      blocks.length > 1 ? { set: { blocks: blocks.filter((_, place) => place !== index) } } : undefined;
+      blocks.length > 1
+        ? () => ({ set: { blocks: blocks.filter((_, place) => place !== index) } })
+        : undefined;
     return handlesOf(block, strip).map(({ name, change, ...handle }): Handle => ({
       ...handle,
       id: `block-${index + 1}-${name.replaceAll(" ", "-")}`,

@@ -24,7 +24,7 @@ export function editTapeLines(layout: TapeLinesLayout): Editing {
     handles: handles.map((handle) => ({
       ...handle,
       moveTo: (place) => kept(handle.moveTo(place)),
-      remove: kept(handle.remove ?? null) ?? undefined,
+      remove: () => kept(handle.remove?.() ?? null),
     })),
     tools: [...drawingTools(spec, strip, layout), fill],
   };
@@ -38,7 +38,7 @@ function handlesOf({ lines }: TapeLinesSpec, layout: TapeLinesLayout, index: num
   const points = (isFull ? line.through : line).map(([x, y]) => ({ x, y }));
   const name = `line ${index + 1}`;
   const path = isFull ? (["lines", index, "through"] as const) : (["lines", index] as const);
-  const remove = { set: { lines: lines.filter((_, other) => other !== index) } };
+  const remove = () => ({ set: { lines: lines.filter((_, other) => other !== index) } });
   const drawn = layout.lines.filter((taped) => taped.line === index).map((taped) => taped.path);
   const own = layout.lines
     .filter((taped) => taped.line === index)

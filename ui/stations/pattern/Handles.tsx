@@ -159,7 +159,7 @@ function KeyboardHandle({
     event.preventDefault();
     event.stopPropagation();
     if (paged !== undefined) return turn(paged);
-    if (!step) return onChange(handle.remove!);
+    if (!step) return onChange(handle.remove!());
     const [dx, dy] = step;
     const { along, at } = handle;
     const forward = along ? dx * along.x + dy * along.y : 1;
