@@ -68,8 +68,9 @@ export const workMessages: {
     switch (why) {
       case "too-long":
         return {
-          say: `${say(step)} That takes ${duration(minutes)} without a break, and a day has ${duration(day)} between setting up and closing.`,
-          remedy: "More hands, a longer day, or a smaller part of the wall at a time.",
+          say: `${say(step)} That takes ${duration(minutes)} in one go, and half a day has ${duration(day)}: its edge would set in between.`,
+          remedy:
+            "One hand more, a longer day, or a line through it, so that each side is painted by itself.",
         };
       case "too-few-hands":
         return {

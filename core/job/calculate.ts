@@ -4,6 +4,7 @@ import { countSundries, type Sundry } from "../work/sundries";
 import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
 import { workHoursOf } from "../sequence/workHours";
+import { longestField } from "../work/stepList";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
 import { contribute, usesOf, type JobWork } from "./contribute";
@@ -101,8 +102,15 @@ const checkBudget = ({ budget }: Job, cost: number): Finding[] =>
 /** What cannot be done as it should be. */
 function impossible(planned: Schedule | null, { work }: Job): Finding[] {
   return (planned?.impossible ?? []).map(({ step, why }): Finding => {
-    const { say, minutes, hands = 1 } = step;
-    const values = { step: say, why, minutes, hands, crew: work.crew, day: workHoursOf(work).usable };
+    const { say, hands = 1 } = step;
+    const values = {
+      step: say,
+      why,
+      minutes: longestField(step),
+      hands,
+      crew: work.crew,
+      day: workHoursOf(work).longest,
+    };
     return { code: "cannot-be-done", severity: "stop", values, at: null };
   });
 }

@@ -158,7 +158,7 @@ function listWithin(laidOut: LaidOutJob, site: WorkInput): Drafts & { readonly o
 }
 
 function addWithin(drafts: readonly StepDraft[], { work }: WorkInput) {
-  const list = new StepList(workHoursOf(work).usable, work.crew);
+  const list = new StepList(workHoursOf(work), work.crew);
   try {
     for (const draft of drafts) list.add(draft);
     return { steps: list.steps, over: null };

@@ -245,7 +245,8 @@ describe("for random walls and work", () => {
         const days = new Map(whole.days.map((day) => [day.day, day]));
         for (const step of whole.steps) {
           expect(minute(step.from)).toBeGreaterThanOrEqual(480);
-          expect(minute(step.to)).toBeLessThanOrEqual(minute(work.to));
+          // (A field that is more than half done is finished up to 20 minutes late.)
+          expect(minute(step.to)).toBeLessThanOrEqual(minute(work.to) + 20);
           expect(days.get(step.day)!.steps).toContain(step.id);
           expect(step.say).not.toMatch(/undefined|NaN|\[object/);
         }

@@ -39,11 +39,49 @@ describe("breaks", () => {
       ids: [[index, index + 1] as const],
       minutes: 12.5,
     }));
-    // 12.5, 25, 37.5 and 50 minutes done are 13, 25, 38 and 50 whole ones: one stretch before noon, three after.
+    // 12.5, 25, 37.5 and 50 minutes done are 13, 25, 38 and 50 whole ones: the second stretch is more than half done at noon
+    // and ends at 725; the break is as long as ever, and two are done from 755.
     const coat = [stepOf("mark", 200), stepOf("coat", 50, { stretches, after: after("mark") })];
-    expect(timesOf(coat)[1]).toEqual(["coat", 0, 700, 0, 787]);
+    expect(timesOf(coat)[1]).toEqual(["coat", 0, 700, 0, 780]);
     expect(timesOf(coat, { break_min: 0 })[1]).toEqual(["coat", 0, 700, 0, 750]);
     expect(timesOf(coat, { breakAt: "13:00" })[1]).toEqual(["coat", 0, 700, 0, 750]);
+  });
+
+  it("a field is painted in one go: it runs up to twenty minutes into the break or the evening, or waits", () => {
+    const field = (...minutes: number[]) => ({
+      isWet: true as const,
+      stretches: minutes.map((own, index) => ({
+        ids: [[0, 1] as const],
+        minutes: own,
+        ...(index > 0 && { goesOn: true as const }),
+      })),
+    });
+    const painted = (before: number, minutes: number[], more: object = {}) => {
+      const coat = stepOf(
+        "coat",
+        minutes.reduce((sum, own) => sum + own),
+        {
+          ...field(...minutes),
+          after: after("mark"),
+        },
+      );
+      return timesOf([stepOf("mark", before), coat, stepOf("next", 5, { after: after("coat") })], more).slice(
+        1,
+      );
+    };
+    // Begun at 11:20: the break begins at 12:20 and is as long as ever.
+    expect(painted(180, [20, 20, 20])).toEqual([
+      ["coat", 0, 680, 0, 740],
+      ["next", 0, 770, 0, 775],
+    ]);
+    // A minute later it would end 21 minutes late.
+    expect(painted(181, [20, 20, 20])[0]).toEqual(["coat", 0, 750, 0, 810]);
+    // Twelve minutes are not begun at the last moment: at most half of them are left over.
+    expect(painted(214, [12])[0]).toEqual(["coat", 0, 714, 0, 726]);
+    expect(painted(215, [12])[0]).toEqual(["coat", 0, 750, 0, 762]);
+    // In the evening, from 16:15 for 25 minutes: five past the end; for 56 it is tomorrow's.
+    expect(painted(475, [13, 12], { break_min: 0, to: "16:55" })[0]).toEqual(["coat", 0, 975, 0, 1000]);
+    expect(painted(475, [19, 19, 18], { break_min: 0, to: "16:55" })[0]).toEqual(["coat", 1, 500, 1, 556]);
   });
 
   it("a coat that is broken off by the night goes on in the morning as its second part, which others wait for", () => {
@@ -57,9 +95,9 @@ describe("breaks", () => {
         stepOf("coat", 60, { stretches, after: after("mark") }),
         stepOf("next", 5, { after: [{ step: "coat", what: "recoat", minutes: 180 }] }),
       ],
-      work({ break_min: 0, to: "16:55" }),
+      work({ break_min: 0, to: "16:50" }),
     ).steps;
-    // 8:20 and 440 minutes is 15:40; until 16:35 five stretches of ten are done.
+    // 8:20 and 440 minutes is 15:40; until 16:30 five stretches of ten are done, and the sixth would be none before then.
     expect(
       planned.map(({ step, start, end }) => [step.id, step.minutes, ...clock(start), ...clock(end)]),
     ).toEqual([

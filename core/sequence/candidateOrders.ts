@@ -164,7 +164,8 @@ class ListInTurn {
     const { hands = 1 } = steps[step]!;
     const taken = inTurn.slice(0, hands);
     this.ends[step] = this.listing.hours.endOf(this.startOf(step, inTurn), steps[step]!);
-    for (const hand of taken) this.freeAt[hand] = this.ends[step]!;
+    const free = this.listing.hours.freeFrom(this.ends[step]!);
+    for (const hand of taken) this.freeAt[hand] = free;
     this.ready.splice(this.ready.indexOf(step), 1);
     this.order.steps.push(step);
     // What takes more people than the order is made for has the others come to it.

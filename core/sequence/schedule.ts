@@ -29,8 +29,7 @@ export interface Schedule {
 /** The best of the candidate orders for a job's steps in its air and hours, with what each step is held by. */
 export function schedule(given: readonly Step[], work: Work): Schedule {
   const hours = workHoursOf(work);
-  // What is longer than a day and may not be broken off takes up a whole one, and is told.
-  const steps = given.map((step) => (isTooLong(step, hours) ? { ...step, minutes: hours.usable } : step));
+  const steps = given.map((step) => (isBeyondADay(step, hours) ? { ...step, minutes: hours.usable } : step));
   const factor = waitFactor(work);
   const links = linkSteps(steps);
   const waits = waitsAt(links, factor);
@@ -50,7 +49,7 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
     soonest: timeOrder(steps, links, waits, withAllHands(steps), hours).end,
     impossible: [
       ...given.flatMap((step): Impossible[] => [
-        ...(isTooLong(step, hours) || hasTooLong(step, hours) ? [{ step, why: "too-long" } as const] : []),
+        ...(hours.isTooLong(step) ? [{ step, why: "too-long" } as const] : []),
         ...((step.hands ?? 1) > work.crew ? [{ step, why: "too-few-hands" } as const] : []),
       ]),
       ...[...new Set(times.late)].map((step): Impossible => ({ step: given[step]!, why: "too-late" })),
@@ -58,13 +57,9 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
   };
 }
 
-/** What may not be broken off, and takes more than a day has. */
-const isTooLong = ({ minutes, stretches }: Step, { usable }: WorkHours): boolean =>
+/** What takes more than a day has, and is not divided: it is cut back to one. */
+const isBeyondADay = ({ minutes, stretches }: Step, { usable }: WorkHours): boolean =>
   minutes > usable && (stretches?.length ?? 0) <= 1;
-
-/** A stretch of it is longer than what is left of a day without its break: it is told, and cut back to that. */
-const hasTooLong = ({ stretches = [] }: Step, { longest }: WorkHours): boolean =>
-  stretches.length > 1 && stretches.some(({ minutes }) => minutes > longest + 1);
 
 interface Tried {
   readonly order: Order;
@@ -143,7 +138,7 @@ function explain(
       if (start > free) {
         if (following.has(index)) return "follower";
         const isAfterBreak = hours.pause !== null && start % minutesADay === hours.pause.to;
-        return isAfterBreak ? "break" : "night";
+        return isAfterBreak || start === hours.freeFrom(free) ? "break" : "night";
       }
       return isWait ? "wait" : "hands";
     };

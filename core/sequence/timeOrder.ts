@@ -125,7 +125,8 @@ function timeOnce(
     const done = hours.endOf(start, steps[step]!);
     starts[step] = start;
     ends[step] = done;
-    for (const hand of hands) freeAt[hand] = done;
+    const free = hours.freeFrom(done);
+    for (const hand of hands) freeAt[hand] = free;
     end = Math.max(end, done);
   }
   const late = links.latest.flatMap(({ step, before, minutes }) =>

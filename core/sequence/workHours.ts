@@ -1,17 +1,22 @@
 import { dayNumberOf, minutesADay, weekdayOf, weekdays, type Weekday } from "../measure/calendar";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
+import { longestField } from "../work/stepList";
 
 /** What of a step tells when it may be done. */
-export type Timed = Pick<Step, "minutes" | "stretches" | "unbroken" | "isWet">;
+export type Timed = Pick<Step, "minutes" | "stretches" | "unbroken" | "isWet" | "part">;
 
 /** When hands are at work. Times are minutes from midnight before the first day. */
 export interface WorkHours {
   /** Minutes of a day between setting up and closing, without its break; and from the one to the break or from that to the other. */
   readonly usable: number;
   readonly longest: number;
+  /** Whether what should be done in one go is longer than half a day. */
+  isTooLong(step: Timed): boolean;
   /** Of the day, in minutes from its midnight; null where the day has none. */
   readonly pause: Pause | null;
+  /** From when on hands are free that were at work until then: a break that work ran into begins later and is as long. */
+  freeFrom(end: number): number;
   /** The earliest start of a step, not before a time. Never earlier for a later time. */
   startOf(earliest: number, step: Timed): number;
   /** When a step that starts then is done. */
@@ -25,13 +30,17 @@ export interface Pause {
   readonly to: number;
 }
 
+/** A field that is more than half done is finished into the break or the evening, by so many minutes at most. */
+export const overrunMin = 20;
+
 /** Nothing is begun that would be laid down for the break within so many minutes. */
 const leastBeforePause = 10;
 
 /**
  * A working day with its first and last minutes taken by setting up and closing, and a break; other days are left out. A
- * coat may be broken off between its stretches, by the break and by the night; other work by the break only, and what
- * must not be broken off, or is one wet area, by neither, unless it is longer than half a day.
+ * coat may be broken off between its fields, by the break and by the night; other work by the break only, and what must
+ * not be broken off, or is one wet area, by neither: it waits, or runs over a little. What is longer than half a day can
+ * only be laid down in spite of that, or take the break too; that is told.
  */
 export function workHoursOf(work: Work): WorkHours {
   const open = work.from + Math.ceil(work.rates.settingUp_min);
@@ -46,13 +55,13 @@ export function workHoursOf(work: Work): WorkHours {
     : [{ from: open, to: shut }];
   const longest = Math.max(...windows.map(({ from, to }) => to - from));
   /** The earliest start, not before a time, at which one of a day's parts has so many minutes left. */
-  const fit = (earliest: number, minutes: number, parts: readonly Pause[]): number => {
+  const fit = (earliest: number, minutes: number, parts: readonly Pause[], over = 0): number => {
     for (let day = Math.max(0, Math.floor(earliest / minutesADay)); ; day++) {
       if (!isWorked(day)) continue;
       const midnight = day * minutesADay;
       for (const { from, to } of parts) {
         const start = Math.max(earliest, midnight + from);
-        if (start + minutes <= midnight + to) return start;
+        if (start + minutes <= midnight + to + over) return start;
       }
     }
   };
@@ -75,23 +84,28 @@ export function workHoursOf(work: Work): WorkHours {
       else start = fit((Math.floor(start / minutesADay) + 1) * minutesADay, 1, windows);
     }
   };
-  const inOne = (earliest: number, minutes: number): number =>
-    minutes <= longest ? fit(earliest, minutes, windows) : fit(earliest, minutes, wholeDay);
-  const known = new WeakMap<object, readonly number[]>();
-  const minutesOf = ({ minutes, stretches }: Timed): readonly number[] => {
-    let own = known.get(stretches!);
-    if (!own) {
-      own = wholeMinutes(stretches!, minutes).map((each) => Math.min(each, longest));
-      known.set(stretches!, own);
-    }
+  // What runs into the break is done before that would be over.
+  const mostOver = pause ? Math.min(overrunMin, pause.to - pause.from) : overrunMin;
+  const overrunOf = (minutes: number): number => Math.min(mostOver, Math.floor(minutes / 2));
+  const inOne = (earliest: number, minutes: number): number => {
+    const over = overrunOf(minutes);
+    return fit(earliest, minutes, minutes <= longest + over ? windows : wholeDay, over);
+  };
+  const freeFrom = (end: number): number => {
+    const clock = end % minutesADay;
+    return pause && clock > pause.from && clock <= pause.to ? end + pause.to - pause.from : end;
+  };
+  const known = new WeakMap<object, readonly Field[]>();
+  const fieldsOf = (step: Timed): readonly Field[] => {
+    let own = known.get(step.stretches!);
+    if (!own) known.set(step.stretches!, (own = fieldsOfStretches(step, longest + mostOver, longest)));
     return own;
   };
   const stretchTimes = (start: number, step: Timed) => {
     let at = start;
-    return minutesOf(step).map((own): readonly [number, number] => {
-      const from = fit(at, own, windows);
-      at = from + own;
-      return [from, at];
+    return fieldsOf(step).flatMap(({ minutes, stretches }, index) => {
+      at = inOne(index === 0 ? start : freeFrom(at), minutes);
+      return stretches.map((own): readonly [number, number] => [at, (at += own)]);
     });
   };
   const isBroken = ({ stretches }: Timed): boolean => stretches !== undefined && stretches.length > 1;
@@ -99,17 +113,43 @@ export function workHoursOf(work: Work): WorkHours {
   return {
     usable: shut - open - (pause ? pause.to - pause.from : 0),
     longest,
+    isTooLong(step) {
+      const most = longest + mostOver;
+      if (isBroken(step)) return longestField(step) > most;
+      return isOne(step) && (step.minutes > most || (step.isWet === true && step.part !== undefined));
+    },
     pause,
+    freeFrom,
     startOf(earliest, step) {
-      if (isBroken(step)) return fit(earliest, minutesOf(step)[0]!, windows);
+      if (isBroken(step)) return inOne(earliest, fieldsOf(step)[0]!.minutes);
       return isOne(step) ? inOne(earliest, step.minutes) : fitAround(earliest, step.minutes);
     },
     endOf(start, step) {
-      if (isBroken(step)) return minutesOf(step).reduce((at, own) => fit(at, own, windows) + own, start);
+      if (isBroken(step)) return stretchTimes(start, step).at(-1)![1];
       return start + (isOne(step) ? step.minutes : lasting(start, step.minutes));
     },
     stretchTimes,
   };
+}
+
+/** Stretches that are done one after the other without a pause. */
+interface Field {
+  readonly minutes: number;
+  readonly stretches: readonly number[];
+}
+
+/** One that is longer than `most` minutes is laid down between its stretches all the same, and none of them is longer than `longest`. */
+function fieldsOfStretches({ minutes, stretches = [] }: Timed, most: number, longest: number): Field[] {
+  const each = wholeMinutes(stretches, minutes).map((own) => Math.min(own, longest));
+  const fields: number[][] = [];
+  each.forEach((own, index) => {
+    if (stretches[index]!.goesOn) fields.at(-1)!.push(own);
+    else fields.push([own]);
+  });
+  const sumOf = (own: readonly number[]) => own.reduce((sum, one) => sum + one, 0);
+  return fields
+    .flatMap((own) => (sumOf(own) > most ? own.map((one) => [one]) : [own]))
+    .map((own) => ({ minutes: sumOf(own), stretches: own }));
 }
 
 /** The minutes of stretches as whole ones that add up to their step's. */

@@ -31,6 +31,8 @@ export interface Stretch {
    */
   readonly ids: readonly (readonly [from: number, to: number])[];
   readonly minutes: number;
+  /** It goes on in the field that the stretch before it left off in: one wet area, not laid down between them. */
+  readonly goesOn?: true;
   /** What is said of how far one is when it is the last one done, for a sentence that tells of that. */
   readonly until?: Values;
 }

@@ -18,7 +18,7 @@ const draft = (id: string, minutes: number, more: Partial<StepDraft> = {}): Step
   ...more,
 });
 const stepsOf = (...drafts: StepDraft[]) => {
-  const list = new StepList(500);
+  const list = new StepList({ usable: 500, longest: 260 });
   for (const one of drafts) list.add(one);
   return list.steps;
 };

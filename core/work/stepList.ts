@@ -22,17 +22,26 @@ export class StepList {
   private readonly allowedSteps = new Allowance("steps");
   private readonly allowedStretches = new Allowance("stretches");
 
-  /** `mostMinutes`: what is longer is divided into parts, each of which fits into a day, unless it may not be broken off. */
+  /**
+   * `usable`: what is longer is divided into parts, each of which fits into a day, unless it may not be broken off.
+   * `longest`: a field that one person does not paint in so long is painted by as many together as do.
+   */
   constructor(
-    private readonly mostMinutes: number,
+    private readonly hours: { readonly usable: number; readonly longest: number },
     private readonly crew = 1,
   ) {}
 
   /** Adds a step, in parts if it is longer than a day. Throws MissingStep for a wait for a step that is not in the list. */
-  add({ minutes: ofOne, after, within, stretches, sharedByTwo, ...draft }: StepDraft): void {
-    const isShared = sharedByTwo === true && this.crew > 1;
-    const minutes = isShared ? ofOne / 2 : ofOne;
-    const rest = { ...draft, ...takingCare(draft), ...(isShared && { hands: 2 }) };
+  add({ minutes: ofOne, after, within, stretches: given, sharedByTwo, ...draft }: StepDraft): void {
+    const care = takingCare(draft);
+    const isField = care.isWet || given?.some(({ goesOn }) => goesOn);
+    const hands = this.handsFor(
+      isField ? longestField({ minutes: ofOne, stretches: given }) : 0,
+      sharedByTwo,
+    );
+    const minutes = ofOne / hands;
+    const stretches = given?.map((stretch) => ({ ...stretch, minutes: stretch.minutes / hands }));
+    const rest = { ...draft, ...care, ...(hands > 1 && { hands }) };
     const waits = this.resolve(
       rest.id,
       after.filter((wait) => wait !== null),
@@ -64,8 +73,13 @@ export class StepList {
     this.lastPart.set(rest.id, before!);
   }
 
+  private handsFor(fieldMinutes: number, sharedByTwo: boolean | undefined): number {
+    const needed = Math.ceil(fieldMinutes / this.hours.longest - 1e-9);
+    return Math.max(1, Math.min(this.crew, Math.max(needed, sharedByTwo ? 2 : 1)));
+  }
+
   private divide(minutes: number, does: readonly Did[]): { minutes: number; does: readonly Did[] }[] {
-    const parts = Math.max(1, Math.ceil(minutes / this.mostMinutes - 1e-9));
+    const parts = Math.max(1, Math.ceil(minutes / this.hours.usable - 1e-9));
     if (parts > planLimits.steps) throw new OverLimit("steps");
     return Array.from({ length: parts }, (_, index) => ({
       minutes: minutes / parts,
@@ -113,6 +127,17 @@ function shareOf(one: Did, index: number, parts: number): Did {
     : ids.slice(Math.floor(from), Math.ceil(to - 1e-9));
   const share = isMany ? own.length / ids.length : 1 / parts;
   return { ...one, ids: own, ...(ml !== undefined && { ml: ml * share }) };
+}
+
+/** Minutes of what a step does longest in one go: a field of its stretches, or all of it. */
+export function longestField({ minutes, stretches }: Pick<Step, "minutes" | "stretches">): number {
+  if (!stretches) return minutes;
+  let [longest, own] = [0, 0];
+  for (const stretch of stretches) {
+    own = stretch.goesOn ? own + stretch.minutes : stretch.minutes;
+    longest = Math.max(longest, own);
+  }
+  return longest;
 }
 
 /** What a step does in some of its stretches: its work with the ids and the paint of those. */

@@ -13,6 +13,8 @@ export interface Go {
   readonly from: number;
   readonly to: number;
   readonly minutes: number;
+  /** It is the rest, or more, of the portion that the go before it began. */
+  readonly goesOn?: true;
 }
 
 /** Room for the last bits of sums that are cut back to a limit. */
@@ -37,7 +39,12 @@ export function divideIntoGoes(portions: readonly Portion[], limit: number): Go[
       const parts = Math.ceil(portion.minutes / limit - tolerance);
       if (parts > planLimits.stretches) throw new OverLimit("stretches");
       for (let part = 0; part < parts; part++)
-        goes.push({ from: index, to: index + 1, minutes: portion.minutes / parts });
+        goes.push({
+          from: index,
+          to: index + 1,
+          minutes: portion.minutes / parts,
+          ...(part > 0 && { goesOn: true as const }),
+        });
       from = index + 1;
       return;
     }
@@ -64,8 +71,9 @@ export function goesOf(portions: readonly Portion[], goes: readonly Go[]) {
 
 /** The stretches of a step whose own work is done in some goes, with what else it does in each. */
 export const stretchesOfGoes = (goes: readonly Go[], does: readonly (InStretches | "goes")[]): Stretch[] =>
-  goes.map(({ from, to, minutes }, go) => ({
+  goes.map(({ from, to, minutes, goesOn }, go) => ({
     minutes,
+    ...(goesOn && { goesOn }),
     ids: does.map((one) => (one === "goes" ? [from, to] : rangeIn(one, go, goes.length))),
   }));
 
