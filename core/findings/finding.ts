@@ -62,7 +62,8 @@ export interface FindingValues {
   "acute-angle": { degrees: number };
   "out-of-reach": { isOff: boolean; above: number };
   "cut-off": { over: number; room: number };
-  "no-room": { wanted: number; found: number };
+  /** For lines that are thrown, or for a tool in what is left of what it works. */
+  "no-room": { wanted: number; found: number } | { thing: string; widthMm: number };
   "by-eye": { tolerance: number; areaM2: number };
   "slit-tape": { line: number; sold: number };
   "lines-up-with-nothing": { thing: string };

@@ -219,10 +219,16 @@ export const findingMessages: {
     say: `The arch would reach ${length(over)} beyond the top of the painted wall and is cut off there.`,
     remedy: `Shorten the longest string to ${length(room)} or less, or lower the centre.`,
   }),
-  "no-room": ({ wanted, found }) => ({
-    say: `Only ${found} of ${wanted} lines find room at that angle and size.`,
-    remedy: "Allow sharper crossings or smaller faces, or be content with fewer lines.",
-  }),
+  "no-room": (room, { length }) =>
+    "thing" in room
+      ? {
+          say: `What ${room.thing} lies on is ${length(room.widthMm)} wide on the average: no roller, spreader or brush finds room in it.`,
+          remedy: "Let it lie under more of the pattern, or take its colour for a plain one there.",
+        }
+      : {
+          say: `Only ${room.found} of ${room.wanted} lines find room at that angle and size.`,
+          remedy: "Allow sharper crossings or smaller faces, or be content with fewer lines.",
+        },
   "by-eye": ({ tolerance, areaM2 }, { length, area }) => ({
     say: `Lines struck by eye may stray ${length(tolerance)}. Up to ${area(areaM2)} may change from one colour to the other.`,
     remedy: "Write its colour on every area before the first coat, and mix a little more of each.",

@@ -11,6 +11,16 @@ const overNothing = ({ walls }: Pick<FinishPart<unknown>, "walls">, thing: strin
     ? []
     : [{ code: "off-wall", severity: "check", values: { thing }, at: null }];
 
+/** Narrower than this on the average no tool of broken colour works, mm. */
+const leastWidthMm = 60;
+
+/** Where it lies on strips that none of its tools finds room in: twice the area over the edge is their width. */
+function tooNarrow({ covered }: BrokenWall, thing: string): Finding[] {
+  const widthMm = (2 * covered.areaM2 * 1000) / covered.edgeM;
+  if (widthMm >= leastWidthMm) return [];
+  return [{ code: "no-room", severity: "check", at: null, values: { thing, widthMm } }];
+}
+
 type BrokenPart = FinishPart<{ readonly spec: { readonly id: string } }>;
 
 /** The walls of a share that anything of it lies on, as their steps want them. */
@@ -46,6 +56,7 @@ export function workBroken(share: BrokenPart, site: Site, own: BrokenWork): Cont
     tables: walls.flatMap(({ on, coats }) => own.tableOf?.(on, coats) ?? []),
     findings: [
       ...overNothing(share, own.thing),
+      ...all.flatMap((on) => tooNarrow(on, own.thing)),
       ...walls.flatMap(({ on, coats }) => own.findingsOn(on, coats)),
     ],
     coats: walls.flatMap(({ coats }) => coats),

@@ -17,13 +17,14 @@ export function describeCoats(wall: string, own: readonly OwnContribution[]): Pi
         open_min: coat.openMin,
         fits: coat.fits,
         need_ml: coat.needMl,
-        sections: coat.sections.map(({ id, box, areaM2, minutes, tone }, index) => ({
+        sections: coat.sections.map(({ id, box, areaM2, minutes, tone, ragged }, index) => ({
           id,
           order: index + 1,
           area_m2: areaM2,
           minutes,
           box: [box.minX, box.minY, box.maxX - box.minX, box.maxY - box.minY],
           ...(tone !== undefined && { tone }),
+          ...(ragged && { ragged: [...ragged] }),
         })),
       })),
   );

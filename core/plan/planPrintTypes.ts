@@ -135,6 +135,8 @@ export interface PlanCoat {
     minutes: number;
     box: [number, number, number, number];
     tone?: string;
+    /** Sides that are feathered, since they set before what comes beside them. */
+    ragged?: ("right" | "bottom")[];
   }[];
 }
 

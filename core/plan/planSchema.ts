@@ -116,7 +116,15 @@ const wall = z.looseObject({
         finish: id,
         coat: number,
         colour: id,
-        sections: z.array(z.looseObject({ id, minutes: number, box, tone: z.string().optional() })),
+        sections: z.array(
+          z.looseObject({
+            id,
+            minutes: number,
+            box,
+            tone: z.string().optional(),
+            ragged: z.array(z.enum(["right", "bottom"])).optional(),
+          }),
+        ),
       }),
     )
     .optional(),

@@ -6,6 +6,7 @@ import type { Fault, FaultCode } from "./fault";
  * docs/job-format.md.
  */
 export const toldBy: Readonly<Partial<Record<FaultCode, readonly string[]>>> = {
+  "wrong-colour": ["no-room"],
   "join-dry": ["cannot-join-wet"],
   "stopped-in-field": ["cannot-be-done"],
   "touches-wet": ["cannot-be-done"],

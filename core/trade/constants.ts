@@ -35,6 +35,8 @@ export const tapeTailMm = 40;
 
 /** The usual roll for an edge. */
 export const tapeWidthMm = 24;
+/** Film on a mask's tape covers so far, mm. */
+export const maskFilmMm = 550;
 /** A curve is taped so much slower, and a roll of the narrow flexible tape for it holds so much. */
 export const curvedTapingShare = 0.5;
 export const flexibleRollM = 33;

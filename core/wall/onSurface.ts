@@ -1,7 +1,7 @@
 import Flatbush from "flatbush";
 import { arrange } from "../geometry/arrange";
 import { rectangleContour } from "../geometry/contour";
-import { boxOfCurve, segment, type Box, type Curve } from "../geometry/curve";
+import { boxAroundBoth, boxOfContour, boxOfCurve, segment, type Box, type Curve } from "../geometry/curve";
 import { interiorPoint } from "../geometry/interiorPoint";
 import { intersectCurves } from "../geometry/intersectCurves";
 import { distance, midpoint, type Point } from "../geometry/point";
@@ -29,6 +29,11 @@ export class OnArea {
 
   /** The area of a box that lies on it, mm2. */
   areaOf(box: Box): number {
+    return this.within(box).mm2;
+  }
+
+  /** What of a box lies on it: its area, mm2, and the box around that; null where there is none. */
+  within(box: Box): { readonly mm2: number; readonly box: Box | null } {
     const inset = placeTolerance;
     const near = this.near({
       minX: box.minX + inset,
@@ -38,21 +43,25 @@ export class OnArea {
     });
     const middle = { x: (box.minX + box.maxX) / 2, y: (box.minY + box.maxY) / 2 };
     if (near.length === 0)
-      return this.area.contains(middle) ? (box.maxX - box.minX) * (box.maxY - box.minY) : 0;
+      return this.area.contains(middle)
+        ? { mm2: (box.maxX - box.minX) * (box.maxY - box.minY), box }
+        : { mm2: 0, box: null };
     if (near.every(isStraightOnAxis)) return this.inCells(box, near);
     const sides = rectangleContour(box.minX, box.minY, box.maxX, box.maxY);
     const curves = [...near, ...sides].map((curve) => ({ curve, source: null }));
-    return arrange(curves, placeTolerance)
-      .faces.filter((face) => {
-        const at = interiorPoint(face);
-        const isIn = at.x > box.minX && at.x < box.maxX && at.y > box.minY && at.y < box.maxY;
-        return isIn && this.area.contains(at);
-      })
-      .reduce((sum, { area }) => sum + area, 0);
+    const faces = arrange(curves, placeTolerance).faces.filter((face) => {
+      const at = interiorPoint(face);
+      const isIn = at.x > box.minX && at.x < box.maxX && at.y > box.minY && at.y < box.maxY;
+      return isIn && this.area.contains(at);
+    });
+    return {
+      mm2: faces.reduce((sum, { area }) => sum + area, 0),
+      box: boxAround(faces.map(({ outer }) => boxOfContour(outer))),
+    };
   }
 
   /** The same where all that is near is upright or level: it parts the box into cells, each on the area or not. */
-  private inCells(box: Box, near: readonly Curve[]): number {
+  private inCells(box: Box, near: readonly Curve[]) {
     const ends = near.flatMap(({ a, b }) => [a, b]);
     const across = cellsBetween(
       box.minX,
@@ -65,12 +74,15 @@ export class OnArea {
       ends.map(({ y }) => y),
     );
     let mm2 = 0;
+    const cells: Box[] = [];
     for (const { from, to } of across)
       for (const { from: low, to: high } of up) {
         const middle = { x: (from + to) / 2, y: (low + high) / 2 };
-        if (this.area.contains(middle)) mm2 += (to - from) * (high - low);
+        if (!this.area.contains(middle)) continue;
+        mm2 += (to - from) * (high - low);
+        cells.push({ minX: from, maxX: to, minY: low, maxY: high });
       }
-    return mm2;
+    return { mm2, box: boxAround(cells) };
   }
 
   /** The length of a straight line that lies on it, mm. */
@@ -91,6 +103,9 @@ export class OnArea {
     return this.index.search(minX, minY, maxX, maxY).map((place) => this.area.curves[place]!.curve);
   }
 }
+
+const boxAround = (boxes: readonly Box[]): Box | null =>
+  boxes.length === 0 ? null : boxes.reduce(boxAroundBoth);
 
 const isStraightOnAxis = (curve: Curve): boolean =>
   curve.kind === "segment" && (curve.a.x === curve.b.x || curve.a.y === curve.b.y);

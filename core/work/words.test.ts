@@ -64,7 +64,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     past: null,
     seals: null,
   },
-  "broken-mask": counted,
+  "broken-mask": { ...counted, isCovered: true },
   "broken-unmask": counted,
   print: {
     wall: "w",

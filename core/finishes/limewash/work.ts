@@ -2,7 +2,7 @@ import { adviseCoats } from "../../paint/adviseCoats";
 import type { Finding } from "../../findings/finding";
 import { isOf } from "../../trade/constants";
 import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
-import { stripsOf } from "../../work/broken/sections";
+import { lanesOf } from "../../work/broken/sections";
 import {
   brokenUse,
   coatBroken,
@@ -50,7 +50,7 @@ function coatsOf(on: BrokenWall, spec: LimewashSpec, site: Site): BrokenCoat[] {
   const hands = on.work.crew;
   const { minY, maxY } = on.covered.box;
   const frontMin = (((maxY - minY) / 1000) * (reachMm / 1000)) / (rate * hands);
-  const sections = stripsOf(on.covered, reachMm, "upright");
+  const sections = lanesOf(on.covered, "front", () => ({ width: reachMm, direction: "upright" }));
   return Array.from({ length: paint.coats }, (_, index) =>
     coatOver(on, { coat: index + 1, paint, rate, hands, sections, frontMin }),
   );

@@ -20,6 +20,11 @@ export const pearl = defineFinish({
       serves: 1,
       why: "why-pearl-sleeve",
     },
+    "pearl-sleeve-100": {
+      name: { metric: "Short-nap sleeve, 100 mm", imperial: 'Short-nap sleeve, 4"' },
+      serves: 1,
+      why: "why-pearl-sleeve",
+    },
   },
   rates: { pearl_m2_min: { usual: 0.45, as: "a minute", label: "Pearl coat, m2" } },
   start: (_, paints, base) => ({ paint: paints.find((paint) => paint !== base) ?? base, over: "all" }),

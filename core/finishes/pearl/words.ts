@@ -11,7 +11,11 @@ interface PearlCoat {
   readonly amount: number;
   readonly need: number;
   readonly lanes: number;
-  readonly direction: "upright" | "level";
+  readonly direction: "upright" | "level" | "along";
+  /** The coat before lies the other way. */
+  readonly isSquare: boolean;
+  /** Areas that are apart, each rolled by itself. */
+  readonly fields: number;
   readonly perLoad: number;
   readonly stir: number;
   readonly lamp: Lamp;
@@ -21,13 +25,24 @@ interface PearlCoat {
 const prefixed = (told: string | null): string =>
   told === null ? " that are marked on the drawing" : `, ${told}`;
 
+function inLanes({
+  lanes,
+  direction,
+  isSquare,
+  fields,
+}: Pick<PearlCoat, "lanes" | "direction" | "isSquare" | "fields">): string {
+  const lane = lanes === 1 ? "lane" : "lanes";
+  const how = direction === "along" ? `${lane} along each area` : `${direction} ${lane}`;
+  return `in ${lanes} ${how}, none wider than its roller${fields > 1 ? `, ${fields} areas one after the other` : ""}${isSquare ? ", square to the coat before" : ""}`;
+}
+
 /** What a pearl coat says of its steps. */
 export const pearlWords = {
   "pearl-coat": (
-    { wall, colour, coat, amount, need, lanes, direction, perLoad, stir, lamp, misses }: PearlCoat,
+    { wall, colour, coat, amount, need, perLoad, stir, lamp, misses, ...lanes }: PearlCoat,
     speech: Speech,
   ) =>
-    `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)}, ${speech.volume(need)}, in ${lanes} ${direction} ${lanes === 1 ? "lane" : "lanes"} a roller wide${coat > 1 ? ", square to the coat before" : ""}; load again every ${speech.area(perLoad)}. Roll into the wet lane beside it, last strokes one way, and never press the roller's edge: it leaves ropes. Stir every ${stir} min. Lamp at the ${lamp.end} end, ${speech.length(lamp.off)} off the wall and ${speech.length(lamp.high)} up; look along from the other end. ${
+    `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)}, ${speech.volume(need)}, ${inLanes(lanes)}; load again every ${speech.area(perLoad)}. Roll into the wet lane beside it, last strokes one way, and never press the roller's edge: it leaves ropes. Stir every ${stir} min. Lamp at the ${lamp.end} end, ${speech.length(lamp.off)} off the wall and ${speech.length(lamp.high)} up; look along from the other end. ${
       coat === 1
         ? "Mark misses on the drawing; they are touched in the next coat only."
         : `Touch the misses${prefixed(tellMisses(misses, speech))}, and nothing else.`

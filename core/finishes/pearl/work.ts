@@ -1,6 +1,7 @@
 import type { Finding } from "../../findings/finding";
 import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
-import { stripsOf } from "../../work/broken/sections";
+import { lanesOf, type Lanes } from "../../work/broken/sections";
+import type { Covered, CoveredField } from "../../pattern/covered";
 import { brokenUse, coatBroken, maskBroken, unmaskBroken, type BrokenWall } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
@@ -11,9 +12,14 @@ import { lampFor } from "./lamp";
 import type { PearlLayout } from "./layout";
 import type { PearlSpec } from "./spec";
 
-/** A lane is as wide as the roller, mm; a load of it covers so much, m2. */
-const rollerMm = 230;
+/** A lane is no wider than its roller, mm: in a narrow field that is the small one. A load covers so much, m2. */
+const rollers = [
+  { item: "pearl-sleeve", width: 230, leastField: 250 },
+  { item: "pearl-sleeve-100", width: 100, leastField: 0 },
+] as const;
 const loadM2 = 0.8;
+/** Square to the first coat there is room to roll only where a field is so wide, mm: three rollers. */
+const roomToCrossMm = 3 * 230;
 /** Pearl settles slowly, glitter at once: stirred after so many minutes. */
 const stirMin = { "purpose-made": 20, "stirred-in": 5 } as const;
 
@@ -25,7 +31,8 @@ export function workPearl(share: FinishPart<PearlLayout>, site: Site): Contribut
     coatsOf: (on) => coatsOf(on, spec, site),
     stepsOn: (on, coats) => stepsOn(on, coats, share.layout, site),
     paintOn: (on) => [brokenUse(on, spec.paint)],
-    sundriesFor: () => [{ item: "pearl-sleeve", amount: 1 }],
+    sundriesFor: (walls) =>
+      [...new Set(walls.flatMap(({ covered }) => sleevesFor(covered)))].map((item) => ({ item, amount: 1 })),
     findingsOn: (on, coats) => {
       const late = coats.find(({ fits }) => !fits);
       return [...(late ? cannotJoin(late, { by: "air" }) : []), ...checkSheens(on)];
@@ -33,14 +40,37 @@ export function workPearl(share: FinishPart<PearlLayout>, site: Site): Contribut
   });
 }
 
-const directionOf = (coat: number) => (coat % 2 === 1 ? "upright" : "level");
+const narrowSide = ({ box }: CoveredField): number => Math.min(box.maxX - box.minX, box.maxY - box.minY);
+
+const rollerFor = (field: CoveredField) =>
+  rollers.find(({ leastField }) => narrowSide(field) >= leastField) ?? rollers[1];
+
+const sleevesFor = ({ fields }: Covered): string[] => [
+  ...new Set(fields.map((field) => rollerFor(field).item)),
+];
+
+/** Upright, and square to that in every second coat; in what is too narrow to cross, all along it. */
+function lanesIn(field: CoveredField, coat: number): Lanes {
+  const { minX, maxX, minY, maxY } = field.box;
+  const { width } = rollerFor(field);
+  if (narrowSide(field) < roomToCrossMm)
+    return { width, direction: maxX - minX > maxY - minY ? "level" : "upright" };
+  return { width, direction: coat % 2 === 1 ? "upright" : "level" };
+}
+
+/** How the lanes of all fields lie: one way, or each along its own. */
+function directionOf({ fields }: Covered, coat: number): Lanes["direction"] | "along" {
+  const [first, ...others] = [...new Set(fields.map((field) => lanesIn(field, coat).direction))];
+  return others.length === 0 ? first! : "along";
+}
 
 function coatsOf(on: BrokenWall, spec: PearlSpec, site: Site): BrokenCoat[] {
   const paint = site.paints.get(spec.paint)!;
   const rate = site.rate("pearl_m2_min");
   return Array.from({ length: paint.coats }, (_, index) => {
     const coat = index + 1;
-    return coatOver(on, { coat, paint, rate, sections: stripsOf(on.covered, rollerMm, directionOf(coat)) });
+    const sections = lanesOf(on.covered, `pearl-${coat % 2}`, (field) => lanesIn(field, coat));
+    return coatOver(on, { coat, paint, rate, sections });
   });
 }
 
@@ -55,7 +85,7 @@ function stepsOn(
   const coated = coatBroken(on, coats, {
     first: [waitFor(mask.id)],
     tones: [paint],
-    tools: ["pearl-sleeve"],
+    tools: sleevesFor(on.covered),
     wordsOf: ({ coat, needMl, sections }) => ({
       verb: "pearl",
       say: {
@@ -67,7 +97,9 @@ function stepsOn(
           amount: on.covered.areaM2,
           need: needMl,
           lanes: sections.length,
-          direction: directionOf(coat),
+          direction: directionOf(on.covered, coat),
+          isSquare: coat > 1 && directionOf(on.covered, coat) !== directionOf(on.covered, coat - 1),
+          fields: on.covered.fields.length,
           perLoad: loadM2,
           stir: stirMin[spec.kindOfCoat],
           lamp: lampFor(on.wall, on.covered.box),

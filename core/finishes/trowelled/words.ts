@@ -14,6 +14,9 @@ interface Sections extends Tones {
   readonly each: number;
   readonly open: number;
   readonly need: number;
+  /** Sides set before the next column comes; this coat stands half a column over the one before. */
+  readonly isFeathered: boolean;
+  readonly isOver: boolean;
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -28,8 +31,15 @@ export const trowelledWords = {
     speech: Speech,
   ) =>
     `${speech.wall(wall)}: the first section alone, ${speech.area(amount)} in ${tenth(each)} min, at a top corner: ${inShares(tones, speech)}. Hold the sample beside it, look from the doorway, ask the client, and write the answer down. Only then the rest; feather its edges meanwhile.`,
-  "trowel-coat": ({ wall, coat, amount, sections, each, open, need, ...tones }: Sections, speech: Speech) =>
-    `${speech.wall(wall)}: coat ${coat}, ${speech.area(amount)} in ${sections} ${sections === 1 ? "section" : "sections"} of an arm's reach, each in ${tenth(each)} min and joined to the one before while that is wet (${tenth(open)} min); down one column and up the next, its edges thin and ragged. Spreader nearly flat, ${speech.volume(need)} in all: ${inShares(tones, speech)}. Step back after every section: where it has turned darker, lighter or heavier, take less of that in the next one.${coat > 1 ? " Lay its joins beside those of the coat before." : ""}`,
+  "trowel-coat": (
+    { wall, coat, amount, sections, each, open, need, isFeathered, isOver, ...tones }: Sections,
+    speech: Speech,
+  ) =>
+    `${speech.wall(wall)}: coat ${coat}, ${speech.area(amount)} in ${sections} ${sections === 1 ? "section" : "sections"} of an arm's reach, each in ${tenth(each)} min and joined to the one above while that is wet (${tenth(open)} min); each column downwards, then the next one from the top${isFeathered ? ", over a side that was drawn out thin and ragged, since it has set by then" : ", while the side of this one is wet"}. Spreader nearly flat, ${speech.volume(need)} in all: ${inShares(tones, speech)}. Step back after every section: where it has turned darker, lighter or heavier, take less of that in the next one.${isOver ? " Its columns stand half a column over those of the coat before." : coat > 1 ? " Lay its joins beside those of the coat before." : ""}${
+      coat > 1 && tones.bare > 0
+        ? ` Leave bare what is bare: laid afresh, ${percent(tones.bare ** 2)} of the ground would be left.`
+        : ""
+    }`,
   "trowel-edge": ({ wall, amount, edge }: { wall: string; amount: number; edge: string }, speech: Speech) =>
     `${speech.wall(wall)}: the edges as a pass of their own, ${speech.run(amount)} in ${speech.paint(edge)}, right into corners and along the top.`,
   "ready-trowel": ({ sample }: { sample: boolean }) =>

@@ -10,6 +10,7 @@ import {
   unmaskBroken,
   type BrokenWall,
 } from "../../work/broken/steps";
+import { warmestOpenShare } from "../../trade/climate";
 import { runsPastMm } from "../../trade/constants";
 import type { Contribution, PaintUse } from "../../work/contribution";
 import { filmMl } from "../../work/filmMl";
@@ -51,6 +52,10 @@ function edgeUse(on: BrokenWall, spec: TrowelledSpec): PaintUse[] {
   return [{ ...brokenUse(on, edge), areaM2: (on.covered.edgeM * runsPastMm) / 1000 }];
 }
 
+/** Beside the first of all, which is looked at before anything comes beside it. */
+const isFeathered = (sections: BrokenCoat["sections"]): boolean =>
+  sections.slice(1).some(({ ragged }) => ragged !== undefined);
+
 /** The largest section that is done before the edge has set, in hundredths of a m2. */
 const sectionThatFits = ({ openMin }: BrokenCoat, site: Site): number =>
   Math.max(0.05, Math.floor(openMin * site.rate("trowel_m2_min") * 100) / 100);
@@ -62,6 +67,7 @@ function coatsOf(on: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] 
   const { wall, covered, work } = on;
   const paints = paintsOf(spec, site);
   const shares = tonesOf(spec);
+  const openLabelled = Math.min(...paints.map(({ openMin }) => openMin));
   const needOf = (coat: number) => {
     const needs = new Map<string, number>();
     for (const { paint, share } of shares) {
@@ -76,7 +82,10 @@ function coatsOf(on: BrokenWall, spec: TrowelledSpec, site: Site): BrokenCoat[] 
       coat: index + 1,
       paint: site.paints.get(mainTone(spec))!,
       rate: site.rate("trowel_m2_min"),
-      sections: patchesOf(covered, spec.section_m2),
+      sections: patchesOf(covered, index + 1, {
+        mostM2: spec.section_m2,
+        wetM2: openLabelled * warmestOpenShare * site.rate("trowel_m2_min"),
+      }),
       openMin: Math.min(...paints.map((paint) => openMinutes(paint, work))),
       needOf: needOf(index + 1),
     }),
@@ -124,7 +133,7 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
     tones,
     tools,
     begunIn: { step: gate.id, sections: 1 },
-    wordsOf: ({ coat, needMl, frontMin, openMin }) => ({
+    wordsOf: ({ coat, needMl, frontMin, openMin, sections }) => ({
       verb: "trowel",
       say: {
         code: "trowel-coat",
@@ -132,7 +141,9 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: TrowelledSp
           wall: wall.id,
           coat,
           amount: covered.areaM2 - (coat === 1 ? first.areaM2 : 0),
-          sections: coat === 1 ? rest.length : rest.length + 1,
+          sections: coat === 1 ? rest.length : sections.length,
+          isFeathered: isFeathered(sections),
+          isOver: coat % 2 === 0 && isFeathered(sections),
           each: frontMin,
           open: openMin,
           need: needMl,

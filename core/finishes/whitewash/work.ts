@@ -1,6 +1,7 @@
 import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
-import { stripsOf } from "../../work/broken/sections";
+import { boardsOf } from "../../work/broken/sections";
 import { brokenUse, coatBroken, maskBroken, unmaskBroken, type BrokenWall } from "../../work/broken/steps";
+import { groupBy } from "../../geometry/groupBy";
 import { did } from "../../work/act";
 import { heightOf } from "../../work/cautions";
 import type { Contribution, SundryUse, Table } from "../../work/contribution";
@@ -40,13 +41,21 @@ export function workWhitewash(share: FinishPart<WhitewashLayout>, site: Site): C
 function coatsOf(on: BrokenWall, spec: WhitewashSpec, site: Site): BrokenCoat[] {
   const paint = site.paints.get(spec.paint)!;
   const rate = site.rate("whitewash_m2_min") * paceOf[spec.way];
-  const boards = stripsOf(on.covered, spec.board, spec.direction === "horizontal" ? "level" : "upright");
-  const tones = spreadTones(boards.length, spec.seed);
-  const sections = boards.map((board, index) => ({ ...board, tone: tones[index]! }));
+  const boards = boardsOf(on.covered, {
+    width: spec.board,
+    direction: spec.direction === "horizontal" ? "level" : "upright",
+  });
+  // A board that the pattern parts has one tone from end to end.
+  const whole = [...new Set(boards.map(boardOf))];
+  const tones = spreadTones(whole.length, spec.seed);
+  const sections = boards.map((board) => ({ ...board, tone: tones[whole.indexOf(boardOf(board))]! }));
   return Array.from({ length: paint.coats }, (_, index) =>
     coatOver(on, { coat: index + 1, paint, rate, sections }),
   );
 }
+
+/** The board that a section is of, over all fields. */
+const boardOf = ({ id }: { readonly id: string }): string => id.slice(id.lastIndexOf("/") + 1);
 
 function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSpec, site: Site): StepDraft[] {
   const { wall, covered } = on;
@@ -134,9 +143,9 @@ const boardsTable = ({ wall }: BrokenWall, coats: readonly BrokenCoat[], { id }:
     { key: "tone", label: "Tone", as: "text" },
     { key: "area", label: "Area", as: "area" },
   ],
-  rows: (coats[0]?.sections ?? []).map(({ tone, areaM2 }, index) => ({
+  rows: [...groupBy(coats[0]?.sections ?? [], boardOf).values()].map((parts, index) => ({
     board: index + 1,
-    tone: tone!,
-    area: areaM2,
+    tone: parts[0]!.tone!,
+    area: parts.reduce((sum, { areaM2 }) => sum + areaM2, 0),
   })),
 });

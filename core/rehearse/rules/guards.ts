@@ -1,7 +1,7 @@
 import { partName } from "../words";
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanWall } from "../../plan/planTypes";
-import { tapeWidthMm } from "../../trade/constants";
+import { maskFilmMm, tapeWidthMm } from "../../trade/constants";
 import type { Fault } from "../fault";
 import type { History } from "../history";
 import type { Doing } from "../timeline";
@@ -58,9 +58,10 @@ function unmasked(history: History, wall: PlanWall): Fault[] {
   });
 }
 
-/** Over a mask's tape a tool may go, and a hand's breadth of slack is none, mm. */
-const beyondMaskMm = tapeWidthMm + 5;
+/** Over a mask's tape a tool may go, and over film on it, mm; a hand's breadth of slack is none. */
+const beyondTapeMm = tapeWidthMm + 5;
 const samples = 7;
+const ringMm = beyondTapeMm;
 
 /** Parts that reach over neighbours that are not theirs, further than a mask's tape covers. */
 function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
@@ -70,14 +71,19 @@ function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
     );
     if (covered.size === wall.regions.length) return [];
     const ground = history.ground(wall.id);
+    const mask = history.all("mask", "edge").find(({ id }) => id === `${wall.id}/${finish}/edge`);
+    const beyondMm = mask?.did.tools?.includes("film") ? maskFilmMm : beyondTapeMm;
     const isTheirs = (point: PlanPoint): boolean | null => {
       const region = ground.regionAt(point);
       return region === null ? null : covered.has(ground.regions[region]!.id);
     };
     return sections.flatMap(({ id, box }) => {
-      const at = pointsIn(box).find(
-        (point) => isTheirs(point) === false && !ringOf(point).some((near) => isTheirs(near)),
-      );
+      const points = pointsIn(box);
+      const isFar = (point: PlanPoint, awayMm: number) =>
+        isTheirs(point) === false && !ringsOf(point, awayMm).some((near) => isTheirs(near));
+      // Film or not, a part lies on what is its own.
+      const isElsewhere = points.every((point) => isFar(point, beyondTapeMm));
+      const at = isElsewhere ? points[0] : points.find((point) => isFar(point, beyondMm));
       const doing =
         at && history.all("coat", "section").find((own) => own.id === id && (own.did.coat ?? 1) === coat);
       if (!at || !doing) return [];
@@ -95,9 +101,12 @@ const pointsIn = ([x, y, width, height]: readonly [number, number, number, numbe
     ]),
   ).flat();
 
-const ringOf = ([x, y]: PlanPoint): PlanPoint[] =>
-  [-1, 0, 1].flatMap((across) =>
-    [-1, 0, 1].map((up): PlanPoint => [x + across * beyondMaskMm, y + up * beyondMaskMm]),
+/** Around a place, up to so far from it. */
+const ringsOf = ([x, y]: PlanPoint, awayMm: number): PlanPoint[] =>
+  Array.from({ length: Math.ceil(awayMm / ringMm) }, (_, ring) =>
+    Math.min(awayMm, (ring + 1) * ringMm),
+  ).flatMap((mm) =>
+    [-1, 0, 1].flatMap((across) => [-1, 0, 1].map((up): PlanPoint => [x + across * mm, y + up * mm])),
   );
 
 const wets = (doing: Doing): boolean => ["prime", "base", "coat", "print", "seal"].includes(doing.did.act);

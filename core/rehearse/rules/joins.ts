@@ -68,6 +68,7 @@ function spansWithBreak(history: History, { step, spans }: Doing): Span[] {
 interface Part {
   readonly id: string;
   readonly box: PlanCoat["sections"][number]["box"];
+  readonly ragged: readonly string[];
   readonly from: number;
   readonly to: number;
   readonly step: string;
@@ -88,7 +89,10 @@ function joinedDry(history: History, wall: PlanWall): Fault[] {
       // Side by side from one end to the other: each place of the join waits from its own turn to its neighbour's.
       const other = parts
         .slice(0, place)
-        .find(({ box, from }) => part.from - from > open + 1 && isBeside(part.box, box));
+        .find(
+          ({ box, from, ragged }) =>
+            part.from - from > open + 1 && isBeside(part.box, box) && !ragged.includes(sideOf(box, part.box)),
+        );
       if (!other) return [];
       const [x, y, width, height] = part.box;
       const say = `${partName(part.id)} of coat ${coat.coat} joins ${partName(other.id)} after ${formatDuration(part.from - other.from)}; an edge of ${history.called(coat.colour)} stays wet for ${formatDuration(Math.floor(open))}.`;
@@ -116,12 +120,25 @@ function partsOf(history: History, wall: PlanWall, { coat, sections }: PlanCoat)
     return doings.map(({ id }, place): Part => {
       const from = at;
       at += (minutes[place]! * lasts) / Math.max(1e-9, total);
-      return { id, box: known.get(id)!.box, from, to: at, step: step.id };
+      const { box, ragged = [] } = known.get(id)!;
+      return { id, box, ragged, from, to: at, step: step.id };
     });
   });
 }
 
 type BoxOfPart = Part["box"];
+
+/** The side of a part on which another lies. */
+const sideOf = ([ax, ay, aw, ah]: BoxOfPart, [bx, by, bw, bh]: BoxOfPart): string =>
+  bx >= ax + aw - touchMm
+    ? "right"
+    : bx + bw <= ax + touchMm
+      ? "left"
+      : by + bh <= ay + touchMm
+        ? "bottom"
+        : by >= ay + ah - touchMm
+          ? "top"
+          : "within";
 
 function isBeside([ax, ay, aw, ah]: BoxOfPart, [bx, by, bw, bh]: BoxOfPart): boolean {
   const across = Math.min(ax + aw, bx + bw) - Math.max(ax, bx);

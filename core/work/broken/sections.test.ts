@@ -1,19 +1,26 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { circleContour, isInsideContour, rectangleContour } from "../../geometry/contour";
+import type { Point } from "../../geometry/point";
 import type { Covered } from "../../pattern/covered";
-import { patchesOf, stripsOf } from "./sections";
+import { boardsOf, lanesOf, patchesOf, type Section } from "./sections";
 import { runsOf } from "@/core/tests/runsOf";
 
 /** A wall with a round hole in it. */
 function coveredOf(width: number, height: number, hole: { x: number; y: number; radius: number }): Covered {
   const [wall, round] = [rectangleContour(0, 0, width, height), circleContour(hole, hole.radius)];
-  return {
+  const field = {
+    id: "w/bare/wall",
     curves: [...wall, ...round].map((curve) => ({ curve })),
-    contains: (point) => isInsideContour(point, wall) && !isInsideContour(point, round),
+    contains: (point: Point) => isInsideContour(point, wall) && !isInsideContour(point, round),
+    box: { minX: 0, maxX: width, minY: 0, maxY: height },
+  };
+  return {
+    ...field,
+    fields: [field],
     areaM2: (width * height - Math.PI * hole.radius ** 2) / 1e6,
     edgeM: 0,
-    box: { minX: 0, maxX: width, minY: 0, maxY: height },
+    hasNeighbours: false,
     over: ["oyster"],
   };
 }
@@ -34,14 +41,18 @@ const anyCovered = fc
   );
 const sum = (parts: readonly { areaM2: number }[]) => parts.reduce((total, { areaM2 }) => total + areaM2, 0);
 
-it("strips are no wider than asked, in their turn, and add up to what is covered", () => {
+it("lanes and boards are no wider than asked, in their turn, and add up to what is covered", () => {
   fc.assert(
     fc.property(
       anyCovered,
       fc.integer({ min: 100, max: 900 }),
-      fc.constantFrom("upright", "level"),
-      (covered, width, direction) => {
-        const strips = stripsOf(covered, width, direction as "upright" | "level");
+      fc.constantFrom("upright" as const, "level" as const),
+      fc.boolean(),
+      (covered, width, direction, areBoards) => {
+        const lanes = { width, direction };
+        const strips = areBoards
+          ? boardsOf(covered, lanes)
+          : lanesOf(covered, `${width} ${direction}`, () => lanes);
         expect(sum(strips)).toBeCloseTo(covered.areaM2, 5);
         strips.forEach(({ box }, index) => {
           const across = direction === "upright" ? box.maxX - box.minX : box.maxY - box.minY;
@@ -57,33 +68,66 @@ it("strips are no wider than asked, in their turn, and add up to what is covered
   );
 });
 
-it("patches are no larger than asked, each beside the one before, and add up to what is covered", () => {
+it("lanes lie in their own fields, one after the other, and are called after them", () => {
+  const stripe = (from: number, name: string) => {
+    const sides = rectangleContour(from, 0, from + 243, 2400);
+    const box = { minX: from, maxX: from + 243, minY: 0, maxY: 2400 };
+    const curves = sides.map((curve) => ({ curve }));
+    return { id: `w/${name}`, curves, contains: (point: Point) => isInsideContour(point, sides), box };
+  };
+  const fields = [stripe(0, "f/stripe-1"), stripe(486, "f/stripe-3")];
+  const whole = coveredOf(729, 2400, { x: 300, y: 300, radius: 10 });
+  const lanes = lanesOf({ ...whole, fields }, "narrow", () => ({ width: 100, direction: "upright" }));
+  // Three of 81 in each.
+  expect(lanes.map(({ id, box }) => [id, Math.round(box.minX), Math.round(box.maxX)])).toEqual([
+    ["f/stripe-1/c1r1", 0, 81],
+    ["f/stripe-1/c2r1", 81, 162],
+    ["f/stripe-1/c3r1", 162, 243],
+    ["f/stripe-3/c1r1", 486, 567],
+    ["f/stripe-3/c2r1", 567, 648],
+    ["f/stripe-3/c3r1", 648, 729],
+  ]);
+});
+
+it("patches are joined wet, or their sides are feathered and the next coat's lie elsewhere", () => {
+  const besides = (a: Section, b: Section) => {
+    const [up, across] = [
+      Math.min(a.box.maxY, b.box.maxY) - Math.max(a.box.minY, b.box.minY),
+      Math.min(a.box.maxX, b.box.maxX) - Math.max(a.box.minX, b.box.minX),
+    ];
+    if (Math.abs(across) < 1e-6 && up > 1) return a.box.minX < b.box.minX ? "right" : "left";
+    return Math.abs(up) < 1e-6 && across > 1 ? (a.box.minY > b.box.minY ? "bottom" : "top") : null;
+  };
   fc.assert(
-    fc.property(anyCovered, fc.constantFrom(0.3, 0.5, 1, 2), (covered, most) => {
-      const patches = patchesOf(covered, most);
-      // Of a patch that the hole has all but swallowed there is nothing to work: under 1 cm2.
-      const swallowed = patchCount(covered, most) - patches.length;
-      const left = covered.areaM2 - sum(patches);
-      expect(left).toBeGreaterThan(-1e-5);
-      expect(left).toBeLessThan(swallowed * 1e-4 + 1e-5);
-      for (const { areaM2 } of patches) expect(areaM2).toBeLessThanOrEqual(most + 1e-9);
-      // Where the hole has swallowed a whole patch the next one is one further on.
-      const isWhole = swallowed === 0;
-      patches.slice(1).forEach(({ box }, index) => {
-        const before = patches[index]!.box;
-        const apart = Math.max(
-          box.minX - before.maxX,
-          before.minX - box.maxX,
-          box.minY - before.maxY,
-          before.minY - box.maxY,
-        );
-        if (isWhole) expect(apart).toBeLessThan(1e-6);
-      });
-    }),
+    fc.property(
+      anyCovered,
+      fc.constantFrom(0.3, 0.5, 1, 2),
+      fc.double({ min: 0.1, max: 4, noNaN: true }),
+      (covered, mostM2, wetM2) => {
+        const coats = [1, 2].map((coat) => patchesOf(covered, coat, { mostM2, wetM2 }));
+        for (const patches of coats) {
+          const left = covered.areaM2 - sum(patches);
+          // Of what the hole has all but swallowed there is nothing to work: under 1 cm2 each.
+          expect(Math.abs(left)).toBeLessThan(patches.length * 1e-4 + 1e-5);
+          for (const { areaM2 } of patches) expect(areaM2).toBeLessThanOrEqual(mostM2 + 1e-9);
+          patches.forEach((before, place) =>
+            patches.slice(place + 1).forEach((after, further) => {
+              const side = besides(before, after);
+              if (side === null || before.ragged?.some((ragged) => ragged === side)) return;
+              const between = sum(patches.slice(place, place + 1 + further));
+              expect(between).toBeLessThanOrEqual(Math.max(mostM2, wetM2) + 1e-6);
+            }),
+          );
+        }
+        const sidesOf = (patches: readonly Section[]) =>
+          patches
+            .slice(1)
+            .filter((one) => one.ragged && patches.some((other) => besides(one, other) === "right"))
+            .map(({ box }) => box.maxX);
+        for (const x of sidesOf(coats[0]!))
+          for (const other of sidesOf(coats[1]!)) expect(Math.abs(x - other)).toBeGreaterThan(100);
+      },
+    ),
     runsOf(60),
   );
 });
-
-/** How many a wall without a hole has. */
-const patchCount = ({ box }: Covered, most: number): number =>
-  patchesOf(coveredOf(box.maxX, box.maxY, { x: box.maxX / 2, y: box.maxY / 2, radius: 1 }), most).length;

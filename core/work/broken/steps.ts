@@ -1,7 +1,7 @@
 import type { Covered } from "../../pattern/covered";
 import type { Paint } from "../../paint/schema";
 import type { Said } from "../../findings/speech";
-import { tapeRollM } from "../../trade/constants";
+import { maskFilmMm, tapeRollM } from "../../trade/constants";
 import type { Wall } from "../../wall/schema";
 import { openShare } from "../../trade/climate";
 import { did, type Did } from "../act";
@@ -41,12 +41,21 @@ export function maskBroken(on: BrokenWall): StepDraft {
     id: stepId(on, "mask"),
     phase: "mask",
     verb: "mask-broken",
-    does: [did("mask", "edge", edgeOf(on), { tools: ["tape-24", "tool-knife"], heightMm: heightOf(wall) })],
+    does: [
+      did("mask", "edge", edgeOf(on), {
+        tools: ["tape-24", "tool-knife", ...(covered.hasNeighbours ? ["film"] : [])],
+        heightMm: heightOf(wall),
+      }),
+    ],
     wall: wall.id,
     sharedByTwo: true,
     minutes: covered.edgeM / work.rates.taping_m_min,
     after: ready.map((wait) => tapedOver(wait, paints)),
-    say: said("broken-mask", { wall: wall.id, amount: covered.edgeM }),
+    say: said("broken-mask", {
+      wall: wall.id,
+      amount: covered.edgeM,
+      isCovered: covered.hasNeighbours,
+    }),
     cautions: [],
     evening: [],
   };
@@ -205,8 +214,12 @@ export const brokenUse = ({ wall, covered }: BrokenWall, paint: string, share = 
   sealMm: 0,
 });
 
-/** Rolls of tape around it, with laps. */
+/** Rolls of tape around it, with laps, and film over what is beside it and stays as it is. */
 export function maskSundry(walls: readonly BrokenWall[]): SundryUse[] {
   const metres = walls.reduce((sum, { covered }) => sum + covered.edgeM, 0) * 1.05;
-  return metres === 0 ? [] : [{ item: "tape-24", amount: metres, count: Math.ceil(metres / tapeRollM) }];
+  const besideM = walls.reduce((sum, { covered }) => sum + (covered.hasNeighbours ? covered.edgeM : 0), 0);
+  return [
+    ...(metres === 0 ? [] : [{ item: "tape-24", amount: metres, count: Math.ceil(metres / tapeRollM) }]),
+    ...(besideM === 0 ? [] : [{ item: "film", amount: (besideM * maskFilmMm) / 1000 }]),
+  ];
 }
