@@ -19,7 +19,7 @@ import { waitFor, type Step, type StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
 import { equip, toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
 import { listTapedSteps } from "../work/taped/tapedSteps";
-import { coatedPaint, tapedSundries } from "../work/taped/tapedWork";
+import { carriedPast, coatedPaint, tapedSundries } from "../work/taped/tapedWork";
 import { contributionsOf, type OwnContribution } from "./contributionsOf";
 import type { LaidOutJob } from "./orderedWall";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
@@ -88,7 +88,7 @@ export const usesOf = (
   readonly paint: readonly PaintUse[];
   readonly sundries: readonly SundryUse[];
 } => ({
-  paint: [...coatedPaint(site), ...own.flatMap(({ paint }) => paint)],
+  paint: [...coatedPaint(site), ...carriedPast(site, drafts), ...own.flatMap(({ paint }) => paint)],
   sundries: [
     ...tapedSundries(site, tape),
     ...roomSundries(site, steps.length > 0 ? drafts : []),

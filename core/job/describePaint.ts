@@ -30,6 +30,7 @@ export function describePaint({
     terms: {
       film_ml: need.filmMl,
       seal_ml: need.sealMl,
+      past_ml: need.pastMl,
       tools_ml: need.toolsMl,
       touchUp_ml: need.touchUpMl,
     },

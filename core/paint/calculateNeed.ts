@@ -1,6 +1,7 @@
 import {
   brushUpToM2,
   leastTouchUpMl,
+  runsPastMm,
   sealStripMm,
   smallRollerUpToM2,
   textureFactors,
@@ -17,6 +18,8 @@ export interface PaintUse {
   readonly areaM2: number;
   /** mm of tape edges that are sealed with this paint. */
   readonly sealMm: number;
+  /** mm along which each coat is carried past a line, all coats together. */
+  readonly pastMm?: number;
   /** What is printed with it once, beside what is coated. */
   readonly printed?: PrintedUse;
 }
@@ -33,6 +36,7 @@ export interface PaintNeed {
   readonly printedM2: number;
   readonly filmMl: number;
   readonly sealMl: number;
+  readonly pastMl: number;
   readonly toolsMl: number;
   readonly touchUpMl: number;
   /** What goes into mixes with others. */
@@ -43,6 +47,7 @@ export interface PaintNeed {
 /**
  * Paint for a job, in ml, with its terms:
  * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
+ * past = such a strip wherever a coat is carried past a line, under what comes later;
  * tools = what roller, tray and brush keep, once a session; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
  * have all of these themselves.
  */
@@ -63,17 +68,20 @@ export function calculateNeed(
   const filmMl = coatedMl + printedMl;
   const sealMl =
     sum((use) => (use.sealMm / 1000) * (sealStripMm / 1000) * textureFactors[use.texture]) * mlPerM2;
+  const pastMl =
+    sum(({ pastMm = 0, texture }) => (pastMm / 1000) * (runsPastMm / 1000) * textureFactors[texture]) *
+    mlPerM2;
   const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
   // What is only printed wets no brush or roller.
   const isCoated = sessions > 0 || printedM2 === 0;
   const toolsMl =
     (isCoated ? toolsKeep(areaM2) * Math.max(1, sessions) : 0) + sum(({ printed }) => printed?.toolsMl ?? 0);
   const touchUpMl = Math.max(leastTouchUpMl, touchUpShare * filmMl);
-  const needMl = filmMl + sealMl + toolsMl + touchUpMl + mixedMl;
-  return { areaM2, printedM2, filmMl, sealMl, toolsMl, touchUpMl, mixedMl, needMl };
+  const needMl = filmMl + sealMl + pastMl + toolsMl + touchUpMl + mixedMl;
+  return { areaM2, printedM2, filmMl, sealMl, pastMl, toolsMl, touchUpMl, mixedMl, needMl };
 }
 
-const nothingUsed = { areaM2: 0, printedM2: 0, filmMl: 0, sealMl: 0, toolsMl: 0, touchUpMl: 0 };
+const nothingUsed = { areaM2: 0, printedM2: 0, filmMl: 0, sealMl: 0, pastMl: 0, toolsMl: 0, touchUpMl: 0 };
 
 /** The brush that cuts in is always wetted; a roller joins it when there is enough to roll. */
 function toolsKeep(areaM2: number): number {

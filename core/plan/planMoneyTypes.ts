@@ -9,7 +9,7 @@ export interface PlanPaint {
   made_ml?: number;
   coats: number;
   need_ml: number;
-  terms: { film_ml: number; seal_ml: number; tools_ml: number; touchUp_ml: number };
+  terms: { film_ml: number; seal_ml: number; past_ml: number; tools_ml: number; touchUp_ml: number };
   /** From the store, before anything is bought. */
   store_ml: number;
   packs: PlanPacks["packs"];

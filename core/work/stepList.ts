@@ -119,14 +119,19 @@ function takingCare({ does, cautions }: Pick<StepDraft, "does" | "cautions">) {
 
 /** A part's own of the ids, in order, and of the paint: a piece that takes longer than a part goes on in the next. */
 function shareOf(one: Did, index: number, parts: number): Did {
-  const { ids, ml } = one;
+  const { ids, ml, pastM } = one;
   const [from, to] = [index, index + 1].map((part) => (part * ids.length) / parts) as [number, number];
   const isMany = ids.length >= parts;
   const own = isMany
     ? ids.slice(Math.round(from), Math.round(to))
     : ids.slice(Math.floor(from), Math.ceil(to - 1e-9));
   const share = isMany ? own.length / ids.length : 1 / parts;
-  return { ...one, ids: own, ...(ml !== undefined && { ml: ml * share }) };
+  return {
+    ...one,
+    ids: own,
+    ...(ml !== undefined && { ml: ml * share }),
+    ...(pastM !== undefined && { pastM: pastM * share }),
+  };
 }
 
 /** Minutes of what a step does longest in one go: a field of its stretches, or all of it. */

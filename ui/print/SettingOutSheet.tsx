@@ -175,7 +175,18 @@ function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
       <table className="w-full border-collapse text-left">
         <thead>
           <Row
-            cells={["Colour", "Area", "Coats", "Film", "Seal", "Tools keep", "Touch-up", "Need", "Buy"]}
+            cells={[
+              "Colour",
+              "Area",
+              "Coats",
+              "Film",
+              "Seal",
+              "Past lines",
+              "Tools keep",
+              "Touch-up",
+              "Need",
+              "Buy",
+            ]}
             isHead
           />
         </thead>
@@ -192,6 +203,7 @@ function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
                   ...[
                     paint.terms.film_ml,
                     paint.terms.seal_ml,
+                    paint.terms.past_ml,
                     paint.terms.tools_ml,
                     paint.terms.touchUp_ml,
                     paint.need_ml,

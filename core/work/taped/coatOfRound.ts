@@ -19,8 +19,8 @@ interface CoatOfRound {
   /** Tape that comes off with it, and tape whose edges are sealed wet, stretch by stretch; null where that is done before. */
   readonly off: readonly TapeBundle[];
   readonly sealed: readonly TapeBundle[] | null;
-  /** Regions that it is carried past the line of. */
-  readonly past: ReadonlySet<string>;
+  /** Regions that it is carried past the line of, and along how many mm. */
+  readonly past: ReadonlyMap<string, number>;
   readonly isFloated: boolean;
 }
 
@@ -39,6 +39,8 @@ export function workOfCoat(
   const latest = ({ beside }: EdgePiece) =>
     Math.max(0, ...beside.flatMap((region) => last.get(region) ?? []));
   const areaM2 = regions.reduce((sum, region) => sum + region.areaM2, 0);
+  const isPast = regions.some(({ id }) => past.has(id));
+  const pastM = regions.reduce((sum, { id }) => sum + (past.get(id) ?? 0), 0) / 1000;
   const upTo = (sealed ?? []).filter((bundle) => isUpTo(bundle, paint.id));
   const before = sealingOf(upTo, heightMm, { coat, stretchOf: earliest });
   const after = peelingOf(off, heightMm, latest);
@@ -49,8 +51,8 @@ export function workOfCoat(
     {
       coat,
       with: paint.id,
-      ...(regions.some(({ id }) => past.has(id)) && { pastMm: runsPastMm }),
-      ml: filmMl(paint, areaM2, wall.texture),
+      ...(isPast && { pastMm: runsPastMm, pastM }),
+      ml: filmMl(paint, areaM2 + (pastM * runsPastMm) / 1000, wall.texture),
       ...(isFloated && { tools: ["brush-wide"] }),
       heightMm,
       rolledM2: areaM2,

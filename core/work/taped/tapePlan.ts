@@ -17,11 +17,17 @@ export interface ComingOff {
   readonly strands: "rounds" | "time" | null;
 }
 
+/** Where an edge is, whichever round it is taped in. */
+const boundaryOf = ({ line, under, path, length }: EdgePiece): string => {
+  const { x, y } = path[0]!.a;
+  return [line, under, Math.round(x), Math.round(y), Math.round(length)].join(" ");
+};
+
 /** Which tape lies on each wall when: bundles of the rounds, by their places. */
 export class TapePlan {
   private readonly laidOn = new Map<string, readonly (readonly TapeBundle[])[]>();
   private readonly byHandOn = new Map<string, readonly (readonly TapeBundle[])[]>();
-  private readonly past = new Map<string, ReadonlySet<string>>();
+  private readonly past = new Map<string, ReadonlyMap<string, number>>();
   private readonly offs = new Map<TapeBundle, ComingOff>();
   private readonly wallOf: ReadonlyMap<string, WorkWall>;
   readonly regions: RoundRegions["of"];
@@ -75,16 +81,25 @@ export class TapePlan {
     return this.offAt(wall, place).map((bundle) => this.comesOff(on, bundle));
   }
 
-  /** The regions of a round on a wall that are painted past a boundary, since what is beyond it is painted only later. */
-  runningPast(wall: string, place: number): ReadonlySet<string> {
+  /**
+   * The regions of a round on a wall that are painted past a boundary, since what is beyond it is painted only later, each with
+   * how long such boundaries are, mm: a line that is taped again is one.
+   */
+  runningPast(wall: string, place: number): ReadonlyMap<string, number> {
     const kept = this.past.get(`${wall} ${place}`);
     if (kept) return kept;
     const { regions } = this.wallOf.get(wall)!;
     const { group } = this.site.rounds[place]!;
-    const past = new Set<string>();
-    for (const { under, centred, byHand, upTo } of this.edgesOf(wall)) {
+    const past = new Map<string, number>();
+    const seen = new Set<string>();
+    for (const piece of this.edgesOf(wall)) {
+      const { under, centred, byHand, upTo } = piece;
       if (under === null || centred || byHand === "float" || regions[under]!.group !== group) continue;
-      if (upTo.every((side) => this.firstPlace(side.group) > place)) past.add(regions[under]!.id);
+      if (!upTo.every((side) => this.firstPlace(side.group) > place)) continue;
+      const { id } = regions[under]!;
+      const key = boundaryOf(piece);
+      past.set(id, (past.get(id) ?? 0) + (seen.has(key) ? 0 : piece.length));
+      seen.add(key);
     }
     this.past.set(`${wall} ${place}`, past);
     return past;

@@ -4,6 +4,7 @@ import { varnishCoats } from "../objects/finishObject";
 import type { TapeTotal } from "../../tape/totalTape";
 import { sealerMlPerM } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../contribution";
+import type { StepDraft } from "../step";
 import type { WorkInput, WorkWall } from "../workInput";
 import { isCurved } from "../../tape/isCurved";
 
@@ -28,6 +29,19 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): Pain
       return [{ paint, wall: wall.id, texture: wall.texture, areaM2, sealMm: sealed.get(paint) ?? 0 }];
     });
   });
+}
+
+/** What coats are carried past lines, under what comes later there. */
+export function carriedPast({ walls }: WorkInput, drafts: readonly StepDraft[]): PaintUse[] {
+  const textures = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
+  return drafts.flatMap(({ wall, does }) =>
+    does.flatMap(({ with: paint, pastM = 0 }): PaintUse[] => {
+      const texture = wall === undefined ? undefined : textures.get(wall);
+      return paint !== undefined && texture !== undefined && pastM > 0
+        ? [{ paint, wall: wall!, texture, areaM2: 0, sealMm: 0, pastMm: pastM * 1000 }]
+        : [];
+    }),
+  );
 }
 
 /** mm of edges sealed with each colour; a tape that serves two edges is sealed along both. */

@@ -71,7 +71,7 @@ interface Term {
 
 function termsOf(paint: PlanPaint, { spreadRate }: Paint, { units, volumes }: Job): Term[] {
   const area = (m2: number) => formatArea(m2, units);
-  const { film_ml, seal_ml, tools_ml, touchUp_ml } = paint.terms;
+  const { film_ml, seal_ml, past_ml, tools_ml, touchUp_ml } = paint.terms;
   const { area_m2, printed_m2 = 0 } = paint;
   const coats = `${paint.coats} ${paint.coats === 1 ? "coat" : "coats"}`;
   const onWall = [
@@ -85,6 +85,7 @@ function termsOf(paint: PlanPaint, { spreadRate }: Paint, { units, volumes }: Jo
       walls: paint.walls,
     },
     { label: "Sealing tape edges of other colours", ml: seal_ml },
+    { label: "Carried past lines, under what comes later", ml: past_ml },
     { label: "Into mixes", ml: paint.mixed_ml ?? 0 },
     { label: "Kept by roller, tray and brush", ml: tools_ml },
     { label: "Touch-up jar", ml: touchUp_ml },
