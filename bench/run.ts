@@ -93,7 +93,7 @@ function roundsBesideGreedy(count: number) {
   const job = brickJob(count);
   const [wall] = layOutJob(job).walls;
   const { pattern } = wall!.laid!;
-  const { pieces, ...exact } = groupRegions([{ pattern, base: "oyster" }], [], () => 50);
+  const { pieces, ...exact } = groupRegions([{ pattern, base: "oyster" }], [], () => ({ lightness: 50 }));
   const neighbours = pieces.map((piece) => piece.neighbours);
   const greedy = () => {
     const groups: number[] = [];

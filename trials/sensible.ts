@@ -5,7 +5,7 @@ import { objectKinds } from "@/core/wall/objectSchema";
 import { colours, Dice } from "./awkward";
 import type { RandomDocument } from "./documents";
 
-const conditions = ["crack", "patch", "gloss", "grease", "bare-plaster", "old-paint"];
+const conditions = ["crack", "patch", "gloss", "grease", "bare-plaster", "old-paint", "varnish", "wax"];
 
 /** A job such as painters have: rooms of usual size, every finish, mixes of them, conditions, runs, objects, both schools, any air. */
 export function sensibleDocument(random: () => number): RandomDocument {
@@ -35,6 +35,7 @@ export function sensibleDocument(random: () => number): RandomDocument {
     paints: colours.map((id) => ({
       id,
       coats: dice.whole(1, 2),
+      ...(dice.share() < 0.1 && { material: dice.pick(["metallic-paint", "gloss", "pearl-coat"]) }),
       packs: [
         { size: "250 ml", price: 7 },
         { size: "1 L", price: 19 },
@@ -42,7 +43,9 @@ export function sensibleDocument(random: () => number): RandomDocument {
       ...(dice.share() < 0.2 && { tapeOver_min: 240 }),
     })),
     walls,
-    ...(run && { runs: [{ id: "run", walls: run }] }),
+    ...(run && {
+      runs: [{ id: "run", walls: run, ...(run.length > 2 && dice.share() < 0.5 && { closes: true }) }],
+    }),
     finishes: Array.from({ length: dice.whole(1, 3) }, (_, index) => ({
       ...fc.sample(anyFinish, { seed: dice.whole(0, 2 ** 31 - 1), numRuns: 1 })[0]!,
       id: `f${index}`,
@@ -53,6 +56,7 @@ export function sensibleDocument(random: () => number): RandomDocument {
 
 function wall(dice: Dice, index: number): RandomDocument {
   const shared = { id: `w${index}`, base: dice.pick(colours), baseState: dice.pick(["on", "paint"]) };
+  const age = dice.pick(["", "", "", "20 h", "2 d", "10 d"]);
   if (dice.share() < 0.1)
     return {
       ...shared,
@@ -72,6 +76,7 @@ function wall(dice: Dice, index: number): RandomDocument {
   };
   return {
     ...shared,
+    ...(age !== "" && shared.baseState === "on" && { baseAge: age }),
     width,
     height,
     skirting: dice.pick([0, 90]),

@@ -68,6 +68,8 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "tint-over-limit": "buying",
   "by-hand-on-texture": "pattern",
   "tape-on-arris": "pattern",
+  "special-under-tape": "pattern",
+  "base-too-young": "wall",
   "shared-tape": "work",
   "stencil-island": "pattern",
   "overlays-hairline": "pattern",

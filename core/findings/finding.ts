@@ -92,7 +92,7 @@ export interface FindingValues {
     minutes: number;
     hands: number;
     crew: number;
-    /** Minutes of a day between setting up and closing. */
+    /** Minutes from setting up to the break, or from that to closing. */
     day: number;
   };
   "corner-disagrees": { first: string; second: string; firstIs: "internal" | "external" };
@@ -101,6 +101,9 @@ export interface FindingValues {
   "little-left": { paint: string; leftMl: number; next: { ml: number; cost: number } | null };
   "by-hand-on-texture": { metres: number; texture: Texture };
   "tape-on-arris": { metres: number };
+  "special-under-tape": { wall: string; paints: readonly string[]; metres: number };
+  /** How old a base is on the first morning, and whether it may be washed. */
+  "base-too-young": { ageMin: number; isWashed: boolean };
   "shared-tape": { wall: string; colours: readonly string[]; why: "rounds" | "time"; isAsked: boolean };
   "stencil-island": { stencil: string; overlay: string; areaMm2: number; at: readonly [number, number] };
   "overlays-hairline": {

@@ -1,5 +1,6 @@
 /** What a surface may be like before work. */
-export type ConditionKind = "crack" | "patch" | "gloss" | "grease" | "bare-plaster" | "old-paint";
+export type ConditionKind =
+  "crack" | "patch" | "gloss" | "grease" | "bare-plaster" | "old-paint" | "varnish" | "wax";
 
 /** The step that a condition asks for before the first coat, and the care to take with it. */
 export const preparationFor: Record<ConditionKind, { readonly step: string; readonly caution?: string }> = {
@@ -14,6 +15,16 @@ export const preparationFor: Record<ConditionKind, { readonly step: string; read
   gloss: {
     step: "Wash the gloss down and dull it with fine paper, so that paint and tape hold.",
     caution: "Old gloss may hold lead: test it before it is sanded or scraped.",
+  },
+  varnish: {
+    step: "Strip or sand the varnish off to the bare ground, brush the dust off, and wipe it.",
+    caution:
+      "A dust mask, and air in the room; a stripper's label goes first. Old varnish may lie over lead paint: test it.",
+  },
+  wax: {
+    step: "Take the wax off with white spirit and fine steel wool until water no longer beads, sand lightly, brush the dust off, and wipe it.",
+    caution:
+      "Air in the room and no flames; rags with spirit dry flat outdoors, since heaped ones catch fire.",
   },
   grease: {
     step: "Wash with sugar soap or a degreaser, rinse, and let the wall dry.",

@@ -1,7 +1,7 @@
 import { coatReasons } from "./coatReasons";
 import type { FindingValues } from "./finding";
 import { listed } from "./listed";
-import { paintingClimate } from "../trade/constants";
+import { lowTackDays, paintingClimate, washableDays } from "../trade/constants";
 import { trimDecimals } from "../measure/formatReading";
 import type { Message } from "./message";
 import type { Speech } from "./speech";
@@ -23,6 +23,8 @@ type Codes =
   | "little-left"
   | "by-hand-on-texture"
   | "tape-on-arris"
+  | "special-under-tape"
+  | "base-too-young"
   | "shared-tape"
   | "stencil-island"
   | "overlays-hairline"
@@ -126,6 +128,15 @@ export const workMessages: {
   "by-hand-on-texture": ({ metres, texture }, { run }) => ({
     say: `${run(metres)} of edges are cut in by hand. ${textureWords[texture]} makes a long straight edge by hand waver.`,
     remedy: "Tape them, or try a metre first and look at it from where people stand.",
+  }),
+  "special-under-tape": ({ wall, paints, metres }, speech) => ({
+    say: `${capital(speech.wall(wall))}: ${speech.run(metres)} of tape lies on ${listed(paints.map((paint) => speech.paint(paint)))}, which tape marks or lifts; no order of the colours avoids it.`,
+    remedy:
+      "Wait as its label says before tape, take low-tack tape, try it on the board first, and pull it off as soon as it can be.",
+  }),
+  "base-too-young": ({ ageMin, isWashed }, speech) => ({
+    say: `Its base is ${speech.duration(ageMin)} old on the first morning: ${isWashed ? "tape as it is sold lifts it yet" : `soap and water spoil it before it is ${washableDays} days old, and tape as it is sold lifts it`}.`,
+    remedy: `${isWashed ? "" : "It is dusted, no more. "}Take low-tack tape until it is ${lowTackDays} days old, and try a piece on a hidden place first.`,
   }),
   "tape-on-arris": ({ metres }, { run }) => ({
     say: `${run(metres)} of tape lies on the edge of an external corner, where it tends to lift and bleed.`,

@@ -15,14 +15,14 @@ import { anyFinish } from "./tests/anyFinish";
 import { runsOf } from "@/core/tests/runsOf";
 
 const label = fc.record({
-  material: fc.constantFrom("wall-paint", "limewash", "pearl-coat"),
+  material: fc.constantFrom("wall-paint", "limewash", "pearl-coat", "metallic-paint", "gloss"),
   coats: fc.integer({ min: 1, max: 3 }),
   recoat_min: fc.integer({ min: 0, max: 400 }),
   tapeOver_min: fc.integer({ min: 0, max: 3000 }),
   touchDry_min: fc.integer({ min: 0, max: 200 }),
 });
 const condition = fc.record({
-  kind: fc.constantFrom("crack", "patch", "gloss", "grease", "bare-plaster", "old-paint"),
+  kind: fc.constantFrom("crack", "patch", "gloss", "grease", "bare-plaster", "old-paint", "varnish", "wax"),
 });
 const fixture = fc.record({ kind: fc.constantFrom("plate", "radiator", "shelf", "furniture") });
 const wall = fc.record({

@@ -101,8 +101,28 @@ function checkStencil(
 /** A run takes each wall once and no object, and all its walls from one datum: one floor, or one level line. */
 function checkRun(job: Job, index: number): Problem[] {
   const { walls } = job.runs[index]!;
+  const { closes, hides } = job.runs[index]!;
+  const joins = walls.map((id, place) => `${id} ${walls[(place + 1) % walls.length]!}`);
+  const room: Problem[] = [
+    ...(closes && walls.length < 3
+      ? [
+          {
+            path: formatPath(["runs", index, "closes"]),
+            message: "a room has three walls or more; expected it to be left out",
+          },
+        ]
+      : []),
+    ...(hides && !(closes && joins.includes(hides.join(" ")))
+      ? [
+          {
+            path: formatPath(["runs", index, "hides"]),
+            message: `${quote(hides)} is no corner of a run that closes; expected two walls of it, one after the other`,
+          },
+        ]
+      : []),
+  ];
   const isSurveyed = (id: string) => job.walls.find((wall) => wall.id === id)?.survey !== undefined;
-  return walls.flatMap((id, place): Problem[] => {
+  const inTurn = walls.flatMap((id, place): Problem[] => {
     const path = formatPath(["runs", index, "walls", place]);
     if (walls.indexOf(id) !== place) {
       return [{ path, message: `${quote(id)} stands twice in this run; expected each wall once` }];
@@ -119,6 +139,7 @@ function checkRun(job: Job, index: number): Problem[] {
       },
     ];
   });
+  return [...room, ...inTurn];
 }
 
 const mostListed = 8;

@@ -6,6 +6,7 @@ import { matchCorner } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import { maskBase, planTape, type JoinedEnd } from "../tape/planTape";
 import { baseCornersOf, isExternalCorner, type Corner } from "./baseCorners";
+import { checkBaseAge } from "./checkBaseAge";
 import { checkBaseDownTo, masksAbove } from "./baseDownTo";
 import { checkTape } from "./checkTape";
 import { carryMarks } from "./carryMarks";
@@ -80,9 +81,16 @@ function sortWalls(input: LayoutInput): SortedWalls {
       first: places.get(corner.first)!,
       second: places.get(corner.second)!,
     })),
-    lightnessIn(input),
+    paintIn(input),
   );
   return { laidOut, corners, places, grouped };
+}
+
+/** How light each of the job's paints is, and whether tape marks it. */
+function paintIn(input: LayoutInput) {
+  const lightness = lightnessIn(input);
+  const marking = new Set(input.paints.flatMap(({ id, marks }) => (marks ? [id] : [])));
+  return (paint: string) => ({ lightness: lightness(paint), marks: marking.has(paint) });
 }
 
 /** How light each of the job's paints is, 0 to 1. */
@@ -115,7 +123,7 @@ function tapeWalls({ laidOut, corners, places, grouped }: SortedWalls, input: Ta
       ...planTape(tapeInput),
       baseMasks: baseState === "paint" ? masksAbove(maskBase(tapeInput, base, bases.goesOn), wall.wall) : [],
     };
-    const noticed = [...checkTape(taped, edges), ...checkBaseDownTo(taped)];
+    const noticed = [...checkTape(taped, edges), ...checkBaseDownTo(taped), ...checkBaseAge(taped.wall)];
     return {
       ...taped,
       ...(noticed.length > 0 && {
@@ -131,14 +139,20 @@ function cornersOf({ runs }: Pick<LayoutInput, "runs">, walls: readonly LaidOutW
   const indexOf = new Map(walls.map(({ wall }, index) => [wall.id, index]));
   const seen = new Set<string>();
   return runs.flatMap((run) =>
-    run.walls.slice(1).flatMap((id, place): Corner[] => {
-      const [first, second] = [indexOf.get(run.walls[place]!), indexOf.get(id)];
+    cornersInTurn(run).flatMap(([one, other]): Corner[] => {
+      const [first, second] = [indexOf.get(one), indexOf.get(other)];
       if (first === undefined || second === undefined || seen.has(`${first},${second}`)) return [];
       seen.add(`${first},${second}`);
       const [left, right] = [walls[first]!.laid, walls[second]!.laid];
       return left && right ? [{ first, second, touches: matchCorner(left.pattern, right.pattern) }] : [];
     }),
   );
+}
+
+/** Each wall of a run with the next; around a room the last with the first. */
+function cornersInTurn({ walls, closes }: Job["runs"][number]): (readonly [string, string])[] {
+  const pairs = walls.slice(1).map((id, place) => [walls[place]!, id] as const);
+  return closes && walls.length > 2 ? [...pairs, [walls.at(-1)!, walls[0]!]] : pairs;
 }
 
 function joinedEnds(

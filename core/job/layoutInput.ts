@@ -2,11 +2,22 @@ import type { FinishContext } from "../finishes/defineFinish";
 import type { Under } from "../tape/sealEdge";
 import type { Edges } from "../tape/schema";
 import type { Groups } from "../rounds/groupRegions";
+import { marksUnderTape } from "../trade/constants";
 import type { Wall } from "../wall/schema";
 import type { Job } from "./schema";
 
-/** What of a paint laying out looks at: which is lighter orders the rounds, and varnish is offered where it is of that material. */
-type LaidPaint = Pick<Job["paints"][number], "id" | "hex" | "material">;
+/** What of a paint laying out looks at: which is lighter, and which tape marks, orders the rounds, and varnish is offered where it is of that material. */
+interface LaidPaint extends Pick<Job["paints"][number], "id" | "hex" | "material"> {
+  readonly marks: boolean;
+}
+
+const laidPaintsOf = ({ paints }: Job): LaidPaint[] =>
+  paints.map((paint) => ({
+    id: paint.id,
+    hex: paint.hex,
+    material: paint.material,
+    marks: marksUnderTape(paint),
+  }));
 
 /** All of a job that laying out walls that hang together may look at: what is kept of that is kept by exactly this. */
 export interface LayoutInput extends FinishContext {
@@ -24,7 +35,7 @@ export function layoutInputOf(job: Job, walls: readonly Wall[]): LayoutInput {
     walls,
     runs,
     finishes: job.finishes.filter((finish) => places.has(finish.on)),
-    paints: job.paints.map(({ id, hex, material }) => ({ id, hex, material })),
+    paints: laidPaintsOf(job),
     stencils: job.stencils,
     tapeDivision: job.tapeDivision,
     viewingDistance: job.viewingDistance,

@@ -72,6 +72,19 @@ const read = (parse: (text: string) => Parsed, text: string): Parsed =>
 
 const longestQuote = 60;
 
+const ageUnits = { h: 60, d: 1440, w: 10_080 } as const;
+
+/** How long ago something was, in a document: "36 h", "2 d", "3 weeks"; parses to minutes. */
+export const ageSchema = z
+  .string()
+  .regex(/^\d{1,5}([.,]\d{1,3})?\s*(h|hours?|d|days?|w|weeks?)$/, {
+    error: ({ input }) => `${quote(input)} is not an age; expected "36 h", "2 d" or "3 weeks"`,
+  })
+  .transform((text) => {
+    const unit = /[hdw]/.exec(text)![0] as keyof typeof ageUnits;
+    return parseFloat(text.replace(",", ".")) * ageUnits[unit];
+  });
+
 /** A short JSON rendering of an input for an error message. */
 export function quote(input: unknown): string {
   const text = input === undefined ? "nothing" : (JSON.stringify(input) ?? String(input));

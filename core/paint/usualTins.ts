@@ -17,6 +17,10 @@ const sizes: Readonly<Record<VolumeSystem, Readonly<Record<Material, readonly st
     "pearl-coat": ["500 ml", "1 L", "2.5 L"],
     varnish: ["250 ml", "750 ml", "2.5 L"],
     whitewash: ["750 ml", "2.5 L"],
+    "metallic-paint": ["250 ml", "1 L", "2.5 L"],
+    gloss: ["250 ml", "750 ml", "2.5 L"],
+    "floor-paint": ["1 L", "2.5 L", "5 L"],
+    "floor-varnish": ["1 L", "2.5 L", "5 L"],
   },
   us: {
     "wall-paint": ["8 fl oz", "1 qt", "1 gal"],
@@ -27,6 +31,10 @@ const sizes: Readonly<Record<VolumeSystem, Readonly<Record<Material, readonly st
     "pearl-coat": ["1 pt", "1 qt", "1 gal"],
     varnish: ["8 fl oz", "1 qt", "1 gal"],
     whitewash: ["1 qt", "1 gal"],
+    "metallic-paint": ["8 fl oz", "1 qt", "1 gal"],
+    gloss: ["8 fl oz", "1 qt", "1 gal"],
+    "floor-paint": ["1 qt", "1 gal"],
+    "floor-varnish": ["1 qt", "1 gal"],
   },
 };
 

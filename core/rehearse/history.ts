@@ -126,12 +126,22 @@ export class History {
     );
   }
 
-  private layOnWall({ id, base, baseState }: Job["walls"][number]): void {
+  private layOnWall({ id, base, baseState, baseAge = Infinity }: Job["walls"][number]): void {
     const wall = this.walls.get(id);
     if (!wall) return;
     const onAll: Layer[] =
       baseState === "on"
-        ? [{ paint: base, kind: "whole", act: "base", coat: 1, from: -Infinity, to: -Infinity, doing: null }]
+        ? [
+            {
+              paint: base,
+              kind: "whole",
+              act: "base",
+              coat: 1,
+              from: -baseAge,
+              to: this.job.work.from - baseAge,
+              doing: null,
+            },
+          ]
         : [];
     const covered = new Map((wall.effects ?? []).map(({ finish, regions }) => [finish, regions] as const));
     const own = new Map<string, Layer[]>(wall.regions.map((region) => [region.id, []]));

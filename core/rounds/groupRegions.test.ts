@@ -42,7 +42,7 @@ function patternOf(curves: readonly Curve[], colourOf: (index: number) => string
 }
 
 const roundsOf = (pattern: Pattern, base: string) =>
-  orderRounds([groupRegions([{ pattern, base }], [], () => 50)])[0]![0]!;
+  orderRounds([groupRegions([{ pattern, base }], [], () => ({ lightness: 50 }))])[0]![0]!;
 
 /** Whether two regions of one group share more than the millimetre that counts as only touching. */
 function touchInOneGroup({ regions, edges }: Pattern, groups: readonly number[]): boolean {
@@ -121,14 +121,18 @@ it("a paint that is opened for a round on one wall is used in that round on the 
       ...region,
       colour: colours[Math.floor(region.at.x / 700)]!,
     }));
-    return groupRegions([{ pattern: { ...pattern, regions }, base: "base" }], [], (colour) =>
-      colour === "pale" ? 90 : 20,
-    );
+    return groupRegions([{ pattern: { ...pattern, regions }, base: "base" }], [], (colour) => ({
+      lightness: colour === "pale" ? 90 : 20,
+      marks: colour === "pearl",
+    }));
   };
   // The second wall has two rounds, pale before deep; deep alone on the first fits in with it.
   const [[first], [second]] = orderRounds([wall("deep"), wall("pale", "deep")]) as [number[][], number[][]];
   expect(first).toEqual([2]);
-  expect([...second!].sort()).toEqual([1, 2]);
+  expect(second).toEqual([1, 2]);
+  // What tape marks goes last, however pale it is.
+  const [[pearly]] = orderRounds([wall("pearl", "pale", "pearl", "deep")]) as [number[][]];
+  expect(pearly).toEqual([2, 1, 2, 1]);
 });
 
 it("passes follow the school: each group finished, or one coat everywhere and then the next", () => {

@@ -39,12 +39,12 @@ export interface GroupedWalls {
 
 /**
  * Sorts painted regions of walls joined at corners into the fewest groups such that no two of different paint share an
- * edge. `lightnessOf` gives a paint's L*.
+ * edge. `paintOf` gives a paint's L*, and whether tape marks it.
  */
 export function groupRegions(
   walls: readonly RoundsWall[],
   corners: readonly RoundsCorner[],
-  lightnessOf: (colour: string) => number,
+  paintOf: (colour: string) => Pick<RoundPiece, "lightness" | "marks">,
 ): GroupedWalls {
   const starts: number[] = [];
   let size = 0;
@@ -63,7 +63,7 @@ export function groupRegions(
   const pieces = painted.map(({ node, colour }): RoundPiece => ({
     colour,
     before: new Set([...(later.get(node) ?? [])].flatMap((other) => placeOf.get(other) ?? [])),
-    lightness: lightnessOf(colour),
+    ...paintOf(colour),
     neighbours: new Set([...neighbours.get(node)!].map((other) => placeOf.get(other)!)),
   }));
   return {

@@ -2,6 +2,8 @@
 export interface RoundPiece {
   readonly colour: string;
   readonly lightness: number;
+  /** Tape leaves marks on it: what is beside it goes first, if it can. */
+  readonly marks?: boolean;
   readonly neighbours: ReadonlySet<number>;
   /** What is painted over tape that lies on it, and so after it. */
   readonly before?: ReadonlySet<number>;
@@ -45,6 +47,8 @@ export function orderGroups(
 
 /** A paint that is opened in one round more weighs more than any dark paint before a light one. */
 const openingWeight = 1000;
+/** A paint that tape marks goes after what is beside it, even where one more is opened for that. */
+const marksWeight = 1e4;
 /** What is to stay visible under tape has to be there before: no other wish outweighs that. */
 const tapedFirstWeight = 1e6;
 
@@ -64,6 +68,9 @@ function costOf(
     for (const node of nodes) {
       const opening = `${pieces[node]!.colour} ${order[index]!}`;
       if (!opened.has(opening)) more.add(opening);
+      if (pieces[node]!.marks)
+        for (const other of pieces[node]!.neighbours)
+          if (!pieces[other]!.marks && roundOf.get(other)! > order[index]!) cost += marksWeight;
       for (const later of pieces[node]!.before ?? []) {
         if (roundOf.get(later)! < order[index]!) cost += tapedFirstWeight;
       }

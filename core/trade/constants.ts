@@ -76,9 +76,9 @@ export const levelLineClearanceMm = 40;
 
 /**
  * What is asked of a material beside its numbers. mineral: lime, and what it bonds with; it burns. on mineral only: powders
- * off from any other ground. hides: covers what is under it in coats that its contrast tells.
+ * off from any other ground. marks: tape and hands leave marks on it, or it flakes: it goes on last. hides: covers what is under it in coats that its contrast tells.
  */
-export type MaterialKind = "mineral" | "on mineral only" | "hides";
+export type MaterialKind = "mineral" | "on mineral only" | "marks" | "hides";
 
 interface Material {
   readonly spreadRate: number;
@@ -121,7 +121,7 @@ export const materials = {
     touchDry: 120,
     recoat: 180,
     tapeOver: 2880,
-    is: ["mineral", "on mineral only"],
+    is: ["mineral", "on mineral only", "marks"],
   },
   "metallic-plaster": {
     spreadRate: 1.8,
@@ -130,9 +130,53 @@ export const materials = {
     touchDry: 120,
     recoat: 240,
     tapeOver: 1440,
+    is: ["marks"],
+  },
+  "pearl-coat": {
+    spreadRate: 8,
+    coats: 2,
+    open: 25,
+    touchDry: 60,
+    recoat: 240,
+    tapeOver: 1440,
+    is: ["marks"],
+  },
+  "metallic-paint": {
+    spreadRate: 9,
+    coats: 2,
+    open: 25,
+    touchDry: 60,
+    recoat: 240,
+    tapeOver: 1440,
+    is: ["marks"],
+  },
+  gloss: {
+    spreadRate: 13,
+    coats: 2,
+    open: 20,
+    touchDry: 240,
+    recoat: 960,
+    tapeOver: 2880,
+    is: ["marks", "hides"],
+  },
+  "floor-paint": {
+    spreadRate: 10,
+    coats: 2,
+    open: 30,
+    touchDry: 120,
+    recoat: 480,
+    tapeOver: 2880,
+    is: ["hides"],
+  },
+  "floor-varnish": {
+    spreadRate: 11,
+    coats: 2,
+    open: 20,
+    touchDry: 60,
+    recoat: 240,
+    tapeOver: 1440,
     is: [],
   },
-  "pearl-coat": { spreadRate: 8, coats: 2, open: 25, touchDry: 60, recoat: 240, tapeOver: 1440, is: [] },
   varnish: { spreadRate: 12, coats: 2, open: 20, touchDry: 60, recoat: 240, tapeOver: 1440, is: [] },
   whitewash: { spreadRate: 14, coats: 1, open: 20, touchDry: 60, recoat: 180, tapeOver: 1440, is: [] },
 } as const satisfies Record<string, Material>;
@@ -140,6 +184,15 @@ export const materials = {
 /** Whether a material is of a kind. */
 export const isOf = (material: keyof typeof materials, kind: MaterialKind): boolean =>
   (materials[material].is as readonly MaterialKind[]).includes(kind);
+
+/** Whether tape and hands leave marks on a paint: by its material, or by a sheen of gloss. */
+export const marksUnderTape = ({
+  material,
+  sheen,
+}: {
+  readonly material: keyof typeof materials;
+  readonly sheen: string;
+}): boolean => isOf(material, "marks") || sheen === "gloss";
 
 /** A door is read at one foot; on a sloping floor the other may stand this much below it. */
 export const doorDigMm = 60;
@@ -237,6 +290,8 @@ export const paintingClimate = { coldest: 8, warmest: 35, dampest: 85 } as const
 /** After so many days at 20 C a painted wall may be washed, and is as hard as it gets. */
 export const washableDays = 7;
 export const curedDays = 28;
+/** Until it is so old, paint is taped with low-tack tape only. */
+export const lowTackDays = 14;
 
 /** A film of sealer along an edge: a bead of 2 mm, 3.1 ml a metre, wiped out; and what a tube of it holds. */
 export const sealerMlPerM = 3;

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import {
+  ageSchema,
   coordinateRange,
   idSchema,
   lengthSchema,
@@ -76,7 +77,7 @@ export const presentSchema = z.strictObject({
 
 /** What is the matter with the surface, and where: it becomes preparation and cautions. */
 export const conditionSchema = z.strictObject({
-  kind: z.enum(["crack", "patch", "gloss", "grease", "bare-plaster", "old-paint"]),
+  kind: z.enum(["crack", "patch", "gloss", "grease", "bare-plaster", "old-paint", "varnish", "wax"]),
   at: z.tuple([lengthSchema(coordinateRange), lengthSchema(coordinateRange)]).optional(),
   note: z.string().max(400).optional(),
 });
@@ -114,6 +115,9 @@ export const wallSchema = z
     texture: z.enum(["smooth", "light", "heavy", "brick", "boards"]).default("smooth"),
     base: idSchema.describe("the paint that is underneath"),
     baseState: z.enum(["on", "paint"]).default("on"),
+    baseAge: ageSchema
+      .optional()
+      .describe("how long a base that is on had been there on the first morning; long, when left out"),
     primer: idSchema.optional().describe("the paint that goes on before a base that is painted"),
     baseDownTo: lengthSchema(coordinateRange)
       .optional()
@@ -133,6 +137,8 @@ export const wallSchema = z
       return z.NEVER;
     };
     const { survey } = wall;
+    if (wall.baseAge !== undefined && wall.baseState === "paint")
+      issue(["baseAge"], "the base is painted by this job; expected its age to be left out");
     if (wall.object) {
       for (const key of misplacedOn(wall)) {
         issue([key], `a ${wall.object.kind} is no wall and has none; expected it to be left out`);
@@ -169,6 +175,11 @@ export const runSchema = z.strictObject({
   id: idSchema,
   name: nameSchema().optional(),
   walls: z.array(idSchema).min(1).max(100),
+  closes: z.boolean().optional().describe("the last corner meets the first: the walls are all around a room"),
+  hides: z
+    .tuple([idSchema, idSchema])
+    .optional()
+    .describe("of a run that closes: between which two walls the join of the pattern lies"),
 });
 
 export type Meets = z.infer<typeof meetsSchema>;

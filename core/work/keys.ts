@@ -7,6 +7,7 @@ type WallStep =
   | "plates-back"
   | "wash-wall"
   | "dust-wall"
+  | "tape-trial"
   | "wash-cloth"
   | "lay-flat"
   | "key-object"

@@ -72,6 +72,7 @@ export const sundryKinds = {
     why: "why-dust-sheet",
   },
   film: { name: "Masking film", serves: maskingFilmM2, why: "why-film" },
+  "tape-low-tack": { name: "Low-tack tape", serves: 1, why: "why-low-tack" },
   filler: { name: "Filler", serves: 1, why: "why-filled" },
   paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-rubbed" },
   "dust-mask": { name: "Dust mask", serves: 1, why: "why-rubbed" },

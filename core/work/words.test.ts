@@ -64,6 +64,8 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     past: null,
     seals: null,
   },
+  "dust-young": counted,
+  "tape-trial": { wall: "w" },
   "broken-mask": { ...counted, isCovered: true },
   "broken-unmask": counted,
   print: {
@@ -166,6 +168,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "why-dust-sheet": { from: 2 },
   "why-film": { from: 2 },
   "why-filled": { from: 2 },
+  "why-low-tack": {},
   "why-soap": { from: 2 },
 };
 const sayOf = (code: WorkCode, more: object = {}): string =>

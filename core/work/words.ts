@@ -92,6 +92,10 @@ const stepWords = {
     `${speech.wall(wall)}: wash ${speech.area(amount)}, take stickers and glue off, rinse, and look along it with a lamp.`,
   "dust-wall": ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: brush ${speech.area(amount)} of bare boards along the grain, dust the joints out, and wipe with a barely damp cloth; never wet, which raises the grain.`,
+  "dust-young": ({ wall, amount }: Counted, speech: Speech) =>
+    `${speech.wall(wall)}: dust ${speech.area(amount)} with a soft dry brush, no water and no soap: its paint is too young. Look along it with a lamp.`,
+  "tape-trial": ({ wall }: OnWall, speech: Speech) =>
+    `${speech.wall(wall)}: press a hand of low-tack tape on a hidden place of the young base and pull it off at 45 degrees; where paint comes with it, wait another day.`,
   prepare: ({ wall, condition }: OnWall & { condition: ConditionKind }, speech: Speech) =>
     `${speech.wall(wall)}: ${lower(preparationFor[condition].step)}`,
   sand: ({ wall }: OnWall, speech: Speech) =>
@@ -198,7 +202,7 @@ export const eveningWords = {
   "ready-moves": () => "Agree what moves where, and who helps with what is heavy.",
   "ready-circuits": () => "Find the switch for the circuits of the plates, and a tester.",
   "ready-washing": () => "Bucket, sugar soap, sponge, degreaser for glue; a lamp to look along the wall.",
-  "ready-dusting": () => "Soft brush, vacuum cleaner, lint-free cloths; a lamp to look along the boards.",
+  "ready-dusting": () => "Soft brush, vacuum cleaner, lint-free cloths; a lamp to look along it.",
   "ready-mending": () => "Filler, knife, fine paper, primer for spots, dust mask.",
   "ready-chips": () => "Chips of each colour as large as a hand, painted and dry, with tape that lets go.",
   "ready-setting-out": () => "Laser or long level, soft pencil, tape measure, the printed setting-out sheet.",
@@ -243,6 +247,7 @@ const sundryWords = {
   "why-pile-short": () => "on the sleeves, for smooth walls",
   "why-pile-medium": () => "on the sleeves, for a light stipple",
   "why-pile-long": () => "on the sleeves, to reach into rough walls",
+  "why-low-tack": () => "on paint that is under two weeks old",
   "why-soap": ({ from }: From, { area }: Speech) => `to wash ${area(from)}`,
 };
 

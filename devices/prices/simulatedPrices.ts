@@ -42,6 +42,7 @@ const sundryPrices: Record<SundryItem, number> = {
   liner: 1.1,
   "dust-sheet": 8.5,
   film: 4.9,
+  "tape-low-tack": 6.1,
   filler: 6.2,
   paper: 1.4,
   "dust-mask": 2.6,

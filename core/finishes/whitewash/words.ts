@@ -22,6 +22,8 @@ export const whitewashWords = {
     `${speech.wall(wall)}: try ${speech.paint(colour)} on an offcut of the same bare wood; two parts of paint to one of water is a start. Log every addition: the ratio that pleases when it is dry is the recipe. Never prime.`,
   "wash-wax": ({ wall, amount }: { wall: string; amount: number }, speech: Speech) =>
     `${speech.wall(wall)}: rub a candle along the raised grain over ${speech.area(amount)}, more at edges and knots.`,
+  "wash-rub": ({ wall, amount }: { wall: string; amount: number }, speech: Speech) =>
+    `${speech.wall(wall)}: rub ${speech.area(amount)} along the grain with a rag, now that it is dry: what lies on the wax comes off with it. No varnish over wax.`,
   "wash-boards": (
     { wall, colour, coat, amount, need, boards, each, open, way, scrapeAfter }: Washed,
     speech: Speech,
@@ -30,7 +32,7 @@ export const whitewashWords = {
       {
         brushed: "Brush it on along the grain and out again, so that the wood shows through.",
         scraped: `Brush it on, and after ${tenth(scrapeAfter)} min scrape it back along the grain.`,
-        waxed: "Brush it over the wax, and rub it off the raised grain with a rag when it is dry.",
+        waxed: "Brush it over the wax; it is rubbed off the raised grain when it is dry, not before.",
       }[way]
     }`,
   "care-wood": () =>

@@ -18,6 +18,8 @@ import { spreadTones } from "../../work/broken/spreadTones";
 const paceOf = { brushed: 1, scraped: 0.6, waxed: 0.8 } as const;
 /** Waxing takes m2 a minute. */
 const waxing = 0.5;
+/** What lies on wax is rubbed off with the wax when it is dry, m2 a minute. */
+const rubbing = 0.4;
 /** What is brushed on is scraped back after a third of the time that it stays wet. */
 const scrapeShare = 1 / 3;
 /** A trial on an offcut, minutes, and the share of a candle a m2. */
@@ -120,7 +122,25 @@ function stepsOn(on: BrokenWall, coats: readonly BrokenCoat[], spec: WhitewashSp
       evening: [],
     }),
   });
-  return [trial, mask, ...(isWaxed ? [wax] : []), ...coated, unmaskBroken(on, coated.at(-1)!, paint)];
+  const last = coated.at(-1)!;
+  const rub: StepDraft = {
+    ...wax,
+    id: id("rub-wax"),
+    phase: "finish",
+    verb: "wash-rub",
+    does: [did("rub-out", "section", boards, { tools: ["rags"], heightMm: heightOf(wall) })],
+    minutes: covered.areaM2 / rubbing,
+    after: [waitFor(last.id, "touch-dry", paint.touchDryMin)],
+    say: { code: "wash-rub", values: { wall: wall.id, amount: covered.areaM2 } },
+  };
+  return [
+    trial,
+    mask,
+    ...(isWaxed ? [wax] : []),
+    ...coated,
+    unmaskBroken(on, last, paint),
+    ...(isWaxed ? [rub] : []),
+  ];
 }
 
 function sundriesOf(walls: readonly BrokenWall[], { way }: WhitewashSpec): SundryUse[] {

@@ -1,5 +1,7 @@
 import type { Job } from "../../job/schema";
-import { isOf } from "../../trade/constants";
+import { minutesADay } from "../../measure/calendar";
+import { formatDuration } from "../../measure/formatLength";
+import { isOf, washableDays } from "../../trade/constants";
 import type { Fault } from "../fault";
 import type { History } from "../history";
 
@@ -14,6 +16,8 @@ const asked: Readonly<Record<Condition, readonly string[]>> = {
   grease: ["wash"],
   "bare-plaster": ["prime"],
   "old-paint": ["look"],
+  varnish: ["strip", "sand", "dust"],
+  wax: ["strip", "sand", "dust"],
 };
 
 /** Ground that cannot take what goes on it. */
@@ -21,7 +25,17 @@ export function rehearseGrounds(history: History): Fault[] {
   return history.job.walls.flatMap((wall) => [
     ...underConditions(history, wall),
     ...underLime(history, wall),
+    ...washedYoung(history, wall),
   ]);
+}
+
+/** Paint that is younger than its washable days takes no soap. */
+function washedYoung(history: History, { id: wall, baseAge, base }: Wall): Fault[] {
+  if (baseAge === undefined || baseAge >= washableDays * minutesADay) return [];
+  const washed = history.doings.find(({ id, did }) => id === wall && did.act === "wash");
+  if (!washed) return [];
+  const say = `${history.called(base)} is washed, and is ${formatDuration(baseAge)} old on the first morning.`;
+  return [history.fault("wrong-ground", { step: washed.step.id, wall }, null, washed.from, say)];
 }
 
 /** The first paint, tape or mark on a wall. */
@@ -41,7 +55,10 @@ function underConditions(history: History, { id: wall, conditions }: Wall): Faul
     const number = (times.get(kind) ?? 0) + 1;
     times.set(kind, number);
     const id = number === 1 ? `${wall}/${kind}` : `${wall}/${kind}-${number}`;
-    const missing = asked[kind].find(
+    // What is bare again is dulled too.
+    const isBare =
+      kind === "gloss" && history.doings.some(({ id: of, did }) => of === id && did.act === "strip");
+    const missing = asked[isBare ? "varnish" : kind].find(
       (act) =>
         !history.doings.some(
           (doing) => doing.id === id && doing.did.act === act && doing.to <= first.from + 1,
@@ -68,6 +85,8 @@ const words: Readonly<Record<Condition, string>> = {
   grease: "grease",
   "bare-plaster": "bare plaster",
   "old-paint": "old paint that may hold lead",
+  varnish: "varnish",
+  wax: "wax",
 };
 const done: Readonly<Record<string, string>> = {
   fill: "filled",
@@ -77,6 +96,7 @@ const done: Readonly<Record<string, string>> = {
   wash: "washed",
   prime: "primed",
   look: "tested",
+  strip: "stripped",
 };
 
 /** Lime bonds with mineral grounds only, and a primer that is told goes on first. */

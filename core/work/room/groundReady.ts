@@ -8,6 +8,7 @@ import { isSanded } from "./mending";
 export function groundReady({ id, conditions }: Wall): (Wait | null)[] {
   return [
     ...cleaned(id),
+    waitIfAny(wallStep(id, "tape-trial")),
     ...conditions.flatMap((condition, index) => [
       waitFor(conditionStep(id, "prepare", index)),
       isSanded(condition) ? waitFor(conditionStep(id, "sand", index), "drying", washedDryMin) : null,

@@ -1,6 +1,7 @@
 import { floorCovered } from "./protectRoom";
 import { preparationFor } from "../../findings/preparation";
-import { fillerDryMin, roomMinutes } from "../../trade/constants";
+import { minutesADay } from "../../measure/calendar";
+import { fillerDryMin, lowTackDays, roomMinutes, washableDays } from "../../trade/constants";
 import type { Wall } from "../../wall/schema";
 import { did } from "../act";
 import { heightOf } from "../cautions";
@@ -11,7 +12,7 @@ import { waitFor, waitIfAny, type StepDraft } from "../step";
 import { said } from "../words";
 import { coatWhole } from "./coatWhole";
 import { cleaned } from "./groundReady";
-import { mending, sanding } from "./mending";
+import { isStripped, mending, mendingOf, sanding } from "./mending";
 import { countThings, idsOfThings, thingsOf } from "./thingsOf";
 
 /** Plates off, washed, mended, primed, and its base where that is painted first; an object laid flat and keyed instead. */
@@ -22,26 +23,34 @@ export function prepareWall(on: WorkWall, site: WorkInput): StepDraft[] {
   const all = [...wall.conditions.keys()];
   const tests = all.filter(isTest);
   const tested = tests.map((index) => conditionStep(wall.id, "prepare", index));
+  // What lies on the wood comes off before that is dusted, and not after.
+  const isFirst = (index: number) => on.isBareWood && isStripped(wall.conditions[index]!, true);
+  const first = all.filter(isFirst);
   return [
-    ...(wall.object ? layObject(on) : [...platesOff(wall), cleanWall(on)]),
-    ...tests.flatMap((index) => mend(wall, index, [])),
+    ...(wall.object ? layObject(on) : platesOff(wall)),
+    ...(first.length > 0 ? tests.flatMap((index) => mend(on, index, [])) : []),
+    ...first.flatMap((index) => mend(on, index, tested)),
+    ...(wall.object ? [] : [cleanWall(on, first)]),
+    ...(first.length > 0 ? [] : tests.flatMap((index) => mend(on, index, []))),
     ...(wall.object ? keyObject(on, tested) : []),
-    ...all.flatMap((index) => (isTest(index) ? [] : mend(wall, index, tested))),
+    ...all.flatMap((index) => (isTest(index) || isFirst(index) ? [] : mend(on, index, tested))),
+    ...tryTape(on, site),
     ...coatWhole(on, site),
   ];
 }
 
-/** Washed, or boards dusted. */
-function cleanWall({ wall, surfaceM2, isBareWood }: WorkWall): StepDraft {
+/** Washed; or boards dusted, after what came off them; or a base dusted that is too young for soap. */
+function cleanWall({ wall, surfaceM2, isBareWood }: WorkWall, stripped: readonly number[]): StepDraft {
   const heightMm = heightOf(wall);
+  const isYoung = isYoungerThan(wall, washableDays);
   return {
-    ...(isBareWood
+    ...(isBareWood || isYoung
       ? {
           id: wallStep(wall.id, "dust-wall"),
           verb: "dust-wall",
           does: [did("dust", "wall", [wall.id], { heightMm })],
           minutes: surfaceM2 * roomMinutes.dustingPerM2,
-          say: said("dust-wall", { wall: wall.id, amount: surfaceM2 }),
+          say: said(isBareWood ? "dust-wall" : "dust-young", { wall: wall.id, amount: surfaceM2 }),
           evening: [said("ready-dusting", {})],
         }
       : {
@@ -55,9 +64,42 @@ function cleanWall({ wall, surfaceM2, isBareWood }: WorkWall): StepDraft {
     phase: "prepare",
     wall: wall.id,
     sharedByTwo: true,
-    after: [floorCovered, waitIfAny(wallStep(wall.id, "plates-off"))],
+    after: [
+      floorCovered,
+      waitIfAny(wallStep(wall.id, "plates-off")),
+      ...stripped.map((index) => waitFor(conditionStep(wall.id, "prepare", index))),
+    ],
     cautions: [],
   };
+}
+
+/** A base that is on, and younger than so many days on the first morning. */
+export const isYoungerThan = ({ baseAge }: Pick<Wall, "baseAge">, days: number): boolean =>
+  baseAge !== undefined && baseAge < days * minutesADay;
+
+const trialMinutes = 5;
+
+/** Before tape lies on a young base, a piece of it is pulled off a hidden place. */
+function tryTape({ wall, regions }: WorkWall, site: WorkInput): StepDraft[] {
+  const isTaped = (site.laid.get(wall.id) ?? []).some((pieces) =>
+    pieces.some(({ under }) => under !== null && regions[under]!.group === 0),
+  );
+  if (!isTaped || !isYoungerThan(wall, lowTackDays)) return [];
+  return [
+    {
+      id: wallStep(wall.id, "tape-trial"),
+      phase: "mask",
+      verb: "tape-trial",
+      wall: wall.id,
+      does: [did("trial", "wall", [wall.id], { tools: ["tape-low-tack"] })],
+      gate: "look",
+      minutes: trialMinutes,
+      after: cleaned(wall.id),
+      say: said("tape-trial", { wall: wall.id }),
+      cautions: [],
+      evening: [],
+    },
+  ];
 }
 
 function platesOff(wall: Wall): StepDraft[] {
@@ -88,9 +130,16 @@ function platesOff(wall: Wall): StepDraft[] {
 export const cautionsOfPlates = (wall: Wall) =>
   thingsOf(wall, "plate").length > 0 ? [said("care-circuit", {})] : [];
 
-function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] {
-  const { kind: condition } = wall.conditions[index]!;
-  const { minutes, sanding: sandingMin, acts, tools } = mending[condition];
+function mend(
+  { wall, surfaceM2, isBareWood }: WorkWall,
+  index: number,
+  tests: readonly string[],
+): StepDraft[] {
+  const told = wall.conditions[index]!;
+  const condition = mendingOf(told, isBareWood);
+  const { minutes: once, minutesPerM2 = 0, sanding: sandingMin, acts, tools } = mending[condition];
+  const minutes = once + (told.at ? 0 : minutesPerM2 * surfaceM2);
+  const isFirst = isBareWood && isStripped(told, true);
   const prepare = conditionStep(wall.id, "prepare", index);
   const ids = [conditionIds(wall)[index]!];
   const heightMm = heightOf(wall);
@@ -102,8 +151,9 @@ function mend(wall: Wall, index: number, tests: readonly string[]): StepDraft[] 
     ],
     evening: [said("ready-mending", {})],
   } as const;
+  const isTest = told.kind === "old-paint" && isBareWood;
   const after = [
-    ...cleaned(wall.id),
+    ...(isFirst || isTest ? [floorCovered, waitIfAny(wallStep(wall.id, "plates-off"))] : cleaned(wall.id)),
     ...tests.filter((test) => test !== prepare).map((test) => waitFor(test)),
   ];
   const say = said("prepare", { wall: wall.id, condition });

@@ -3,25 +3,36 @@ import type { WorkInput, WorkWall } from "../workInput";
 import type { StepDraft } from "../step";
 import { isThinlyBacked } from "../objects/prepareObject";
 import { metresOfWall } from "./protectRoom";
-import { isSanded } from "./mending";
+import { washableDays } from "../../trade/constants";
+import { isSanded, isStripped } from "./mending";
+import { isYoungerThan } from "./prepareWall";
 import { thingsOf } from "./thingsOf";
 
 /** What covering, masking, washing, mending, brushing and rolling use up, whatever is painted. */
 export function roomSundries({ walls }: WorkInput, steps: readonly StepDraft[]): SundryUse[] {
   const worked = steps.length === 0 ? [] : walls.filter(({ isWorkedOn }) => isWorkedOn);
   const sanded = worked.reduce((sum, { wall }) => sum + wall.conditions.filter(isSanded).length, 0);
-  const washed = worked.filter(({ isBareWood, wall }) => !isBareWood && !wall.object);
+  const washed = worked.filter(
+    ({ isBareWood, wall }) => !isBareWood && !wall.object && !isYoungerThan(wall, washableDays),
+  );
+  const stripped = worked.reduce(
+    (sum, { wall, isBareWood }) => sum + wall.conditions.filter((own) => isStripped(own, isBareWood)).length,
+    0,
+  );
+  const rubbed = sanded + stripped;
+  const tried = steps.filter(({ does }) => does.some(({ tools }) => tools?.includes("tape-low-tack"))).length;
   const keyed = steps.filter(({ wall, does }) =>
     does.some(({ act, ids }) => act === "dull" && ids[0] === wall),
   ).length;
-  const once = sanded + keyed > 0 ? 1 : 0;
+  const once = rubbed + keyed > 0 ? 1 : 0;
   return [
     ...toolsOf(steps),
     { item: "dust-sheet", amount: metresOfWall(worked) },
     { item: "film", amount: maskedM2(walls) },
     { item: "filler", amount: sanded, count: sanded > 0 ? 1 : 0 },
-    { item: "paper", amount: sanded + keyed },
-    { item: "dust-mask", amount: sanded + keyed, count: once },
+    { item: "paper", amount: rubbed + keyed },
+    { item: "dust-mask", amount: rubbed + keyed, count: once },
+    { item: "tape-low-tack", amount: tried, count: tried > 0 ? 1 : 0 },
     { item: "card", amount: cardM2Under(worked) },
     {
       item: "sugar-soap",

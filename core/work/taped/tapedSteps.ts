@@ -1,12 +1,13 @@
 import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
-import { warmestOpenShare } from "../../trade/climate";
+import { waitFactor, warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
-import { runsPastMm } from "../../trade/constants";
+import { marksUnderTape, runsPastMm } from "../../trade/constants";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
+import { floorCovered } from "../room/protectRoom";
 import { wallReady } from "../room/besideBases";
 import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type Latest, type StepDraft, type Wait } from "../step";
@@ -46,6 +47,7 @@ class TapedSteps {
   private readonly paints: ReadonlyMap<string, Paint>;
   /** The step that last painted a colour of a group on a wall. */
   private readonly latest = new Map<string, string>();
+  private readonly toldMarked = new Set<string>();
   private readonly passes: Passes = new Map();
   /** What all was done on a wall that the next thing there waits for: its base, coats, and tape that is off again. */
   readonly onWall = new Map<string, Wait[]>();
@@ -55,10 +57,14 @@ class TapedSteps {
     this.plan = new TapePlan(site);
     for (const { wall } of site.walls) {
       const base = this.paints.get(wall.base)!;
-      this.onWall.set(wall.id, [
-        waitIfAny(wholeStep(wall.id, "base", base.coats), "recoat", base.recoatMin),
-        waitIfAny(wallStep(wall.id, "peel-base")),
-      ]);
+      this.onWall.set(
+        wall.id,
+        [
+          waitIfAny(wholeStep(wall.id, "base", base.coats), "recoat", base.recoatMin),
+          waitIfAny(wallStep(wall.id, "peel-base")),
+          this.young(wall, base.recoatMin, "recoat"),
+        ].filter((wait) => wait !== null),
+      );
     }
   }
 
@@ -66,6 +72,7 @@ class TapedSteps {
     const { wall } = on;
     const tape = this.plan.laid(wall.id, place);
     if (tape.length === 0) return;
+    this.tellMarked(on, tape);
     const done = this.onWall.get(wall.id)!;
     const ids = { tape: roundStep(wall.id, "tape", round), seal: roundStep(wall.id, "seal", round) };
     const under = tape.map((bundle) => this.waitUnder(wall.id, bundle));
@@ -86,6 +93,16 @@ class TapedSteps {
       ),
     );
     done.push(waitFor(ids.tape)!);
+  }
+
+  /** Tape on a paint that it marks is told, once a wall. */
+  private tellMarked({ wall }: WorkWall, tape: readonly TapeBundle[]): void {
+    const on = tape.filter(({ over }) => over !== null && marksUnderTape(this.paints.get(over)!));
+    if (on.length === 0 || this.toldMarked.has(wall.id)) return;
+    this.toldMarked.add(wall.id);
+    const paints = [...new Set(on.map(({ over }) => over!))];
+    const values = { wall: wall.id, paints, metres: metresOf(on) };
+    this.findings.push({ code: "special-under-tape", severity: "check", values, at: null });
   }
 
   /** Marks that a colour was carried over are struck again; answers the wait for that. */
@@ -265,8 +282,18 @@ class TapedSteps {
   /** Paint under tape has to be ready for it; a base that is already on has long been. */
   private waitUnder(wall: string, { over, underGroup }: TapeBundle): Wait | null {
     if (over === null || underGroup === null) return null;
+    const { tapeOverMin } = this.paints.get(over)!;
+    const { wall: on } = this.walls.find((other) => other.wall.id === wall)!;
+    if (underGroup === 0 && on.baseAge !== undefined) return this.young(on, tapeOverMin, "tape-over");
     const step = this.stepUnder(wall, over, underGroup);
-    return step === null ? null : waitIfAny(step, "tape-over", this.paints.get(over)!.tapeOverMin);
+    return step === null ? null : waitIfAny(step, "tape-over", tapeOverMin);
+  }
+
+  /** What is left on the first morning of a wait of a base that is on, as the label counts it. */
+  private young({ baseAge }: WorkWall["wall"], minutes: number, what: "recoat" | "tape-over"): Wait | null {
+    if (baseAge === undefined) return null;
+    const left = minutes - baseAge / waitFactor(this.site.work);
+    return left > 0 ? { ...floorCovered, what, minutes: left } : null;
   }
 
   /** A neighbour that is painted up to without tape has to be as dry as for another coat. */

@@ -17,6 +17,8 @@ const kinds = {
   grease: "grease",
   "bare-plaster": "bare plaster",
   "old-paint": "old paint, may hold lead",
+  varnish: "varnish",
+  wax: "wax",
 } as const satisfies Record<ConditionDocument["kind"], string>;
 
 interface Props {
