@@ -69,6 +69,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "by-hand-on-texture": "pattern",
   "tape-on-arris": "pattern",
   "special-under-tape": "pattern",
+  "needs-access": "work",
   "base-too-young": "wall",
   "shared-tape": "work",
   "stencil-island": "pattern",

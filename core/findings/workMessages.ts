@@ -1,7 +1,7 @@
 import { coatReasons } from "./coatReasons";
 import type { FindingValues } from "./finding";
 import { listed } from "./listed";
-import { lowTackDays, paintingClimate, washableDays } from "../trade/constants";
+import { lowTackDays, paintingClimate, towerAboveMm, washableDays } from "../trade/constants";
 import { trimDecimals } from "../measure/formatReading";
 import type { Message } from "./message";
 import type { Speech } from "./speech";
@@ -24,6 +24,7 @@ type Codes =
   | "by-hand-on-texture"
   | "tape-on-arris"
   | "special-under-tape"
+  | "needs-access"
   | "base-too-young"
   | "shared-tape"
   | "stencil-island"
@@ -128,6 +129,11 @@ export const workMessages: {
   "by-hand-on-texture": ({ metres, texture }, { run }) => ({
     say: `${run(metres)} of edges are cut in by hand. ${textureWords[texture]} makes a long straight edge by hand waver.`,
     remedy: "Tape them, or try a metre first and look at it from where people stand.",
+  }),
+  "needs-access": ({ wall, minutes }, speech) => ({
+    say: `${capital(speech.wall(wall))}: hands go higher than ${speech.length(towerAboveMm)}, where steps do not serve. A tower takes ${speech.duration(minutes)} of one's time in all.`,
+    remedy:
+      "Hire it in time, with rails; over stairs a platform that is made for them. Who puts it up is trained for that, as local rules ask.",
   }),
   "special-under-tape": ({ wall, paints, metres }, speech) => ({
     say: `${capital(speech.wall(wall))}: ${speech.run(metres)} of tape lies on ${listed(paints.map((paint) => speech.paint(paint)))}, which tape marks or lifts; no order of the colours avoids it.`,

@@ -1,11 +1,8 @@
 import type { Cure, Finding } from "../findings/finding";
 import { distance, type Point } from "../geometry/point";
-import { reachMm } from "../trade/constants";
+import { jointMm, reachMm } from "../trade/constants";
 import { boxOfWall } from "../wall/boxOfWall";
 import type { Strip } from "../wall/strip";
-
-/** How far beyond the wall a pin still finds hold in the joint. */
-const jointMm = 5;
 
 /** A centre whose pin finds no hold because it is off the wall, or that is out of reach; `cureWith` moves it. */
 export function checkPin(

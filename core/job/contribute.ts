@@ -6,6 +6,7 @@ import { totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
 import { finishObject } from "../work/objects/finishObject";
+import { standOn, type Access } from "../work/room/access";
 import { finishWall } from "../work/room/finishWall";
 import { mixPaints } from "../work/room/mixPaints";
 import { markWall } from "../work/room/markWall";
@@ -39,6 +40,8 @@ export interface JobWork {
   readonly findings: readonly Finding[];
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
+  /** What walls are reached from that steps do not serve. */
+  readonly access: readonly Access[];
   readonly tables: readonly (Table & { readonly finish: string })[];
 }
 
@@ -64,7 +67,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => joinPulls(wall[place]!))),
   ];
   const tape = totalTape(pieces, job.edges.tapes);
-  const { drafts, own, findings, over } = listWithin(laidOut, site);
+  const { drafts, own, access, findings, over } = listWithin(laidOut, site);
   const { steps, over: overSteps } = addWithin(drafts, site);
   return {
     school,
@@ -76,6 +79,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     tools: toolsFor(drafts),
     findings,
     own,
+    access,
     tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
   };
 }
@@ -101,10 +105,11 @@ interface Drafts {
   readonly drafts: readonly StepDraft[];
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
+  readonly access: readonly Access[];
   readonly findings: readonly Finding[];
 }
 
-const noDrafts: Drafts = { drafts: [], own: [], findings: [] };
+const noDrafts: Drafts = { drafts: [], own: [], access: [], findings: [] };
 
 /** What is done on the walls that are worked on, each step after those that it waits for. */
 function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
@@ -132,9 +137,23 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
   const objects = walls.flatMap((wall) => finishObject(wall, site, steps));
   steps.push(...objects, ...washTools(objects, site));
-  const all = [...mixPaints(steps, site.paints), ...putBack(walls, steps)];
-  return { drafts: saidOnce(equip(all, site)), own, findings: taped.findings };
+  const stood = standOn(steps, walls);
+  const all = [...mixPaints(stood.steps, site.paints), ...putBack(walls, stood.steps)];
+  const { access } = stood;
+  return {
+    drafts: saidOnce(equip(all, site)),
+    own,
+    access,
+    findings: [...taped.findings, ...access.map(needsAccess)],
+  };
 }
+
+const needsAccess = ({ wall, minutes }: Access): Finding => ({
+  code: "needs-access",
+  severity: "check",
+  values: { wall, minutes },
+  at: null,
+});
 
 /** What holds for the whole house is said once, where it bites first. */
 const onceAJob = new Set(["care-lead"]);

@@ -7,8 +7,9 @@ import { dayStep, partStep } from "../work/keys";
 import type { Step } from "../work/step";
 import type { Schedule } from "../sequence/schedule";
 import type { ScheduledStep } from "../sequence/scheduledStep";
-import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
+import { weekdayOfJob, workHoursOf, type WorkHours } from "../sequence/workHours";
 import type { WorkInput } from "../work/workInput";
+import type { JobWork } from "./contribute";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "../plan/planTypes";
 import type { PlanDate, PlanDay, PlanDid, PlanStep, PlanWork } from "../plan/planDayTypes";
@@ -18,15 +19,16 @@ const dayOf = (time: number): number => Math.floor(time / minutesADay);
 /** A schedule in words, dates and times of day. */
 export function describeDays(
   plan: Schedule,
-  site: WorkInput,
+  { site, access }: Pick<JobWork, "site" | "access">,
   speech: Speech,
 ): Pick<Plan, "steps" | "days"> & { work: PlanWork } {
   const critical = new Set(plan.critical);
+  const hours = workHoursOf(site.work);
   // Steps are in the order of their starts, and so are their days.
   const days = [...groupBy(plan.steps, ({ start }) => dayOf(start))].map(([day, own]) => {
     const steps = [
       ...frameSteps("set-up", day, own, site),
-      ...own.map((step) => describeOne(step, plan.factor, critical, speech)),
+      ...own.map((step) => describeOne(step, plan.factor, critical, hours, speech)),
       ...frameSteps("close", day, own, site),
     ].sort((a, b) => a.start - b.start);
     return { steps, described: describeDay(day, steps, own, site, speech) };
@@ -44,6 +46,7 @@ export function describeDays(
       lastDate: dateOf(dayOf(last), site).date,
       soonestEnd: plan.soonest,
       critical: [...plan.critical],
+      access: access.map((own) => ({ ...own })),
       care: describeCare(plan, site),
     },
     steps: days.flatMap(({ steps }) => steps),
@@ -82,9 +85,11 @@ function describeOne(
   { step, start, end, hand, hands, heldBy, heldFrom, released }: ScheduledStep,
   factor: number,
   critical: ReadonlySet<string>,
+  hours: WorkHours,
   speech: Speech,
 ): PlanStep {
   const { id, verb, wall, round, coat, colour, minutes, after, stretches, unbroken, gate, does } = step;
+  const times = stretches && stretches.length > 1 ? hours.stretchTimes(start, step) : null;
   return {
     id,
     kind: verb,
@@ -111,8 +116,9 @@ function describeOne(
     isCritical: critical.has(id),
     does: does.map((one) => describeWork(one, wall)),
     ...(stretches && {
-      stretches: stretches.map((stretch) => ({
+      stretches: stretches.map((stretch, index) => ({
         minutes: stretch.minutes,
+        start: times?.[index]?.[0] ?? start,
         ids: stretch.ids.map(([from, to]): [number, number] => [from, to]),
       })),
     }),

@@ -38,7 +38,7 @@ export function describeJob({ laidOut, taping, told, schools, needs }: Worked, t
       count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),
       least: Math.max(0, ...walls.map((wall) => wall.rounds.lowerBound)),
     },
-    ...(schedule ? describeDays(schedule, work.site, speech) : { work: null, steps: [], days: [] }),
+    ...(schedule ? describeDays(schedule, work, speech) : { work: null, steps: [], days: [] }),
     tapeTotals: work.tape.map(({ widthMm, runM, buyM, rolls, offcutM }) => ({
       width: widthMm,
       run_m: runM,

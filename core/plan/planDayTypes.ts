@@ -25,6 +25,8 @@ export interface PlanWork {
   soonestEnd: number;
   /** The steps that the end hangs on, the first first. */
   critical: string[];
+  /** What walls are reached from that steps do not serve: how often it is moved, and what that takes with putting it up and down. */
+  access: { wall: string; item: string; moves: number; minutes: number }[];
   /** When each painted wall may be washed, and when it is as hard as it gets. */
   care: { wall: string; washable: PlanDate; cured: PlanDate }[];
 }
@@ -66,7 +68,7 @@ export interface PlanStep {
   /** What it does to what; each id is a piece of work that lasts, whatever plan it stands in. */
   does: PlanDid[];
   /** What is cut in, filled and peeled while its edge is wet: of each thing in `does` its ids from one up to before another. */
-  stretches?: { minutes: number; ids: [from: number, to: number][] }[];
+  stretches?: { minutes: number; start: number; ids: [from: number, to: number][] }[];
 }
 
 /** Lengths in mm, volumes in ml; ids in the order in which it is done. */

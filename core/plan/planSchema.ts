@@ -34,7 +34,11 @@ const step = z.looseObject({
   end: number,
   waitsFor: z.array(z.looseObject({ step: id, until: number })),
   does: z.array(did),
-  stretches: z.array(z.looseObject({ minutes: number, ids: z.array(z.tuple([number, number])) })).optional(),
+  stretches: z
+    .array(
+      z.looseObject({ minutes: number, start: number.optional(), ids: z.array(z.tuple([number, number])) }),
+    )
+    .optional(),
 });
 
 const mark = z.looseObject({

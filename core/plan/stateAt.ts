@@ -29,26 +29,25 @@ interface Progress {
   readonly done: number;
 }
 
-/** How far each thing that a step does has come when so many of its minutes are over, stretch by stretch, else evenly. */
-function progressOf({ does, stretches, minutes }: PlanStep, worked: number): Progress[] {
+/** How far each thing that a step does has come at a moment of it, stretch by stretch, else evenly. */
+function progressOf({ does, stretches, minutes, start, end }: PlanStep, time: number): Progress[] {
   if (!stretches || stretches.length < 2) {
     return does.map(({ ids }) => {
-      const at = (ids.length * worked) / Math.max(1, minutes);
+      const at = (ids.length * (time - start)) / Math.max(1, end - start);
       return { begun: Math.min(ids.length, Math.floor(at) + 1), done: Math.min(ids.length, Math.floor(at)) };
     });
   }
   const total = stretches.reduce((sum, stretch) => sum + stretch.minutes, 0);
-  const scaled = (worked * total) / Math.max(1, minutes);
+  const scale = minutes / Math.max(1e-9, total);
   const progress = does.map(() => ({ begun: 0, done: 0 }));
-  let from = 0;
   for (const stretch of stretches) {
-    if (scaled < from) break;
-    from += stretch.minutes;
+    if (time < stretch.start) break;
+    const until = stretch.start + stretch.minutes * scale;
     stretch.ids.forEach(([, to], place) => {
       const own = progress[place];
       if (!own) return;
       own.begun = Math.max(own.begun, to);
-      if (scaled >= from) own.done = Math.max(own.done, to);
+      if (time >= until) own.done = Math.max(own.done, to);
     });
   }
   return progress;
@@ -143,8 +142,7 @@ export function stateAt(plan: Plan, time: number): ReadonlyMap<string, WallAt> {
   const dryAt = dryTimes(plan);
   for (const step of plan.steps) {
     const ended = step.end <= time;
-    const share = (time - step.start) / Math.max(1, step.end - step.start);
-    const progress = ended || step.start > time ? null : progressOf(step, share * step.minutes);
+    const progress = ended || step.start > time ? null : progressOf(step, time);
     step.does.forEach((did, place) => {
       const all = ended ? did.ids.length : 0;
       const own = progress?.[place] ?? { begun: all, done: all };

@@ -25,13 +25,19 @@ function breakIn({ day }: PlanStep, days: ReadonlyMap<number, PlanDay>): Span | 
   return [midnight + minutesOf(pause.from), midnight + minutesOf(pause.to)];
 }
 
-/** When each stretch of a step is done: one after the other, none begun that would run into the break. */
+/** When each stretch of a step is done, as it is told; else one after the other, none begun that would run into the break. */
 export function spansOf(step: PlanStep, days: ReadonlyMap<number, PlanDay>): Span[] {
   const { stretches = [], start, end, minutes } = step;
   if (stretches.length < 2) return [[start, end]];
-  const pause = end - start > minutes ? breakIn(step, days) : null;
   const total = stretches.reduce((sum, stretch) => sum + stretch.minutes, 0);
   const scale = total > 0 ? minutes / total : 0;
+  const told = stretches.flatMap(({ start: from }) => from ?? []);
+  if (told.length === stretches.length)
+    return told.map((from, index): Span => [
+      from,
+      Math.min(told[index + 1] ?? end, from + stretches[index]!.minutes * scale + slackMin),
+    ]);
+  const pause = end - start > minutes ? breakIn(step, days) : null;
   let at = start;
   return stretches.map((stretch): Span => {
     const lasts = stretch.minutes * scale;

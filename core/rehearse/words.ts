@@ -9,10 +9,11 @@ export const brickName = (
   length: (mm: number) => string,
 ): string => `the brick of course ${course} that begins at ${length(x)}`;
 
-/** "f3/c2r1" is in column 2 from the left and row 1 from the top. */
+/** "f3/c2r1" is in column 2 from the left and row 1 from the top; "f3/f0/stripe-2/c1r1" in those of a stripe. */
 export function partName(id: string): string {
-  const [, column, row] = /c(\d+)r(\d+)$/.exec(id) ?? [];
-  return column === undefined ? "a part" : `the part in column ${column}, row ${row}`;
+  const [, field = "", column, row] = /^[^/]*\/(?:(.*)\/)?c(\d+)r(\d+)$/.exec(id) ?? [];
+  const of = field === "" ? "" : ` of ${field}`;
+  return column === undefined ? "a part" : `the part in column ${column}, row ${row}${of}`;
 }
 
 /** An item without what it is sorted by: "tool-frame-100" is a frame 100. */

@@ -218,6 +218,9 @@ export const acuteAngleDegrees = 15;
 /** A pin or a mark higher above the floor than this is not reached without steps. */
 export const reachMm = 2100;
 
+/** How far beyond the wall a pin still finds hold, in the joint at floor, ceiling or corner, mm. */
+export const jointMm = 5;
+
 /** Hands that go higher than this work from steps. */
 export const stepsAboveMm = 1800;
 

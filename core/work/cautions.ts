@@ -2,13 +2,13 @@ import type { Said } from "../findings/speech";
 import type { Paint } from "../paint/schema";
 import { isCaulk } from "../tape/sealEdge";
 import type { Seal } from "../tape/tapePiece";
-import { isOf, stepsAboveMm } from "../trade/constants";
+import { isOf, stepsAboveMm, towerAboveMm } from "../trade/constants";
 import type { Wall } from "../wall/schema";
 import { said } from "./words";
 
 /** What to take care of where hands go to a height over the floor, mm; nothing where that is reached from the floor. */
 export const cautionsAbove = (highest: number): Said[] =>
-  highest > stepsAboveMm ? [said("care-steps", {})] : [];
+  highest > towerAboveMm ? [said("care-tower", {})] : highest > stepsAboveMm ? [said("care-steps", {})] : [];
 
 /** What to take care of where a sealer is wiped on. */
 export const cautionsOfSeals = (seals: readonly Seal[]): Said[] =>

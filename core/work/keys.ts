@@ -18,6 +18,8 @@ type WallStep =
   | "chips"
   | "rub-out"
   | "touch-up"
+  | "access"
+  | "access-down"
   | "lift"
   | "set-heat";
 type RoomStep = "clear" | "cover" | "furniture-back";

@@ -19,6 +19,7 @@ export class MissingStep extends Error {
 export class StepList {
   readonly steps: Step[] = [];
   private readonly lastPart = new Map<string, string>();
+  private readonly toldOf = new Set<string>();
   private readonly allowedSteps = new Allowance("steps");
   private readonly allowedStretches = new Allowance("stretches");
 
@@ -41,7 +42,12 @@ export class StepList {
     );
     const minutes = ofOne / hands;
     const stretches = given?.map((stretch) => ({ ...stretch, minutes: stretch.minutes / hands }));
-    const rest = { ...draft, ...care, ...(hands > 1 && { hands }) };
+    const rest = {
+      ...draft,
+      ...care,
+      ...(hands > 1 && { hands }),
+      cautions: this.once(draft, care.cautions),
+    };
     const waits = this.resolve(
       rest.id,
       after.filter((wait) => wait !== null),
@@ -71,6 +77,17 @@ export class StepList {
       before = id;
     });
     this.lastPart.set(rest.id, before!);
+  }
+
+  /** What one stands on is told once a wall, at the first step that needs it. */
+  private once({ wall }: Pick<StepDraft, "wall">, cautions: StepDraft["cautions"]): StepDraft["cautions"] {
+    return cautions.filter(({ code }) => {
+      if (code !== "care-steps" && code !== "care-tower") return true;
+      const key = `${wall} ${code}`;
+      const isTold = this.toldOf.has(key);
+      this.toldOf.add(key);
+      return !isTold;
+    });
   }
 
   private handsFor(fieldMinutes: number, sharedByTwo: boolean | undefined): number {

@@ -1,4 +1,4 @@
-import { brushUpToM2, smallRollerUpToM2, stepsAboveMm } from "../trade/constants";
+import { brushUpToM2, smallRollerUpToM2, stepsAboveMm, towerAboveMm } from "../trade/constants";
 import type { Texture } from "../trade/constants";
 import type { Did } from "./act";
 import type { SundryKind, SundryUse } from "./contribution";
@@ -14,6 +14,7 @@ const kind = (metric: string, imperial: string, why: SundryKind["why"]): SundryK
 /** Tools that most painters own, with their sizes and what each is for, in the order in which they are laid out. */
 export const toolKinds = {
   "tool-steps": kind("Steps, three treads or more", "Steps, three treads or more", "why-steps"),
+  "tool-tower": kind("Tower with wheels and rails, hired", "Tower with wheels and rails, hired", "why-tower"),
   "tool-lamp": kind("Lamp on a stand", "Lamp on a stand", "why-lamp"),
   "tool-bucket": kind("Bucket and sponge, 10 L", "Bucket and sponge, 2 1/2 gal", "why-bucket"),
   "tool-tester": kind("Screwdriver and voltage tester", "Screwdriver and voltage tester", "why-tester"),
@@ -65,7 +66,8 @@ export function equip(steps: readonly StepDraft[], { walls }: WorkInput): StepDr
   }));
 }
 
-const stepsFor = ({ heightMm = 0 }: Did): ToolItem[] => (heightMm > stepsAboveMm ? ["tool-steps"] : []);
+const stepsFor = ({ heightMm = 0 }: Did): ToolItem[] =>
+  heightMm > towerAboveMm ? ["tool-tower"] : heightMm > stepsAboveMm ? ["tool-steps"] : [];
 
 function rollingTools(
   { with: paint, rolledM2, heightMm = 0, act }: Did,

@@ -10,7 +10,7 @@ import { brokenWords } from "./broken/words";
 import { careOf } from "./objects/care";
 import { objectWords } from "./objects/words";
 import { printWords } from "./prints/words";
-import { sealerTubeMl } from "../trade/constants";
+import { sealerTubeMl, towerAboveMm } from "../trade/constants";
 
 const count = (amount: number, one: string, many = `${one}s`): string =>
   `${Math.round(amount)} ${Math.round(amount) === 1 ? one : many}`;
@@ -96,6 +96,9 @@ const stepWords = {
     `${speech.wall(wall)}: dust ${speech.area(amount)} with a soft dry brush, no water and no soap: its paint is too young. Look along it with a lamp.`,
   "tape-trial": ({ wall }: OnWall, speech: Speech) =>
     `${speech.wall(wall)}: press a hand of low-tack tape on a hidden place of the young base and pull it off at 45 degrees; where paint comes with it, wait another day.`,
+  access: ({ wall, height, moves }: OnWall & { height: number; moves: number }, speech: Speech) =>
+    `${speech.wall(wall)}: put a tower up, for work up to ${speech.length(height)}; it stands in ${moves} ${moves === 1 ? "place" : "places"} along the wall, and is climbed anew in each.`,
+  "access-down": ({ wall }: OnWall, speech: Speech) => `${speech.wall(wall)}: take the tower down.`,
   prepare: ({ wall, condition }: OnWall & { condition: ConditionKind }, speech: Speech) =>
     `${speech.wall(wall)}: ${lower(preparationFor[condition].step)}`,
   sand: ({ wall }: OnWall, speech: Speech) =>
@@ -183,6 +186,8 @@ const cautionWords = {
   "care-preparing": ({ condition }: { condition: ConditionKind }) => preparationFor[condition].caution ?? "",
   "care-steps": () =>
     "On steps or a trestle: level, three points of contact, no reaching over. A stairwell needs proper access.",
+  "care-tower": () =>
+    "A tower as its maker and local rules say: on firm ground, wheels locked, rails and toe boards on, put up by who is trained; nobody rides on it, and nothing leans out over it.",
   "care-knife": () => "Cut tape away from yourself.",
   "care-air": () => "Air the room while the sealer dries, and no flames; its label tells the rest.",
   "care-lime": () =>
@@ -232,6 +237,7 @@ const sundryWords = {
   "why-film": ({ from }: From, { area }: Speech) =>
     `for ${area(from)} of openings and what stays on the wall`,
   "why-filled": filled,
+  "why-tower": (_: unknown, { length }: Speech) => `hands go higher than ${length(towerAboveMm)}`,
   "why-steps": (_: unknown, { length }: Speech) => `hands go higher than ${length(1800)}`,
   "why-lamp": () => "to look along the wall for misses, and at edges",
   "why-bucket": () => "to wash and rinse",

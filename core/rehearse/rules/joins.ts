@@ -90,8 +90,11 @@ function joinedDry(history: History, wall: PlanWall): Fault[] {
       const other = parts
         .slice(0, place)
         .find(
-          ({ box, from, ragged }) =>
-            part.from - from > open + 1 && isBeside(part.box, box) && !ragged.includes(sideOf(box, part.box)),
+          ({ id, box, from, ragged }) =>
+            fieldOf(part.id) === fieldOf(id) &&
+            part.from - from > open + 1 &&
+            isBeside(part.box, box) &&
+            !ragged.includes(sideOf(box, part.box)),
         );
       if (!other) return [];
       const [x, y, width, height] = part.box;
@@ -127,6 +130,9 @@ function partsOf(history: History, wall: PlanWall, { coat, sections }: PlanCoat)
 }
 
 type BoxOfPart = Part["box"];
+
+/** Parts of one field join; fields do not touch. */
+const fieldOf = (id: string): string => id.slice(0, id.lastIndexOf("/"));
 
 /** The side of a part on which another lies. */
 const sideOf = ([ax, ay, aw, ah]: BoxOfPart, [bx, by, bw, bh]: BoxOfPart): string =>

@@ -1,6 +1,7 @@
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanMark, PlanWall } from "../../plan/planTypes";
 import type { Fault } from "../fault";
+import { jointMm } from "../../trade/constants";
 import type { History, TapeLife } from "../history";
 import { middleOfTape } from "./tapes";
 
@@ -36,7 +37,9 @@ function timesOf(
 
 function offTheWall(history: History, wall: PlanWall, { id, axis, at, use }: PlanMark): Fault[] {
   const along = wall.outline.map(([x, y]) => (axis === "x" ? x : y));
-  if (at >= Math.min(...along) - slackMm && at <= Math.max(...along) + slackMm) return [];
+  // A pin for a centre finds hold in a joint.
+  const slack = id.includes("/centre") ? jointMm : slackMm;
+  if (at >= Math.min(...along) - slack && at <= Math.max(...along) + slack) return [];
   const doing = history.all("mark", "mark").find((own) => own.id === id)!;
   const place: PlanPoint = axis === "x" ? [at, 0] : [0, at];
   return [

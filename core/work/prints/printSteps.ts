@@ -8,7 +8,7 @@ import type { Table } from "../contribution";
 import { finishStep } from "../keys";
 import { waitIfAny, type StepDraft, type Stretch } from "../step";
 import { stretchesOf } from "../stepList";
-import { overFloor } from "../cautions";
+import { heightOf, overFloor } from "../cautions";
 import { filmMl } from "../filmMl";
 import { tapedOver } from "../tapedOver";
 import {
@@ -106,7 +106,8 @@ function workOfPass(
   shades: readonly string[],
 ): Did[] {
   const { wall } = on;
-  const heightMm = overFloor(wall, topOf(on, prints));
+  // What of a sheet would reach over the ceiling is bent there.
+  const heightMm = Math.min(heightOf(wall), overFloor(wall, topOf(on, prints)));
   const tools = toolsOf(own);
   const uses = paintOfPrints({ ...own, walls: [{ ...on, placements: prints }] });
   const mlOf = (paint: string) =>

@@ -10,6 +10,8 @@ export interface AlongEdges {
   readonly byHand: readonly TapeBundle[];
   readonly peeledM: number;
   readonly sealedM: number;
+  /** Minutes for climbing and moving what one stands on. */
+  readonly climbingMin: number;
 }
 
 /**
@@ -19,16 +21,20 @@ export interface AlongEdges {
  */
 export function coatPortions(
   regions: readonly WorkRegion[],
-  { byHand, peeledM, sealedM }: AlongEdges,
+  { byHand, peeledM, sealedM, climbingMin }: AlongEdges,
   rates: Rates,
   visits: number,
 ): Portion[] {
   const edges = regions.reduce((sum, { edgeMm }) => sum + edgeMm, 0);
+  const surface = regions.reduce((sum, { areaM2 }) => sum + areaM2, 0);
   const along = peeledM / rates.peeling_m_min + sealedM / rates.sealing_m_min + handMinutes(byHand, rates);
   const portions = regions.map(({ id, areaM2, perimeterMm, edgeMm }) => ({
     region: id,
     minutes:
-      perimeterMm / 1000 / rates.cuttingIn_m_min + areaM2 / rates.rolling_m2_min + (along * edgeMm) / edges,
+      perimeterMm / 1000 / rates.cuttingIn_m_min +
+      areaM2 / rates.rolling_m2_min +
+      (along * edgeMm) / edges +
+      (climbingMin * areaM2) / surface,
   }));
   const total = portions.reduce((sum, { minutes }) => sum + minutes, 0);
   const least = leastVisitMin / visits;

@@ -1,6 +1,7 @@
 import { isCaulk } from "../../tape/sealEdge";
 import type { EdgePiece } from "../../tape/tapePiece";
 import { openShare } from "../../trade/climate";
+import { climbingMin } from "../room/access";
 import type { WorkInput, WorkWall } from "../workInput";
 import { bundleTape, type TapeBundle } from "./bundleTape";
 import { metresOf } from "./bundles";
@@ -196,7 +197,7 @@ export class TapePlan {
     const round = this.site.rounds[place]!;
     const regions = this.regions(wall, round, paint);
     const byHand = this.byHand(wall, place).filter(({ upTo }) => upTo.some((side) => side.paint === paint));
-    const along = { byHand, peeledM: 0, sealedM: 0 };
+    const along = { byHand, peeledM: 0, sealedM: 0, climbingMin: climbingMin(this.wallOf.get(wall)!) };
     const { rates } = this.site.work;
     return coatPortions(regions, along, rates, this.visits(round, paint)).reduce(
       (sum, { minutes }) => sum + minutes,

@@ -7,6 +7,7 @@ import { marksUnderTape, runsPastMm } from "../../trade/constants";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
+import { climbingMin } from "../room/access";
 import { floorCovered } from "../room/protectRoom";
 import { wallReady } from "../room/besideBases";
 import type { WorkInput, WorkWall } from "../workInput";
@@ -170,7 +171,7 @@ class TapedSteps {
     for (let coat = first; coat <= last; coat++) {
       const peeledM = coat === last ? metresOf(peeled.map(({ bundle }) => bundle)) : 0;
       const sealedM = sealed ? edgeMetresOf(sealed.filter((bundle) => isUpTo(bundle, paint.id))) : 0;
-      const along = { byHand, peeledM, sealedM };
+      const along = { byHand, peeledM, sealedM, climbingMin: climbingMin(wall) };
       const portions = coatPortions(regions, along, this.site.work.rates, visits);
       const goes = divideIntoGoes(portions, paint.openMin * warmestOpenShare);
       const minutes = goes.reduce((sum, go) => sum + go.minutes, 0);
