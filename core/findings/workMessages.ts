@@ -25,6 +25,7 @@ type Codes =
   | "tape-on-arris"
   | "special-under-tape"
   | "needs-access"
+  | "tape-little-left"
   | "base-too-young"
   | "shared-tape"
   | "stencil-island"
@@ -129,6 +130,10 @@ export const workMessages: {
   "by-hand-on-texture": ({ metres, texture }, { run }) => ({
     say: `${run(metres)} of edges are cut in by hand. ${textureWords[texture]} makes a long straight edge by hand waver.`,
     remedy: "Tape them, or try a metre first and look at it from where people stand.",
+  }),
+  "tape-little-left": ({ widthMm, rolls, leftM }, speech) => ({
+    say: `Of ${rolls} ${rolls === 1 ? "roll" : "rolls"} of tape of ${speech.length(widthMm)} only ${speech.run(leftM)} would be left over.`,
+    remedy: "Take one roll more: a pull that tears or lies wrong is laid anew.",
   }),
   "needs-access": ({ wall, minutes }, speech) => ({
     say: `${capital(speech.wall(wall))}: hands go higher than ${speech.length(towerAboveMm)}, where steps do not serve. A tower takes ${speech.duration(minutes)} of one's time in all.`,

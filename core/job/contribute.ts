@@ -2,8 +2,9 @@ import type { Finding } from "../findings/finding";
 import type { School } from "../rounds/listPasses";
 import { workHoursOf } from "../sequence/workHours";
 import { joinPulls } from "../tape/joinPulls";
-import { totalTape, type TapeTotal } from "../tape/totalTape";
+import { isLittleLeft, totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
+import { tapeRollM } from "../trade/constants";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
 import { finishObject } from "../work/objects/finishObject";
 import { standOn, type Access } from "../work/room/access";
@@ -77,7 +78,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     over: over ?? overSteps,
     tape,
     tools: toolsFor(drafts),
-    findings,
+    findings: [...findings, ...tape.filter(isLittleLeft).map(tapeLeft)],
     own,
     access,
     tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
@@ -147,6 +148,13 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
     findings: [...taped.findings, ...access.map(needsAccess)],
   };
 }
+
+const tapeLeft = ({ widthMm, rolls, buyM }: TapeTotal): Finding => ({
+  code: "tape-little-left",
+  severity: "note",
+  values: { widthMm, rolls, leftM: rolls * tapeRollM - buyM },
+  at: null,
+});
 
 const needsAccess = ({ wall, minutes }: Access): Finding => ({
   code: "needs-access",

@@ -7,9 +7,11 @@ import { dayStep, partStep } from "../work/keys";
 import type { Step } from "../work/step";
 import type { Schedule } from "../sequence/schedule";
 import type { ScheduledStep } from "../sequence/scheduledStep";
-import { weekdayOfJob, workHoursOf, type WorkHours } from "../sequence/workHours";
+import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
 import type { WorkInput } from "../work/workInput";
+import { idsOf } from "../work/act";
 import type { JobWork } from "./contribute";
+import type { Loads } from "./loadsInTurn";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "../plan/planTypes";
 import type { PlanDate, PlanDay, PlanDid, PlanStep, PlanWork } from "../plan/planDayTypes";
@@ -20,15 +22,15 @@ const dayOf = (time: number): number => Math.floor(time / minutesADay);
 export function describeDays(
   plan: Schedule,
   { site, access }: Pick<JobWork, "site" | "access">,
+  loads: Loads,
   speech: Speech,
 ): Pick<Plan, "steps" | "days"> & { work: PlanWork } {
   const critical = new Set(plan.critical);
-  const hours = workHoursOf(site.work);
   // Steps are in the order of their starts, and so are their days.
   const days = [...groupBy(plan.steps, ({ start }) => dayOf(start))].map(([day, own]) => {
     const steps = [
       ...frameSteps("set-up", day, own, site),
-      ...own.map((step) => describeOne(step, plan.factor, critical, hours, speech)),
+      ...own.map((step) => describeOne(step, plan.factor, critical, loads, speech)),
       ...frameSteps("close", day, own, site),
     ].sort((a, b) => a.start - b.start);
     return { steps, described: describeDay(day, steps, own, site, speech) };
@@ -82,14 +84,13 @@ export function waitingOf(
 }
 
 function describeOne(
-  { step, start, end, hand, hands, heldBy, heldFrom, released }: ScheduledStep,
+  { step, start, end, times, hand, hands, heldBy, heldFrom, released }: ScheduledStep,
   factor: number,
   critical: ReadonlySet<string>,
-  hours: WorkHours,
+  loads: Loads,
   speech: Speech,
 ): PlanStep {
   const { id, verb, wall, round, coat, colour, minutes, after, stretches, unbroken, gate, does } = step;
-  const times = stretches && stretches.length > 1 ? hours.stretchTimes(start, step) : null;
   return {
     id,
     kind: verb,
@@ -97,7 +98,7 @@ function describeOne(
     ...(round !== undefined && { round }),
     ...(coat !== undefined && { coat }),
     ...(colour !== undefined && { colour }),
-    say: describeStep(step, speech),
+    say: describeStep(withLoads(step, loads), speech),
     cautions: step.cautions.map((caution) => speech.say(caution)),
     minutes,
     person: hand + 1,
@@ -143,6 +144,13 @@ function describeWork(
     ...(tools !== undefined && tools.length > 0 && { tools: [...tools] }),
     ...(heightMm !== undefined && heightMm > 0 && { height_mm: heightMm }),
   };
+}
+
+/** How often its tool is loaded is told of what it prints itself. */
+function withLoads(step: Step, loads: Loads): Step {
+  const own = new Set(idsOf(step, "print").flatMap((id) => loads.get(id) ?? []));
+  if (own.size === 0) return step;
+  return { ...step, say: { ...step.say, values: { ...step.say.values, loads: own.size } } };
 }
 
 function describeStep({ say, part }: Step, speech: Speech): string {

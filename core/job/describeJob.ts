@@ -9,6 +9,7 @@ import type { LaidOutJob } from "./orderedWall";
 import type { PlanSchool } from "../plan/planDayTypes";
 import { describeStencil } from "./describeStencil";
 import type { Plan, PlanWall } from "../plan/planTypes";
+import { loadsInTurn } from "./loadsInTurn";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
 
@@ -27,9 +28,10 @@ export function describeJob({ laidOut, taping, told, schools, needs }: Worked, t
   const { job, walls } = laidOut;
   const speech = speechOf(job);
   const [{ work, schedule }] = schools;
+  const loads = loadsInTurn(schedule?.steps ?? [], walls);
   return {
     format: "jacaranda-plan/1",
-    walls: teller.whole(told, laidOut, taping, { steps: schedule?.steps ?? [], own: work.own }),
+    walls: teller.whole(told, laidOut, taping, { steps: schedule?.steps ?? [], loads, own: work.own }),
     paint: needs.paint.map(describePaint),
     ...describeMixes(laidOut.job, needs.paint),
     cost: needs.cost,
@@ -38,7 +40,7 @@ export function describeJob({ laidOut, taping, told, schools, needs }: Worked, t
       count: Math.max(0, ...walls.map((wall) => wall.rounds.count)),
       least: Math.max(0, ...walls.map((wall) => wall.rounds.lowerBound)),
     },
-    ...(schedule ? describeDays(schedule, work, speech) : { work: null, steps: [], days: [] }),
+    ...(schedule ? describeDays(schedule, work, loads, speech) : { work: null, steps: [], days: [] }),
     tapeTotals: work.tape.map(({ widthMm, runM, buyM, rolls, offcutM }) => ({
       width: widthMm,
       run_m: runM,

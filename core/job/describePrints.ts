@@ -5,6 +5,7 @@ import { craftOf } from "../finishes/crafts";
 import type { Placement, WallMotif } from "../pattern/placement";
 import { idsOf } from "../work/act";
 import type { ScheduledStep } from "../sequence/scheduledStep";
+import type { Loads } from "./loadsInTurn";
 import type { OrderedWall } from "./orderedWall";
 import type { PlanBorder, PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "../plan/planTypes";
 
@@ -55,10 +56,11 @@ const describeBorders = ({ wall, finishes }: OrderedWall): PlanBorder[] =>
     return legs.length === 0 ? [] : [{ finish: finish.id, legs }];
   });
 
-/** The same prints with how long it takes to make them. */
+/** The same prints with how long it takes to make them, and with the loads that they take on their days. */
 export function timePrints(
   { id, prints }: PlanWall,
   steps: readonly ScheduledStep[],
+  loads: Loads,
 ): Pick<PlanWall, "prints"> {
   if (!prints) return {};
   const printing = steps.flatMap(({ step }) => {
@@ -68,7 +70,13 @@ export function timePrints(
   const timed = prints.map((own): PlanPrints => {
     const ids = new Set(own.list.map((print) => print.id));
     const steps = printing.filter((step) => step.printed.some((print) => ids.has(print)));
-    return { ...own, minutes: steps.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0) };
+    const list = own.list.map((print) => ({ ...print, load: loads.get(print.id) ?? print.load }));
+    return {
+      ...own,
+      minutes: steps.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0),
+      loads: new Set(list.map(({ overlay, load }) => `${overlay} ${load}`)).size,
+      list,
+    };
   });
   return { prints: timed };
 }

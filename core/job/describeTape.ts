@@ -1,3 +1,4 @@
+import type { Loads } from "./loadsInTurn";
 import type { OwnContribution } from "./contributionsOf";
 import { flattenPath } from "../geometry/flatten";
 import { isCurved } from "../tape/isCurved";
@@ -14,6 +15,7 @@ export type Taping = Pick<WorkInput, "rounds" | "laid" | "tapeIds" | "baseMasks"
 /** What of the work is told on the walls: how long prints take, and when tape is laid and comes off. */
 export interface TimedWork {
   readonly steps: readonly ScheduledStep[];
+  readonly loads: Loads;
   /** What the finishes bring of their own. */
   readonly own: readonly OwnContribution[];
 }

@@ -146,14 +146,14 @@ function describeWall(job: TellingInput, taping: Taping, wall: OrderedWall): Pla
 /** What of a wall hangs on the work: when its tape is laid and comes off, how long its prints take, and coats of broken colour. */
 const timedLater = (told: PlanWall, work: TimedWork, times: TapeTimes) => ({
   tape: timeTape(told, times),
-  ...timePrints(told, work.steps),
+  ...timePrints(told, work.steps, work.loads),
   ...describeCoats(told.id, work.own),
 });
 
 /** Of that what may differ while the wall does not: its sections hang on the wall alone. */
 const keyOfLater = ({ tape, prints, coats }: ReturnType<typeof timedLater>) => [
   tape.flatMap(({ laidIn, offIn }) => [laidIn, offIn]),
-  prints?.map(({ minutes }) => minutes),
+  prints?.map(({ minutes, list }) => [minutes, list.map(({ load }) => load)]),
   coats?.map((coat) => ({ ...coat, sections: coat.sections.map(({ id, minutes }) => [id, minutes]) })),
 ];
 

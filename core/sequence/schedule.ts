@@ -40,7 +40,7 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
     if (!best || isBetter(tried, best)) best = tried;
   }
   const { order, times } = best!;
-  const scheduled = splitAtNights(explain(steps, links, waits, order, times, hours), hours);
+  const scheduled = splitAtNights(explain(steps, links, waits, order, times, hours));
   return {
     factor,
     steps: scheduled,
@@ -146,6 +146,7 @@ function explain(
       step: steps[index]!,
       start,
       end: ends[index]!,
+      times: (steps[index]!.stretches?.length ?? 0) > 1 ? hours.stretchTimes(start, steps[index]!) : null,
       hand: hands[0]!,
       hands,
       heldBy: heldBy(),

@@ -11,6 +11,8 @@ export interface ScheduledStep {
   /** Minutes from midnight before the first day. */
   readonly start: number;
   readonly end: number;
+  /** When each of its stretches is done; null where it has one or none. */
+  readonly times: readonly (readonly [from: number, to: number])[] | null;
   /** From 0; of several people the first. */
   readonly hand: number;
   /** All of them. */

@@ -3,7 +3,6 @@ import { partStep } from "../work/keys";
 import { doneIn, stretchesOf } from "../work/stepList";
 import type { Step, Stretch } from "../work/step";
 import type { ScheduledStep } from "./scheduledStep";
-import type { WorkHours } from "./workHours";
 
 const dayOf = (time: number): number => Math.floor(time / minutesADay);
 
@@ -11,11 +10,11 @@ const dayOf = (time: number): number => Math.floor(time / minutesADay);
  * The same steps with coats that are broken off by a night as one step for each day, "coat", "coat/2"; what waits for such
  * a coat waits for its last part.
  */
-export function splitAtNights(scheduled: readonly ScheduledStep[], hours: WorkHours): ScheduledStep[] {
+export function splitAtNights(scheduled: readonly ScheduledStep[]): ScheduledStep[] {
   const lastPart = new Map<string, string>();
   const split = scheduled.flatMap((one) => {
     if (dayOf(one.start) === dayOf(one.end - 1)) return [one];
-    const parts = partsOf(one, hours);
+    const parts = partsOf(one);
     lastPart.set(one.step.id, parts.at(-1)!.step.id);
     return parts;
   });
@@ -47,9 +46,9 @@ function countedAnew(stretches: readonly Stretch[], does: number): Stretch[] {
 }
 
 /** A coat day by day. */
-function partsOf(one: ScheduledStep, hours: WorkHours): ScheduledStep[] {
+function partsOf(one: ScheduledStep): ScheduledStep[] {
   const { step } = one;
-  const times = hours.stretchTimes(one.start, step);
+  const times = one.times ?? [[one.start, one.end] as const];
   const days = [...new Set(times.map(([from]) => dayOf(from)))];
   let before: ScheduledStep | null = null;
   return days.map((day, index): ScheduledStep => {
@@ -68,6 +67,7 @@ function partsOf(one: ScheduledStep, hours: WorkHours): ScheduledStep[] {
       ...(before && { after: [{ step: before.step.id, what: "after", minutes: 0 } as const] }),
     };
     const held = before && ({ heldBy: "night", heldFrom: before.step.id, released: [before.end] } as const);
-    return (before = { ...one, step: part, start, end, ...held });
+    const ownTimes = own.length > 1 ? own.map((place) => times[place]!) : null;
+    return (before = { ...one, step: part, start, end, times: ownTimes, ...held });
   });
 }

@@ -44,7 +44,19 @@ export function totalTape(
         for (let strip = 0; strip < strips; strip++) pulls.push(...own);
       }
       const buyM = pulls.reduce((sum, pull) => sum + pull, 0) / 1000;
-      const { rolls, offcutMm } = cutFromRolls(pulls, tapeRollM * 1000);
-      return { widthMm, runM: runMm / 1000, buyM, rolls, offcutM: offcutMm / 1000 };
+      const { rolls: needed, offcutMm } = cutFromRolls(pulls, tapeRollM * 1000);
+      const more = reserveOf(needed, buyM) < leastReserve ? 1 : 0;
+      const offcutM = offcutMm / 1000 + more * tapeRollM;
+      return { widthMm, runM: runMm / 1000, buyM, rolls: needed + more, offcutM };
     });
 }
+
+/** Tape tears, and a pull goes wrong: under this share over what is bought for, one more roll is taken. */
+const leastReserve = 0.03;
+/** Under this it is told how little is left. */
+const littleReserve = 0.05;
+
+const reserveOf = (rolls: number, buyM: number): number => (rolls * tapeRollM - buyM) / Math.max(1e-9, buyM);
+
+/** Whether so little tape is left over that it is told. */
+export const isLittleLeft = ({ rolls, buyM }: TapeTotal): boolean => reserveOf(rolls, buyM) < littleReserve;

@@ -45,7 +45,7 @@ export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContex
   }));
   const joint = Math.max(spec.joint, courses.bed);
   const tones = tonesOf(spec, places, joint);
-  const turns = turnsOf(inOrder, tones, spec);
+  const turns = turnsOf(inOrder, tones, spec, parts);
   const bricks = inOrder.map(({ id, wall, course, n, box, piece, share }, index): Brick => ({
     id,
     wall,
@@ -63,23 +63,36 @@ export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContex
   return { ...laid, bricks, joints, mixing, count: bricks.length };
 }
 
-/** The faces' own paint first, then each accent, every one with loads of its own. */
+/** Wall by wall the accents first and then the faces around them, each with loads of its own that are used up on that wall. */
 function turnsOf(
-  bricks: readonly { readonly course: number }[],
+  bricks: readonly { readonly course: number; readonly wall: string }[],
   tones: readonly string[],
-  { colour, accents, fade }: BrickSpec,
+  spec: BrickSpec,
+  parts: readonly StripPart[],
 ) {
-  const inTurn = [...new Set([colour, ...accents.map((accent) => accent.colour)])];
-  const prints = inTurn.flatMap((tone) => {
-    const own = bricks.flatMap((_, index) => (tones[index] === tone ? [index] : []));
-    const loads = loadsOf(
-      own.map((index) => bricks[index]!.course),
-      fade,
-    );
-    return loads.map(({ brick, ...turn }) => ({ ...turn, index: own[brick]! }));
-  });
+  const before = new Map<string, number>();
+  const prints = parts.flatMap(({ wall }) =>
+    tonesInTurn(spec).flatMap((tone) => {
+      const own = bricks.flatMap((brick, index) =>
+        tones[index] === tone && brick.wall === wall.id ? [index] : [],
+      );
+      const used = before.get(tone) ?? 0;
+      const loads = loadsOf(
+        own.map((index) => bricks[index]!.course),
+        spec.fade,
+      );
+      before.set(tone, used + Math.max(0, ...loads.map(({ load }) => load)));
+      return loads.map(({ brick, load, ...turn }) => ({ ...turn, load: used + load, index: own[brick]! }));
+    }),
+  );
   return new Map(prints.map(({ index, ...turn }, place) => [index, { ...turn, order: place + 1 }]));
 }
+
+/** The accents in their order, and what is stamped around them by the map last. */
+export const tonesInTurn = ({ colour, accents }: BrickSpec): string[] => {
+  const others = accents.map((accent) => accent.colour).filter((tone) => tone !== colour);
+  return [...new Set([...others, colour])];
+};
 
 type Rows = Pick<BrickLayout, "spec" | "strip" | "courses" | "from">;
 

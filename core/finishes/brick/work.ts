@@ -12,7 +12,7 @@ import { tapedOver } from "../../work/tapedOver";
 import { brickPieces } from "../../pattern/brickPieces";
 import type { Box } from "../../geometry/curve";
 import type { FinishPart, PartOfWall, Site } from "../defineCraft";
-import type { BrickLayout } from "./layout";
+import { tonesInTurn, type BrickLayout } from "./layout";
 import { rodsTable } from "./rods";
 import { checkJoints, smearSteps, smearUses } from "./smear";
 
@@ -42,11 +42,6 @@ export function workBrick(share: FinishPart<BrickLayout>, site: Site): Contribut
 
 const bricksOf = ({ bricks }: PartOfWall) => bricks.flatMap(({ list }) => list);
 
-/** The faces' own paint first, then the accents in their order. */
-const tonesOf = ({ spec }: BrickLayout): string[] => [
-  ...new Set([spec.colour, ...spec.accents.map(({ colour }) => colour)]),
-];
-
 function toneSteps(
   on: PartOfWall,
   layout: BrickLayout,
@@ -54,7 +49,7 @@ function toneSteps(
   after: StepDraft["after"] = [],
 ): StepDraft[] {
   const { spec } = layout;
-  const tones = tonesOf(layout);
+  const tones = tonesInTurn(spec);
   return tones.flatMap((colour, index): StepDraft[] => {
     const own = bricksOf(on)
       .filter(({ tone }) => tone === colour)
@@ -106,7 +101,7 @@ function toneSteps(
             faces: own.length,
             loads: new Set(own.map(({ load }) => load)).size,
             fade: spec.fade,
-            isAccent: index > 0,
+            isAccent: colour !== spec.colour,
             stretches: stretches.length,
             ...stretches.at(-1)!.until,
           },
