@@ -161,7 +161,8 @@ describe("tones", () => {
     expect(inTurn.map(({ order }) => order)).toEqual(inTurn.map((_, index) => index + 1));
     inTurn.slice(1).forEach((brick, index) => {
       const before = inTurn[index]!;
-      expect(brick.course).toBeGreaterThanOrEqual(before.course);
+      // Of two loads that are woven into each other the second comes back into the course before.
+      expect(brick.course).toBeGreaterThanOrEqual(before.course - 1);
       if (brick.load !== before.load) return expect(brick.nthOfLoad).toBe(1);
       expect(brick.nthOfLoad).toBe(before.nthOfLoad + 1);
       expect(brick.nthOfLoad).toBeLessThanOrEqual(6);

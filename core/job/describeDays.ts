@@ -11,7 +11,7 @@ import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
 import type { WorkInput } from "../work/workInput";
 import { idsOf } from "../work/act";
 import type { JobWork } from "./contribute";
-import type { Loads } from "./loadsInTurn";
+import { loadOf, type Loads } from "./loadsInTurn";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "../plan/planTypes";
 import type { PlanDate, PlanDay, PlanDid, PlanStep, PlanWork } from "../plan/planDayTypes";
@@ -148,7 +148,7 @@ function describeWork(
 
 /** How often its tool is loaded is told of what it prints itself. */
 function withLoads(step: Step, loads: Loads): Step {
-  const own = new Set(idsOf(step, "print").flatMap((id) => loads.get(id) ?? []));
+  const own = new Set(idsOf(step, "print").flatMap((id) => loadOf(loads, step.wall, id) ?? []));
   if (own.size === 0) return step;
   return { ...step, say: { ...step.say, values: { ...step.say.values, loads: own.size } } };
 }

@@ -5,7 +5,7 @@ import { craftOf } from "../finishes/crafts";
 import type { Placement, WallMotif } from "../pattern/placement";
 import { idsOf } from "../work/act";
 import type { ScheduledStep } from "../sequence/scheduledStep";
-import type { Loads } from "./loadsInTurn";
+import { loadOf, type Loads } from "./loadsInTurn";
 import type { OrderedWall } from "./orderedWall";
 import type { PlanBorder, PlanMotif, PlanPoint, PlanPrint, PlanPrints, PlanWall } from "../plan/planTypes";
 
@@ -70,7 +70,7 @@ export function timePrints(
   const timed = prints.map((own): PlanPrints => {
     const ids = new Set(own.list.map((print) => print.id));
     const steps = printing.filter((step) => step.printed.some((print) => ids.has(print)));
-    const list = own.list.map((print) => ({ ...print, load: loads.get(print.id) ?? print.load }));
+    const list = own.list.map((print) => ({ ...print, load: loadOf(loads, id, print.id) ?? print.load }));
     return {
       ...own,
       minutes: steps.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0),

@@ -5,8 +5,12 @@ import type { OrderedWall } from "./orderedWall";
 /** A tool that is laid down for longer than this is washed out or dries, minutes: what was loaded is lost. */
 const laidDownMin = 30;
 
-/** Of each print, by its id, the load that it takes; of what nobody prints yet, as it was laid out. */
+/** Of each print the load that it takes, by its wall and id: one around a corner is made on both. */
 export type Loads = ReadonlyMap<string, number>;
+
+/** What is not printed yet has none. */
+export const loadOf = (loads: Loads, wall: string | undefined, print: string): number | undefined =>
+  loads.get(`${wall} ${print}`);
 
 interface Tool {
   load: number;
@@ -23,9 +27,10 @@ export function loadsInTurn(
   steps: readonly ScheduledStep[],
   walls: readonly Pick<OrderedWall, "laid">[],
 ): Loads {
-  const placements = walls.flatMap(({ laid }) => laid?.pattern.placements ?? []);
-  const prints = new Map(placements.map((print) => [print.id, print]));
-  const shareOf = sharesOfLoads(placements);
+  const prints = new Map(
+    walls.flatMap(({ laid }) => (laid?.pattern.placements ?? []).map((print) => [print.id, print] as const)),
+  );
+  const shareOf = sharesOfLoads([...prints.values()]);
   const tools = new Map<string, Tool>();
   const loads = new Map<string, number>();
   for (const one of steps)
@@ -40,7 +45,7 @@ export function loadsInTurn(
       const isNew = isLaidDown || share > tool.left + 1e-9;
       const load = tool.load + Number(isNew);
       tools.set(key, { load, left: (isNew ? 1 : tool.left) - share, wall, until: to });
-      loads.set(id, load);
+      loads.set(`${wall} ${id}`, load);
     }
   return loads;
 }

@@ -44,7 +44,7 @@ export function rehearse(job: Job, plan: Plan, progress?: Progress): Rehearsal {
       found.push(...rule(history));
       progress?.((place + 1) / rules.length);
     });
-  const faults = withTold(listed(found), plan).sort((a, b) => a.minute - b.minute);
+  const faults = withTold(listed(found), plan, job).sort((a, b) => a.minute - b.minute);
   return {
     format: "jacaranda-rehearsal/1",
     faults,

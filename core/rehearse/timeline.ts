@@ -32,7 +32,12 @@ export function spansOf(step: PlanStep, days: ReadonlyMap<number, PlanDay>): Spa
   const total = stretches.reduce((sum, stretch) => sum + stretch.minutes, 0);
   const scale = total > 0 ? minutes / total : 0;
   const told = stretches.flatMap(({ start: from }) => from ?? []);
-  if (told.length === stretches.length)
+  // Those of a step that has been moved since are none.
+  const areTold =
+    told.length === stretches.length &&
+    told[0] === start &&
+    Math.abs(told.at(-1)! + stretches.at(-1)!.minutes * scale - end) <= slackMin;
+  if (areTold)
     return told.map((from, index): Span => [
       from,
       Math.min(told[index + 1] ?? end, from + stretches[index]!.minutes * scale + slackMin),

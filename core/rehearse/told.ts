@@ -1,3 +1,4 @@
+import type { Job } from "../job/schema";
 import type { Plan } from "../plan/planTypes";
 import type { Fault, FaultCode } from "./fault";
 
@@ -19,10 +20,15 @@ export const toldBy: Readonly<Partial<Record<FaultCode, readonly string[]>>> = {
   unguarded: ["tape-on-arris", "fills-meet"],
 };
 
-/** Faults with the finding that tells of them: one of their own wall, or of the whole job. */
-export function withTold(faults: readonly Fault[], plan: Plan): Fault[] {
+/** Faults with the finding that tells of them: one of their own wall or of another of its run, or of the whole job. */
+export function withTold(faults: readonly Fault[], plan: Plan, { runs }: Pick<Job, "runs">): Fault[] {
+  const together = (id: string) => [id, ...runs.flatMap(({ walls }) => (walls.includes(id) ? walls : []))];
+  const foundOn = new Map(plan.walls.map(({ id, findings }) => [id, findings]));
   const codesOn = new Map(
-    plan.walls.map(({ id, findings }) => [id, new Set(findings.map(({ code }) => code))]),
+    plan.walls.map(({ id }) => [
+      id,
+      new Set(together(id).flatMap((wall) => (foundOn.get(wall) ?? []).map(({ code }) => code))),
+    ]),
   );
   const ofJob = new Set(plan.findings.map(({ code }) => code));
   return faults.map((fault) => {

@@ -1,3 +1,4 @@
+import { groupBy } from "../../geometry/groupBy";
 import { createSequence, shuffled } from "../../trade/randomSequence";
 import type { BrickSpec } from "./spec";
 
@@ -94,25 +95,24 @@ export function neighboursOf(bricks: readonly BrickPlace[], joint: number): numb
 }
 
 /**
- * In which turn faces are stamped and with which print of a load: course by course from the top, two loads woven into each
- * other so that a fresh print stands beside a faded one and the hand goes on by two bricks at a time.
+ * In which turn faces are stamped and with which print of a load: down the wall, one course there and the next one back, two
+ * loads woven into each other so that a fresh print stands beside a faded one and the hand goes on by two bricks at a time. A
+ * load goes on into the next course until it is used up; only the last one may be less.
  */
 export function loadsOf(courses: readonly number[], fade: number) {
+  const byCourse = groupBy([...courses.keys()], (brick) => courses[brick]!);
+  const inTurn = [...byCourse.values()].flatMap((own, place) => (place % 2 === 0 ? own : own.toReversed()));
   const prints: { readonly brick: number; readonly load: number; readonly nthOfLoad: number }[] = [];
-  const byCourse = new Map<number, number[]>();
-  courses.forEach((course, brick) => byCourse.set(course, [...(byCourse.get(course) ?? []), brick]));
   let load = 0;
-  for (const own of byCourse.values()) {
-    for (let from = 0; from < own.length; from += 2 * fade) {
-      const block = own.slice(from, from + 2 * fade);
-      const halves = [
-        block.filter((_, place) => place % 2 === 0),
-        block.filter((_, place) => place % 2 === 1).reverse(),
-      ];
-      for (const half of halves.filter(({ length }) => length > 0)) {
-        load += 1;
-        half.forEach((brick, nth) => prints.push({ brick, load, nthOfLoad: nth + 1 }));
-      }
+  for (let from = 0; from < inTurn.length; from += 2 * fade) {
+    const block = inTurn.slice(from, from + 2 * fade);
+    const woven = [
+      block.filter((_, place) => place % 2 === 0),
+      block.filter((_, place) => place % 2 === 1).reverse(),
+    ];
+    for (const own of block.length > fade ? woven : [block]) {
+      load += 1;
+      own.forEach((brick, nth) => prints.push({ brick, load, nthOfLoad: nth + 1 }));
     }
   }
   return prints;

@@ -18,15 +18,11 @@ const ordinal = (count: number): string => (count === 2 ? "second" : count === 3
 /** What brickwork says. */
 export const brickWords = {
   "brick-stamp": ({ wall, colour, faces, loads, fade, isAccent, stretches, course }: Faces, speech: Speech) =>
-    `${speech.wall(wall)}: stamp ${faces} ${faces === 1 ? "face" : "faces"} in ${speech.paint(colour)}, ${
-      isAccent
-        ? "by the map, each on dry paint"
-        : `${loads} loads of up to ${fade}, every other brick and back, so that fresh and faded ones mix`
-    }${stretches > 1 ? `; whole courses downwards, to course ${course}` : ""}. Dab, never slide.`,
+    `${speech.wall(wall)}: stamp ${faces} ${faces === 1 ? "face" : "faces"} in ${speech.paint(colour)}${isAccent ? " by the map" : ""}, ${loads} ${loads === 1 ? "load" : "loads"} of up to ${fade}, every other ${isAccent ? "of them" : "brick"} and back, so that fresh and faded ones mix${stretches > 1 ? `; down the wall, one course there and the next one back, to course ${course}` : ""}. Dab, never slide.`,
   "brick-brush": ({ wall, colour, faces, isAccent, stretches, course }: Faces, speech: Speech) =>
     `${speech.wall(wall)}: dry-brush ${faces} ${faces === 1 ? "face" : "faces"} in ${speech.paint(colour)} along the joints, ${
       isAccent ? "by the map" : "patchy on purpose"
-    }${stretches > 1 ? `, whole courses downwards, to course ${course}` : ""}.`,
+    }${stretches > 1 ? `, down the wall, to course ${course}` : ""}.`,
   "brick-tape": (
     { wall, bed, perpend, joint }: { wall: string; bed: number; perpend: number; joint: number },
     speech: Speech,

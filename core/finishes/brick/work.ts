@@ -53,12 +53,14 @@ function toneSteps(
   return tones.flatMap((colour, index): StepDraft[] => {
     const own = bricksOf(on)
       .filter(({ tone }) => tone === colour)
-      .sort((a, b) => a.course - b.course || a.order - b.order);
+      .sort((a, b) => a.order - b.order);
     if (own.length === 0) return [];
     const rate = site.rate("brickFaces_per_min");
-    // Whole courses downwards, as they are listed.
-    const stretches = [...groupBy(own, ({ course }) => course)].map(([course, faces]): Stretch => {
+    // It is laid down where a load is used up.
+    const loads = [...groupBy(own, ({ load }) => load).values()];
+    const stretches = loads.map((faces): Stretch => {
       const from = own.indexOf(faces[0]!);
+      const course = Math.max(...faces.map((face) => face.course));
       return { ids: [[from, from + faces.length]], minutes: faces.length / rate, until: { course } };
     });
     const step = (tone: string) => finishStep(on.wall.id, spec.id, `faces-${tone}`);
@@ -99,7 +101,7 @@ function toneSteps(
             wall: on.wall.id,
             colour,
             faces: own.length,
-            loads: new Set(own.map(({ load }) => load)).size,
+            loads: loads.length,
             fade: spec.fade,
             isAccent: colour !== spec.colour,
             stretches: stretches.length,

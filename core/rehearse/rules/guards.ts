@@ -61,6 +61,7 @@ function unmasked(history: History, wall: PlanWall): Fault[] {
 /** Over a mask's tape a tool may go, and over film on it, mm; a hand's breadth of slack is none. */
 const beyondTapeMm = tapeWidthMm + 5;
 const samples = 7;
+const mostElsewhere = 0.8;
 const ringMm = beyondTapeMm;
 
 /** Parts that reach over neighbours that are not theirs, further than a mask's tape covers. */
@@ -81,9 +82,12 @@ function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
       const points = pointsIn(box);
       const isFar = (point: PlanPoint, awayMm: number) =>
         isTheirs(point) === false && !ringsOf(point, awayMm).some((near) => isTheirs(near));
-      // Film or not, a part lies on what is its own.
-      const isElsewhere = points.every((point) => isFar(point, beyondTapeMm));
-      const at = isElsewhere ? points[0] : points.find((point) => isFar(point, beyondMm));
+      // Film or not, a part lies on what is its own: of a box around a slanting one that is half, around a thin one less.
+      const elsewhere = points.filter((point) => isFar(point, beyondTapeMm));
+      const at =
+        elsewhere.length > mostElsewhere * points.length
+          ? elsewhere[0]
+          : points.find((point) => isFar(point, beyondMm));
       const doing =
         at && history.all("coat", "section").find((own) => own.id === id && (own.did.coat ?? 1) === coat);
       if (!at || !doing) return [];

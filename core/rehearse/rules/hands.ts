@@ -43,17 +43,19 @@ interface Stop {
 /** A load is used up on its own wall and without a rest. */
 function wastedLoads(history: History): Fault[] {
   const loadOf = new Map<string, Omit<Stop, "doing">>();
-  for (const { prints = [], bricks = [] } of history.plan.walls) {
+  // A print around a corner is made on both its walls.
+  for (const { id: wall, prints = [], bricks = [] } of history.plan.walls) {
     for (const { finish, list } of prints)
-      for (const { id, load, overlay } of list) loadOf.set(id, { load, tool: `${finish} ${overlay}` });
+      for (const { id, load, overlay } of list)
+        loadOf.set(`${wall} ${id}`, { load, tool: `${finish} ${overlay}` });
     for (const { finish, list } of bricks)
-      for (const { id, load, tone } of list) loadOf.set(id, { load, tool: `${finish} ${tone}` });
+      for (const { id, load, tone } of list) loadOf.set(`${wall} ${id}`, { load, tool: `${finish} ${tone}` });
   }
   const latest = new Map<string, Stop>();
   const onWall = new Map<string, Stop>();
   const told = new Set<string>();
   return [...history.all("print", "print"), ...history.all("print", "brick")].flatMap((doing) => {
-    const own = loadOf.get(doing.id);
+    const own = loadOf.get(`${doing.wall} ${doing.id}`);
     if (!own) return [];
     const stop = { doing, ...own };
     const key = `${doing.wall} ${own.tool} ${own.load}`;

@@ -38,7 +38,7 @@ function timesOf(
 function offTheWall(history: History, wall: PlanWall, { id, axis, at, use }: PlanMark): Fault[] {
   const along = wall.outline.map(([x, y]) => (axis === "x" ? x : y));
   // A pin for a centre finds hold in a joint.
-  const slack = id.includes("/centre") ? jointMm : slackMm;
+  const slack = id.includes("centre") ? jointMm : slackMm;
   if (at >= Math.min(...along) - slack && at <= Math.max(...along) + slack) return [];
   const doing = history.all("mark", "mark").find((own) => own.id === id)!;
   const place: PlanPoint = axis === "x" ? [at, 0] : [0, at];

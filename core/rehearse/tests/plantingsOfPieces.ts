@@ -73,14 +73,14 @@ export const plantingsOfPieces: Planting[] = [
     plant(bed) {
       const chosen = bed.pick(joinable(bed));
       if (!chosen) return false;
-      const { did } = chosen;
-      did.ids = [did.ids[0]!, ...did.ids.slice(2), did.ids[1]!];
+      const { did, place } = chosen;
+      did.ids = [...did.ids.slice(0, place + 1), ...did.ids.slice(place + 2), did.ids[place + 1]!];
       return true;
     },
   },
   {
     name: "a part reaches over its neighbours",
-    harm: "it is as wide as its wall, of which a broad region is not its own",
+    harm: "it lies where a broad region is that is not its own, apart from all that are",
     codes: ["wrong-colour"],
     plant(bed) {
       const walls = bed.plan.walls.filter(({ coats = [], effects = [], regions }) =>
@@ -98,7 +98,12 @@ export const plantingsOfPieces: Planting[] = [
       const own = new Set(
         wall.effects!.filter(({ finish }) => finish === coat.finish).flatMap(({ regions }) => regions),
       );
-      const other = wall.regions.find(({ id, outline }) => !own.has(id) && isBroad(outline));
+      const boxes = wall.regions.filter(({ id }) => own.has(id)).map(({ outline }) => boxOf(outline));
+      const isApart = (outline: readonly (readonly [number, number])[]) =>
+        boxes.every((box) => areApart(box, boxOf(outline)));
+      const other = wall.regions.find(
+        ({ id, outline }) => !own.has(id) && isBroad(outline) && isApart(outline),
+      );
       if (!other) return false;
       const [xs, ys] = [other.outline.map(([x]) => x), other.outline.map(([, y]) => y)];
       section.box = [
@@ -173,32 +178,57 @@ export const plantingsOfPieces: Planting[] = [
   },
 ];
 
+const boxOf = (outline: readonly (readonly [number, number])[]) => {
+  const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
+  return { minX: Math.min(...xs), maxX: Math.max(...xs), minY: Math.min(...ys), maxY: Math.max(...ys) };
+};
+
+const areApart = (a: ReturnType<typeof boxOf>, b: ReturnType<typeof boxOf>): boolean =>
+  a.maxX <= b.minX + 1 || b.maxX <= a.minX + 1 || a.maxY <= b.minY + 1 || b.maxY <= a.minY + 1;
+
 const isBroad = (outline: readonly (readonly [number, number])[]): boolean => {
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
   const isBox = outline.length === 4;
   return isBox && Math.max(...xs) - Math.min(...xs) > 300 && Math.max(...ys) - Math.min(...ys) > 300;
 };
 
-/** Coats of parts side by side, the second beside the first, of which all but these take longer than an edge stays wet at 20 C. */
+/**
+ * Coats with two parts in turn that join along a whole side, of which all that come after them take longer than an edge stays
+ * wet at 20 C; and the place of the first. A side that is feathered may wait.
+ */
 const joinable = (bed: Bed) =>
-  bed.work("coat", "section").filter(({ did, step }) => {
+  bed.work("coat", "section").flatMap(({ did, step }) => {
     const wall = bed.plan.walls.find(({ id }) => id === did.wall)!;
     const coat = wall.coats?.find(
       ({ coat: number, sections }) => number === did.coat && sections.some(({ id }) => id === did.ids[0]),
     );
-    if (!coat || coat.sections.some(({ tone }) => tone !== undefined) || did.ids.length < 4) return false;
-    const minutesOf = (id: string) => coat.sections.find((section) => section.id === id)!.minutes;
-    const boxOf = (id: string) => coat.sections.find((section) => section.id === id)!.box;
-    const [first, second] = [boxOf(did.ids[0]!), boxOf(did.ids[1]!)];
-    const areBeside =
-      Math.abs(first[0] + first[2] - second[0]) < 0.5 &&
-      Math.min(first[3], second[3]) > 100 &&
-      Math.abs(first[1] - second[1]) < 0.5;
-    const between = did.ids.slice(2).reduce((sum, id) => sum + minutesOf(id), 0) + minutesOf(did.ids[0]!);
-    const all = did.ids.reduce((sum, id) => sum + minutesOf(id), 0);
+    if (!coat || coat.sections.some(({ tone }) => tone !== undefined) || did.ids.length < 4) return [];
+    const sections = did.ids.map((id) => coat.sections.find((section) => section.id === id)!);
+    const all = sections.reduce((sum, { minutes }) => sum + minutes, 0);
     const share = Math.min(1, (step.end - step.start) / all);
-    return areBeside && between * share > (bed.paint(coat.colour)?.openMin ?? Infinity) + 2;
+    const place = sections.findIndex((first, index) => {
+      const second = sections[index + 1];
+      if (!second || first.ragged || fieldOf(first.id) !== fieldOf(second.id)) return false;
+      const later = sections.slice(index + 2).reduce((sum, { minutes }) => sum + minutes, first.minutes);
+      return (
+        areBeside(first.box, second.box) && later * share > (bed.paint(coat.colour)?.openMin ?? Infinity) + 2
+      );
+    });
+    return place < 0 ? [] : [{ did, step, place }];
   });
+
+const fieldOf = (id: string): string => id.slice(0, id.lastIndexOf("/"));
+
+type PlanBox = readonly [number, number, number, number];
+
+/** They share a whole side: the one to the left of the other, or over it. */
+const areBeside = ([ax, ay, aw, ah]: PlanBox, [bx, by, bw, bh]: PlanBox): boolean => {
+  const near = (a: number, b: number) => Math.abs(a - b) < 0.5;
+  return (
+    (near(ax + aw, bx) && near(ay, by) && Math.min(ah, bh) > 100) ||
+    (near(ay, by + bh) && near(ax, bx) && Math.min(aw, bw) > 100)
+  );
+};
 
 /** Steps with two prints so near that either's cell lies over the other's middle. */
 const crowded = (bed: Bed) =>
