@@ -1,4 +1,5 @@
-import { readFileSync } from "node:fs";
+import { readFileSync, readdirSync } from "node:fs";
+import { join } from "node:path";
 import { expect, inject, it } from "vitest";
 import { emitPlan } from "@/core/job/emitPlan";
 import { parseJob, parseJobText } from "@/core/job/parseJob";
@@ -52,18 +53,16 @@ it("the state of a wall at a moment and the rehearsal, each by its own way, have
   expect(compared).toBeGreaterThan(100);
 });
 
-it("the job at hand is rehearsed in a moment, with what is known to be wrong in it and nothing else", () => {
-  const parsed = parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8"));
-  if (!parsed.ok) throw new Error("the example does not validate");
+const examples = join("docs", "examples");
+
+it.each(readdirSync(examples))("nothing goes wrong in %s, in a moment", (name) => {
+  const parsed = parseJobText(readFileSync(join(examples, name), "utf8"));
+  if (!parsed.ok) throw new Error("it does not validate");
   const whole = plan(parsed.job);
   const started = performance.now();
   const { faults, walls } = rehearse(parsed.job, whole);
   // 300 ms in a browser's worker; this machine may be busy with other tests.
   expect(performance.now() - started).toBeLessThan(1500);
   expect(walls.every(({ asDesigned }) => asDesigned === 1)).toBe(true);
-  // A load on the pantry is broken off by the evening, and another goes around the corner.
-  expect(faults.map(({ code, wall }) => `${code} ${wall}`).sort()).toEqual([
-    "load-wasted back",
-    "load-wasted pantry",
-  ]);
+  expect(faults.filter(({ told }) => told === undefined)).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { JobDocument } from "./jobDocument";
 import { problemsOf } from "./jobDocument";
-import { copyWall, joinToRun, leaveRun, moveInRun, removeWall } from "./editRuns";
+import { closeRun, copyWall, joinToRun, leaveRun, moveInRun, removeWall } from "./editRuns";
 
 const job: JobDocument = {
   format: "jacaranda-job/1",
@@ -38,6 +38,12 @@ describe("runs", () => {
     };
     const ab = leaveRun({ ...abc, finishes: [finish] }, run, "c");
     expect(ab.finishes[0]!.on).toBe(run);
+    // Of three walls around a room two are no room.
+    const room = closeRun(abc, run, true);
+    expect(room.runs).toMatchObject([{ id: run, closes: true }]);
+    expect(closeRun(room, run, false).runs![0]).not.toHaveProperty("closes");
+    expect(moveInRun(room, run, "a", 1).runs![0]).toHaveProperty("closes", true);
+    expect(leaveRun(room, run, "c").runs![0]).not.toHaveProperty("closes");
     const alone = removeWall(ab, "b");
     expect(orders(alone)).toEqual([]);
     expect(alone.finishes[0]!.on).toBe("a");

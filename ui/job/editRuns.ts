@@ -9,7 +9,23 @@ const changeRun = (
 ): JobDocument =>
   withRuns(
     document,
-    (document.runs ?? []).map((run) => (run.id === id ? { ...run, walls: change(run.walls) } : run)),
+    (document.runs ?? []).map((run) => (run.id === id ? ofWalls(run, change(run.walls)) : run)),
+  );
+
+/** A run with other walls: of fewer than three none closes, and where its join hides is said anew. */
+function ofWalls({ closes, hides: _, ...run }: RunDocument, walls: string[]): RunDocument {
+  return { ...run, walls, ...(closes && walls.length > 2 && { closes }) };
+}
+
+/** Whether the walls of a run are all around a room, so that the last corner meets the first. */
+export const closeRun = (document: JobDocument, id: string, closes: boolean): JobDocument =>
+  withRuns(
+    document,
+    (document.runs ?? []).map((run) => {
+      if (run.id !== id) return run;
+      const open = ofWalls({ ...run, closes: false }, [...run.walls]);
+      return closes ? { ...open, closes } : open;
+    }),
   );
 
 /** A run of one wall is none: it goes, and a finish that lay on it stays on the wall that is left. */

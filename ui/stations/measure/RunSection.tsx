@@ -4,8 +4,9 @@ import { ArrowDown, ArrowUp, Unlink } from "lucide-react";
 import type { Wall } from "@/core/wall/schema";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
-import { joinToRun, leaveRun, moveInRun } from "@/ui/job/editRuns";
+import { closeRun, joinToRun, leaveRun, moveInRun } from "@/ui/job/editRuns";
 import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { Section } from "@/ui/parts/Section";
 
@@ -65,6 +66,17 @@ export function RunSection({ wall }: { wall: Wall }) {
         <p className="text-[0.9375rem] text-soft">
           This wall stands alone. Joined to its neighbour, a pattern goes on around the corner.
         </p>
+      )}
+      {run && run.walls.length > 2 && (
+        <Choice
+          label="The last corner"
+          options={[true, false].map((closes) => ({
+            closes,
+            label: closes ? "meets the first: all around the room" : "is an end",
+            selected: (run.closes ?? false) === closes,
+          }))}
+          onChoose={({ closes }) => edit(() => closeRun(document, run.id, closes))}
+        />
       )}
       <div className="flex flex-wrap gap-2 pt-2">
         {couldJoin.map((other) => (

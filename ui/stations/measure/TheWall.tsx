@@ -82,14 +82,14 @@ export function TheWall({ wall, written, onEdit }: Props) {
           options={options(textures, wall.texture, "texture")}
           onChoose={(option) => option.choose()}
         />
-        <TheBase wall={wall} onEdit={onEdit} />
+        <TheBase wall={wall} written={written} onEdit={onEdit} />
       </div>
     </Section>
   );
 }
 
 /** The colour that is on the wall or is to be painted, and what goes under it. */
-function TheBase({ wall, onEdit }: Pick<Props, "wall" | "onEdit">) {
+function TheBase({ wall, written, onEdit }: Props) {
   const { paints } = useJob();
   const primers = paints.filter(({ material }) => material === "primer" || material === "mineral-primer");
   return (
@@ -112,16 +112,26 @@ function TheBase({ wall, onEdit }: Pick<Props, "wall" | "onEdit">) {
             label: { on: wall.object ? "is on it" : "is on the wall", paint: "is to be painted" }[state],
             selected: wall.baseState === state,
           }))}
-          // A base that is on needs no primer.
+          // A base that is on needs no primer, one that is painted here has no age.
           onChoose={({ state }) =>
-            onEdit(({ primer, ...before }) => ({
+            onEdit(({ primer, baseAge, ...before }) => ({
               ...before,
               baseState: state,
+              ...(state === "on" && baseAge !== undefined && { baseAge }),
               ...(state === "paint" && primer !== undefined && { primer }),
             }))
           }
         />
       </div>
+      {wall.baseState === "on" && (
+        <div className="col-span-2 pt-2">
+          <TextField
+            label="How old the base is: 20 h, 2 d, 3 weeks; left empty: long there"
+            value={written.baseAge ?? ""}
+            onChange={(age) => onEdit((before) => ({ ...before, baseAge: age === "" ? undefined : age }))}
+          />
+        </div>
+      )}
       {wall.baseState === "paint" && <PresentColour wall={wall} onEdit={onEdit} />}
       {wall.baseState === "paint" && (
         <div className="col-span-2 pt-2">

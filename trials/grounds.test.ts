@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { rehearse } from "../rehearse/rehearse";
-import { parseJob } from "./parseJob";
-import { plan } from "./plan";
+import { rehearse } from "@/core/rehearse/rehearse";
+import { parseJob } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
 
 const paints = [
   { id: "white", hex: "#F5F4EF" },
