@@ -70,7 +70,7 @@ describe("a young base", () => {
   });
 
   it("has an age that reads as one, and is on", () => {
-    expect(problems({ baseAge: "2 years" }, [])[0]).toMatch(/baseAge.*expected "36 h"/);
+    expect(problems({ baseAge: "2 years" }, [])[0]).toMatch(/baseAge.*such as "36 h"/);
     expect(problems({ baseAge: "2 d", baseState: "paint" }, [])[0]).toMatch(/baseAge: the base is painted/);
   });
 });

@@ -78,7 +78,7 @@ const ageUnits = { h: 60, d: 1440, w: 10_080 } as const;
 export const ageSchema = z
   .string()
   .regex(/^\d{1,5}([.,]\d{1,3})?\s*(h|hours?|d|days?|w|weeks?)$/, {
-    error: ({ input }) => `${quote(input)} is not an age; expected "36 h", "2 d" or "3 weeks"`,
+    error: `expected how long ago, such as "36 h", "2 d" or "3 weeks"`,
   })
   .transform((text) => {
     const unit = /[hdw]/.exec(text)![0] as keyof typeof ageUnits;

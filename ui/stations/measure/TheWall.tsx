@@ -126,7 +126,7 @@ function TheBase({ wall, written, onEdit }: Props) {
       {wall.baseState === "on" && (
         <div className="col-span-2 pt-2">
           <TextField
-            label="How old the base is: 20 h, 2 d, 3 weeks; left empty: long there"
+            label="Its age (20 h, 2 d, 3 weeks), if it is young"
             value={written.baseAge ?? ""}
             onChange={(age) => onEdit((before) => ({ ...before, baseAge: age === "" ? undefined : age }))}
           />
