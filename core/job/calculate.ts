@@ -52,7 +52,7 @@ export interface BoughtSundry extends Omit<Sundry, "told"> {
 
 export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned }: WorkedOut): Needs {
   const uses = usesOf(work, job.toolsToBuy);
-  const { paint, findings } = calculatePaint(job, walls, uses.paint, work.site);
+  const { paint, findings } = calculatePaint(job, walls, uses.paint, work);
   const sundries = countSundries(uses.sundries, allSundries).map(({ told, ...sundry }): BoughtSundry => {
     const { price = told ?? null, onHand = 0 } = (job.supplies as Supplies)[sundry.item] ?? {};
     // What is at hand comes off what is bought.

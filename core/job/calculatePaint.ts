@@ -8,7 +8,8 @@ import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
 import { isOf } from "../trade/constants";
 import type { PaintUse } from "../work/contribution";
-import type { WorkInput } from "../work/workInput";
+import { isRolled, toolSessions } from "../work/room/washTools";
+import type { JobWork } from "./contribute";
 import { countSessions } from "../work/taped/tapedWork";
 import type { OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
@@ -40,8 +41,14 @@ export function calculatePaint(
   job: Job,
   walls: readonly OrderedWall[],
   uses: readonly PaintUse[],
-  site: WorkInput,
+  { site, drafts }: Pick<JobWork, "site" | "drafts">,
 ): { paint: PaintOfJob[]; findings: Finding[] } {
+  const sessionsOf = toolSessions(drafts);
+  // Brush and roller keep paint once a session; what is not worked out day by day yet has one a round.
+  const sessions = (paint: string): number =>
+    drafts.length === 0
+      ? countSessions(paint, site)
+      : sessionsOf(paint).filter((used) => used.some(isRolled)).length;
   const laidWalls = walls.filter(({ laid }) => laid);
   const usesOf = groupBy(uses, ({ paint }) => paint);
   // What is made comes before what it is made of.
@@ -50,7 +57,7 @@ export function calculatePaint(
   for (const paint of inOrderOfMaking(job.paints).order) {
     const [own = [], mixedMl = 0] = [usesOf.get(paint.id), intoMixes.get(paint.id)];
     if (own.length === 0 && mixedMl === 0) continue;
-    const colour = planColour(job, paint, own, mixedMl, laidWalls, site);
+    const colour = planColour(job, paint, own, mixedMl, laidWalls, sessions(paint.id));
     byPaint.set(paint.id, colour);
     const made = colour.paint.batches?.makeMl ?? 0;
     for (const [component, ml] of paint.mix ? componentsOf(paint.mix, made) : [])
@@ -77,9 +84,9 @@ function planColour(
   uses: readonly PaintUse[],
   mixedMl: number,
   walls: readonly OrderedWall[],
-  site: WorkInput,
+  sessions: number,
 ): Planned {
-  const need = calculateNeed(paint, uses, countSessions(paint.id, site), mixedMl);
+  const need = calculateNeed(paint, uses, sessions, mixedMl);
   const toBuy = Math.max(0, need.needMl - paint.onHandMl);
   const tins = estimatePrices(paint.packs.filter((pack) => pack.inStock));
   const batches = paint.mix && batchesOf(paint.mix, toBuy, job.volumes);

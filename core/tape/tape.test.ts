@@ -26,9 +26,7 @@ describe("tape to buy", () => {
     const pieces = (count: number, width: number) => new Array(count).fill({ length: 900, width });
     const [roll, ...more] = totalTape(pieces(40, 24), usualTapesMm);
     expect([roll!.widthMm, roll!.rolls, more.length]).toEqual([24, 1, 0]);
-    expect([roll!.runM, roll!.buyM, roll!.offcutM].map((m) => Number(m.toFixed(6)))).toEqual([
-      36, 39.2, 1.8,
-    ]);
+    expect([roll!.runM, roll!.buyM, roll!.offcutM].map((m) => Number(m.toFixed(6)))).toEqual([36, 39.2, 1.8]);
     expect(isLittleLeft(roll!)).toBe(true);
     const [two] = totalTape(pieces(41, 24), usualTapesMm);
     expect([two!.rolls, isLittleLeft(two!)]).toEqual([2, false]);

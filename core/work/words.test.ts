@@ -63,6 +63,8 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     stretches: 1,
     past: null,
     seals: null,
+    sealedM: null,
+    turns: true,
   },
   access: { wall: "w", height: 4080, moves: 2 },
   "access-down": { wall: "w" },

@@ -48,7 +48,13 @@ interface Coat extends OnWall {
 }
 /** `downTo`: the tentative line that it ends at, mm from the datum; null where it goes over all of the wall. */
 type WholeCoat = Coat &
-  Counted & { readonly isPeeled: boolean; readonly isFloated: boolean; readonly downTo: number | null };
+  Counted & {
+    /** Metres of edge that are sealed just before the first coat. */
+    readonly sealedM?: number;
+    readonly isPeeled: boolean;
+    readonly isFloated: boolean;
+    readonly downTo: number | null;
+  };
 interface PaintedCoat extends Coat {
   readonly isPeeled: boolean;
   /** At an external corner, where nothing is taped. */
@@ -56,10 +62,14 @@ interface PaintedCoat extends Coat {
   /** Cut in up to dry neighbours, m. */
   readonly handM: number;
   readonly stretches: number;
+  /** It goes around an external corner, under what is floated up to it later. */
+  readonly turns: boolean;
   /** How far it is carried past a line, under what comes later there, mm; null where nothing does. */
   readonly past: number | null;
   /** Wiped on just before, where the seal is painted over while it is wet. */
   readonly seals: readonly Seal[] | null;
+  /** Along so many metres; null where that is along every edge. */
+  readonly sealedM: number | null;
 }
 type Counted = OnWall & { readonly amount: number };
 type InRound = Counted & { readonly round: number };
@@ -109,8 +119,11 @@ const stepWords = {
     `${speech.wall(wall)}: peel the masks around it dry, ${speech.run(amount)}; score the film where it bridges.`,
   prime: ({ wall, colour, coat, amount, isFloated, downTo }: WholeCoat, speech: Speech) =>
     `${speech.wall(wall)}: prime ${speech.area(amount)} with ${speech.paint(colour)}${coat > 1 ? `, ${ordinals[coat]!} coat` : ""}${endOf(downTo, speech)}.${isFloated ? floating : ""}`,
-  base: ({ wall, colour, coat, amount, isPeeled, isFloated, downTo }: WholeCoat, speech: Speech) =>
-    `${speech.wall(wall)}: cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over ${downTo === null ? "the whole " : ""}${speech.area(amount)}${endOf(downTo, speech)}${isPeeled ? "; peel the masks while it is wet" : ""}.${isFloated ? floating : ""}`,
+  base: (
+    { wall, colour, coat, amount, isPeeled, isFloated, downTo, sealedM = 0 }: WholeCoat,
+    speech: Speech,
+  ) =>
+    `${speech.wall(wall)}: ${sealedM > 0 ? `seal ${speech.run(sealedM)} of tape edge with clear sealer, and lay the paint into it while that is wet; ` : ""}cut in and roll the ${ordinals[coat]!} coat of ${speech.paint(colour)} over ${downTo === null ? "the whole " : ""}${speech.area(amount)}${endOf(downTo, speech)}${isPeeled ? "; peel the masks while it is wet" : ""}.${isFloated ? floating : ""}`,
   mark: (
     {
       wall,
@@ -138,21 +151,19 @@ const stepWords = {
   tape: ({ wall, round, amount }: InRound, speech: Speech) =>
     `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
-    `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; ${[
-      ...(seals.includes("colour") ? ["let the colour dry"] : []),
-      ...(seals.some((seal) => seal === "clear" || seal === "white")
-        ? ["the sealer is wiped thin, and painted over while it is wet"]
-        : []),
-    ].join("; ")}.`,
+    `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let the colour dry.`,
   paint: (
-    { wall, colour, coat, isPeeled, isFloated, handM, stretches, past, seals }: PaintedCoat,
+    { wall, colour, coat, isPeeled, isFloated, handM, stretches, past, seals, sealedM, turns }: PaintedCoat,
     speech: Speech,
   ) =>
     [
       `${speech.wall(wall)}: ${ordinals[coat]!} coat of ${speech.paint(colour)}`,
-      seals ? `, each edge sealed with ${sealWords[seals[0] ?? "press"]} just before` : "",
+      seals
+        ? `, ${sealedM === null ? "each edge" : `${speech.run(sealedM)} of edge`} sealed with ${sealWords[seals[0] ?? "press"]} just before, while that is wet`
+        : "",
       stretches > 1 ? `, in ${stretches} stretches` : "",
       past === null ? "" : `, about ${speech.length(past)} past each line that another colour comes over`,
+      turns ? ", and a finger's breadth around the outside corner" : "",
       handM > 0 ? `, ${speech.run(handM)} cut in by hand to what is dry` : "",
       isPeeled ? `; peel each ${stretches > 1 ? "stretch" : "line"} while it is wet` : "",
       coat === 1 ? "." : ". First look whether the ground still shows.",

@@ -1,14 +1,15 @@
 import type { Paint } from "../../paint/schema";
 import { did } from "../act";
-import { cautionsOfPaint, heightOf } from "../cautions";
+import { cautionsOfPaint, cautionsOfSeals, heightOf } from "../cautions";
 import { filmMl } from "../filmMl";
 import { wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { bundleTape, type TapeBundle } from "../taped/bundleTape";
-import { coloursOfSeals, metresOf } from "../taped/bundles";
-import { peelingOf } from "../taped/didTape";
+import { isCaulk } from "../../tape/sealEdge";
+import { coloursOfSeals, edgeMetresOf, metresOf, sealsOf } from "../taped/bundles";
+import { peelingOf, sealingOf } from "../taped/didTape";
 import { layTape } from "../taped/layTape";
 import { said } from "../words";
 import { floatedAround, tapedAround } from "./besideBases";
@@ -45,8 +46,28 @@ export function coatWhole(on: WorkWall, site: WorkInput): StepDraft[] {
   const onPrimer = primer
     ? [waitFor(wholeStep(wall.id, "prime", primer.coats), "recoat", primer.recoatMin)]
     : masked;
-  const based = coats(on, site, "base", base, onPrimer);
+  const based = sealedInto(coats(on, site, "base", base, onPrimer), masks, site, heightOf(wall));
   return [...masking, ...primed, ...(masks.length > 0 ? unmasked(on, site, base, based, masks) : based)];
+}
+
+/** A sealer is wiped along its edges just before the first coat, which is laid into it while it is wet. */
+function sealedInto(
+  [first, ...rest]: StepDraft[],
+  masks: readonly TapeBundle[],
+  { work: { rates } }: WorkInput,
+  heightMm: number,
+): StepDraft[] {
+  const wet = masks.filter(({ sealWith }) => isCaulk(sealWith));
+  if (!first || wet.length === 0) return first ? [first, ...rest] : [];
+  const sealedM = edgeMetresOf(wet);
+  const sealed: StepDraft = {
+    ...first,
+    does: [...sealingOf(wet, heightMm).map((one) => one.did), ...first.does],
+    minutes: first.minutes + sealedM / rates.sealing_m_min,
+    say: { ...first.say, values: { ...first.say.values, sealedM } },
+    cautions: [...cautionsOfSeals(sealsOf(wet)), ...first.cautions],
+  };
+  return [sealed, ...rest];
 }
 
 function maskAround(

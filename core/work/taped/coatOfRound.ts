@@ -16,9 +16,9 @@ interface CoatOfRound {
   readonly regions: readonly WorkRegion[];
   readonly portions: readonly Portion[];
   readonly goes: readonly Go[];
-  /** Tape that comes off with it, and tape whose edges are sealed wet, stretch by stretch; null where that is done before. */
+  /** Tape that comes off with it, and tape up to it whose edges are sealed wet, stretch by stretch. */
   readonly off: readonly TapeBundle[];
-  readonly sealed: readonly TapeBundle[] | null;
+  readonly sealed: readonly TapeBundle[];
   /** Regions that it is carried past the line of, and along how many mm. */
   readonly past: ReadonlyMap<string, number>;
   readonly isFloated: boolean;
@@ -41,8 +41,7 @@ export function workOfCoat(
   const areaM2 = regions.reduce((sum, region) => sum + region.areaM2, 0);
   const isPast = regions.some(({ id }) => past.has(id));
   const pastM = regions.reduce((sum, { id }) => sum + (past.get(id) ?? 0), 0) / 1000;
-  const upTo = (sealed ?? []).filter((bundle) => isUpTo(bundle, paint.id));
-  const before = sealingOf(upTo, heightMm, { coat, stretchOf: earliest });
+  const before = sealingOf(sealed, heightMm, { coat, stretchOf: earliest });
   const after = peelingOf(off, heightMm, latest);
   const own = did(
     "coat",

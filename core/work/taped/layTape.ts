@@ -20,10 +20,10 @@ interface Laying {
   readonly heightMm: number;
 }
 
-/** Tape laid, and then sealed where that is not done while it is painted. */
+/** Tape laid, and then sealed with colours, which dry; a sealer goes on last, just before the paint that is laid into it. */
 export function layTape(
   { wall, round, coat, ids, tape, after, say, heightMm }: Laying,
-  { work: { rates }, sealsWet, tapes }: Pick<WorkInput, "work" | "sealsWet" | "tapes">,
+  { work: { rates }, tapes }: Pick<WorkInput, "work" | "tapes">,
 ): StepDraft[] {
   const shared = {
     phase: "mask",
@@ -43,8 +43,7 @@ export function layTape(
     cautions: [],
     evening: [],
   };
-  // A film of the wet school goes on just before its paint.
-  const sealed = tape.filter(({ sealWith }) => sealWith !== "press" && !(sealsWet && isCaulk(sealWith)));
+  const sealed = tape.filter(({ sealWith }) => sealWith !== "press" && !isCaulk(sealWith));
   if (sealed.length === 0) return [laid];
   const [seals, amount] = [sealsOf(sealed), edgeMetresOf(sealed)];
   const seal: StepDraft = {

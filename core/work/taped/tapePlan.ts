@@ -106,6 +106,19 @@ export class TapePlan {
     return past;
   }
 
+  /** Whether what is painted on a wall in a round meets, at an external corner, what is floated up to it only later. */
+  turnsArris(wall: string, place: number): boolean {
+    const { regions } = this.wallOf.get(wall)!;
+    const { group } = this.site.rounds[place]!;
+    return this.edgesOf(wall).some(
+      ({ under, byHand, upTo }) =>
+        byHand === "float" &&
+        under !== null &&
+        regions[under]!.group === group &&
+        upTo.every((side) => this.firstPlace(side.group) > place),
+    );
+  }
+
   /** Whether tape of a round lies on a colour that was carried past the line: what is beyond it is painted for the first time now. */
   liesOnCarried = ({ over, underGroup, upTo, pieces }: TapeBundle, place: number): boolean =>
     over !== null &&

@@ -1,14 +1,14 @@
 import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
-import { waitFactor, warmestOpenShare } from "../../trade/climate";
+import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
 import { marksUnderTape, runsPastMm } from "../../trade/constants";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import { climbingMin } from "../room/access";
-import { floorCovered } from "../room/protectRoom";
+import { leftOfWait } from "../room/youngBase";
 import { wallReady } from "../room/besideBases";
 import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type Latest, type StepDraft, type Wait } from "../step";
@@ -63,7 +63,7 @@ class TapedSteps {
         [
           waitIfAny(wholeStep(wall.id, "base", base.coats), "recoat", base.recoatMin),
           waitIfAny(wallStep(wall.id, "peel-base")),
-          this.young(wall, base.recoatMin, "recoat"),
+          leftOfWait(wall, base.recoatMin, "recoat", site.work),
         ].filter((wait) => wait !== null),
       );
     }
@@ -162,15 +162,17 @@ class TapedSteps {
     const regions = this.plan.regions(wall.wall.id, round, paint.id);
     const visits = this.plan.visits(round, paint.id);
     const peeled = off.filter(({ with: colour, isDry }) => colour === paint.id && !isDry);
-    const sealed = this.site.sealsWet
-      ? this.plan.paintedUpTo(wall.wall.id, place).filter(({ sealWith }) => isCaulk(sealWith))
-      : null;
-    const seals = sealed && sealsOf(sealed);
+    const wet = this.plan
+      .paintedUpTo(wall.wall.id, place)
+      .filter((bundle) => isCaulk(bundle.sealWith) && isUpTo(bundle, paint.id));
     const byHand = this.plan.byHand(wall.wall.id, place).filter((bundle) => isUpTo(bundle, paint.id));
     const isFloated = byHand.some((bundle) => bundle.byHand === "float");
     for (let coat = first; coat <= last; coat++) {
       const peeledM = coat === last ? metresOf(peeled.map(({ bundle }) => bundle)) : 0;
-      const sealedM = sealed ? edgeMetresOf(sealed.filter((bundle) => isUpTo(bundle, paint.id))) : 0;
+      // A film of the wet school is laid anew for each coat; elsewhere the first coat is laid into it.
+      const sealed = coat === first || this.site.sealsWet ? wet : [];
+      const sealedM = edgeMetresOf(sealed);
+      const seals = sealed.length === 0 ? null : sealsOf(sealed);
       const along = { byHand, peeledM, sealedM, climbingMin: climbingMin(wall) };
       const portions = coatPortions(regions, along, this.site.work.rates, visits);
       const goes = divideIntoGoes(portions, paint.openMin * warmestOpenShare);
@@ -217,8 +219,10 @@ class TapedSteps {
           isFloated,
           handM: metresOf(byHand.filter((bundle) => bundle.byHand === "cut")),
           stretches: goes.length,
+          turns: this.plan.turnsArris(wall.wall.id, place),
           past: work.does.some(({ pastMm = 0 }) => pastMm > 0) ? runsPastMm : null,
           seals,
+          sealedM: this.site.sealsWet ? null : sealedM,
         }),
         cautions: cautionsOfPaint(paint, seals ?? []),
         evening: [],
@@ -285,16 +289,10 @@ class TapedSteps {
     if (over === null || underGroup === null) return null;
     const { tapeOverMin } = this.paints.get(over)!;
     const { wall: on } = this.walls.find((other) => other.wall.id === wall)!;
-    if (underGroup === 0 && on.baseAge !== undefined) return this.young(on, tapeOverMin, "tape-over");
+    if (underGroup === 0 && on.baseAge !== undefined)
+      return leftOfWait(on, tapeOverMin, "tape-over", this.site.work);
     const step = this.stepUnder(wall, over, underGroup);
     return step === null ? null : waitIfAny(step, "tape-over", tapeOverMin);
-  }
-
-  /** What is left on the first morning of a wait of a base that is on, as the label counts it. */
-  private young({ baseAge }: WorkWall["wall"], minutes: number, what: "recoat" | "tape-over"): Wait | null {
-    if (baseAge === undefined) return null;
-    const left = minutes - baseAge / waitFactor(this.site.work);
-    return left > 0 ? { ...floorCovered, what, minutes: left } : null;
   }
 
   /** A neighbour that is painted up to without tape has to be as dry as for another coat. */
