@@ -174,12 +174,21 @@ test("a base that is to be painted gets its primer, in the days and on the list"
 });
 
 test("the plan is rehearsed, and what goes wrong leads to its moment", async ({ page }) => {
-  // Steps do not serve over 3.2 m.
-  const id = await makeJob(page, stripedWall("Rehearsed", { wall: { height: 3600 } }));
+  // Four coats on four Mondays: dry-peeled tape stays for three weeks, and its label says two.
+  const job = stripedWall("Rehearsed", {
+    job: { edges: { peel: "dry" }, work: { workdays: ["mon"], secondCoat: "next-day" } },
+  });
+  const id = await makeJob(page, {
+    ...job,
+    paints: job.paints.map((paint) => ({ ...paint, coats: 4 })),
+  });
   await page.goto(`/jobs/${id}/w/days`);
   const rehearsal = page.getByRole("region", { name: "Rehearsal" });
-  await expect(rehearsal).toContainText("one thing goes wrong");
-  await rehearsal.getByRole("button", { name: /steps do not serve/ }).click();
+  await expect(rehearsal).toContainText("wrong");
+  await rehearsal
+    .getByRole("button", { name: /tape has been on for 20 days/ })
+    .first()
+    .click();
   await expect(page.getByRole("region", { name: "At this moment" })).toBeVisible();
 });
 

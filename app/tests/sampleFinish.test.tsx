@@ -176,7 +176,7 @@ it("what takes two people without a break lands where both are free, within a da
   );
   // 520 minutes are more than a day has: in parts they can be done, without a break they cannot.
   expect(saysOf({ unbroken: true }, slow(1, 130))[0]![2]).toContain(
-    "That takes 8 h 40 without a break, and a day has 7 h 50",
+    "That takes 8 h 40 in one go, and there are 7 h 50 for that at most",
   );
   expect(saysOf({}, slow(1, 130))).toEqual([]);
 });

@@ -72,7 +72,7 @@ export const workMessages: {
     switch (why) {
       case "too-long":
         return {
-          say: `${say(step)} That takes ${duration(minutes)} in one go, and half a day has ${duration(day)}: its edge would set in between.`,
+          say: `${say(step)} That takes ${duration(minutes)} in one go, and there are ${duration(day)} for that at most.`,
           remedy:
             "One hand more, a longer day, or a line through it, so that each side is painted by itself.",
         };

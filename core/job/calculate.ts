@@ -109,7 +109,7 @@ function impossible(planned: Schedule | null, { work }: Job): Finding[] {
       minutes: longestField(step),
       hands,
       crew: work.crew,
-      day: workHoursOf(work).longest,
+      day: workHoursOf(work).mostInOneGo(step),
     };
     return { code: "cannot-be-done", severity: "stop", values, at: null };
   });

@@ -34,11 +34,11 @@ export function loadsInTurn(
   const tools = new Map<string, Tool>();
   const loads = new Map<string, number>();
   for (const one of steps)
-    for (const { id, from, to } of printedIn(one)) {
+    for (const { id, from, to, paint } of printedIn(one)) {
       const print = prints.get(id);
       if (!print) continue;
       const share = shareOf(print);
-      const key = toolOf(print);
+      const key = `${toolOf(print)} ${paint}`;
       const wall = one.step.wall ?? "";
       const tool = tools.get(key) ?? { load: 0, left: 0, wall, until: from };
       const isLaidDown = tool.wall !== wall || from - tool.until > laidDownMin;
@@ -67,7 +67,7 @@ function sharesOfLoads(prints: readonly Placement[]): (print: Placement) => numb
 
 /** What a step prints, in its turn, each from when to when, as evenly as its stretches are. */
 function printedIn({ step, start, end, times }: ScheduledStep) {
-  return step.does.flatMap(({ act, of, ids }, place) => {
+  return step.does.flatMap(({ act, of, ids, with: paint }, place) => {
     if (act !== "print" || of !== "print") return [];
     const ranges = times ? step.stretches!.map((stretch) => stretch.ids[place]!) : [[0, ids.length] as const];
     return ranges.flatMap(([first, last], stretch) => {
@@ -75,6 +75,7 @@ function printedIn({ step, start, end, times }: ScheduledStep) {
       const each = (to - from) / Math.max(1, last - first);
       return ids.slice(first, last).map((id, index) => ({
         id,
+        paint,
         from: from + index * each,
         to: from + (index + 1) * each,
       }));

@@ -11,7 +11,8 @@ export interface WorkHours {
   /** Minutes of a day between setting up and closing, without its break; and from the one to the break or from that to the other. */
   readonly usable: number;
   readonly longest: number;
-  /** Whether what should be done in one go is longer than half a day. */
+  /** How long there is for what is done in one go: half a day for a field; what is only not broken off takes the break too. */
+  mostInOneGo(step: Timed): number;
   isTooLong(step: Timed): boolean;
   /** Of the day, in minutes from its midnight; null where the day has none. */
   readonly pause: Pause | null;
@@ -98,7 +99,7 @@ export function workHoursOf(work: Work): WorkHours {
   const known = new WeakMap<object, readonly Field[]>();
   const fieldsOf = (step: Timed): readonly Field[] => {
     let own = known.get(step.stretches!);
-    if (!own) known.set(step.stretches!, (own = fieldsOfStretches(step, longest + mostOver, longest)));
+    if (!own) known.set(step.stretches!, (own = fieldsOfStretches(step, longest + mostOver)));
     return own;
   };
   const stretchTimes = (start: number, step: Timed) => {
@@ -110,11 +111,14 @@ export function workHoursOf(work: Work): WorkHours {
   };
   const isBroken = ({ stretches }: Timed): boolean => stretches !== undefined && stretches.length > 1;
   const isOne = ({ unbroken, isWet }: Timed): boolean => unbroken === true || isWet === true;
+  const usable = shut - open - (pause ? pause.to - pause.from : 0);
+  const mostInOneGo = (step: Timed): number => (isBroken(step) || step.isWet ? longest : usable);
   return {
-    usable: shut - open - (pause ? pause.to - pause.from : 0),
+    usable,
     longest,
+    mostInOneGo,
     isTooLong(step) {
-      const most = longest + mostOver;
+      const most = mostInOneGo(step) + (isBroken(step) || step.isWet ? mostOver : 0);
       if (isBroken(step)) return longestField(step) > most;
       return isOne(step) && (step.minutes > most || (step.isWet === true && step.part !== undefined));
     },
@@ -138,9 +142,9 @@ interface Field {
   readonly stretches: readonly number[];
 }
 
-/** One that is longer than `most` minutes is laid down between its stretches all the same, and none of them is longer than `longest`. */
-function fieldsOfStretches({ minutes, stretches = [] }: Timed, most: number, longest: number): Field[] {
-  const each = wholeMinutes(stretches, minutes).map((own) => Math.min(own, longest));
+/** One that is longer than `most` minutes is laid down between its stretches all the same, and none of them is longer than that. */
+function fieldsOfStretches({ minutes, stretches = [] }: Timed, most: number): Field[] {
+  const each = wholeMinutes(stretches, minutes).map((own) => Math.min(own, most));
   const fields: number[][] = [];
   each.forEach((own, index) => {
     if (stretches[index]!.goesOn) fields.at(-1)!.push(own);

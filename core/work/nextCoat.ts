@@ -5,5 +5,9 @@ import { waitFor, type Wait } from "./step";
 /** When the next coat of a paint may go on, by the painter's school. */
 export function nextCoat(before: string, paint: Paint, school: Work["secondCoat"]): (Wait | null)[] {
   const least = school === "touch" ? Math.min(paint.touchDryMin, paint.recoatMin) : paint.recoatMin;
-  return [waitFor(before, "recoat", least), school === "next-day" ? waitFor(before, "next-day") : null];
+  const wait = waitFor(before, "recoat", least);
+  return [
+    wait && { ...wait, byLabel: paint.recoatMin },
+    school === "next-day" ? waitFor(before, "next-day") : null,
+  ];
 }

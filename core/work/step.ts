@@ -13,6 +13,8 @@ export interface Wait {
   readonly what: WaitKind;
   /** At 20 C and 50 % RH; 0 where it is only one after the other. */
   readonly minutes: number;
+  /** What the label says, where the painter's school waits otherwise. */
+  readonly byLabel?: number;
   /** There need not be such a step: then there is nothing to wait for. */
   readonly ifAny?: true;
 }

@@ -107,7 +107,7 @@ export class StepList {
   /** Waits for the last parts of steps, the longest of each kind for each step. */
   private resolve(step: string, after: readonly Wait[]): Wait[] {
     const byStep = new Map<string, Wait>();
-    for (const { ifAny, ...wait } of after) {
+    for (const { ifAny, byLabel: _, ...wait } of after) {
       if (ifAny && !this.lastPart.has(wait.step)) continue;
       const last = this.lastOf(step, wait.step);
       const key = `${last} ${wait.what === "next-day" ? "next-day" : ""}`;

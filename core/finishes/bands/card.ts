@@ -1,7 +1,12 @@
 import type { CardField, CardOption } from "../defineFinish";
 import type { BandsSpec } from "./spec";
 
-const datumWords = { level: "Level", floor: "From the floor", ceiling: "From the ceiling" } as const;
+const datumWords = {
+  level: "Level",
+  floor: "From the floor",
+  ceiling: "From the ceiling",
+  split: "Split: half of what floor or ceiling is out",
+} as const;
 /** A band that is added is as high as the last, this far beyond it, mm. */
 const nextGapMm = 100;
 
@@ -24,7 +29,8 @@ export function cardOfBands({ datum, below, between, above, bands }: BandsSpec):
       options: (Object.keys(datumWords) as BandsSpec["datum"][]).map((value): CardOption => ({
         label: datumWords[value],
         selected: value === datum,
-        set: { datum: value },
+        // Against what it is split is said anew.
+        set: { datum: value, against: undefined },
       })),
     },
     ...bands.flatMap(({ from, to, around, gap, colour }, index): CardField[] => [

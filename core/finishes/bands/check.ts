@@ -10,6 +10,9 @@ import { editBands } from "./edit";
 import type { Band, BandsLayout } from "./layout";
 import type { BandsSpec } from "./spec";
 
+/** Whether heights are told from the level line, whatever half of is followed. */
+const isFromLevel = ({ datum }: BandsSpec): boolean => datum === "level" || datum === "split";
+
 /** Bands that are off the wall or overlap after all, and edges that just miss something. */
 export function checkBands(layout: BandsLayout): Finding[] {
   const { spec, strip, bands } = layout;
@@ -17,7 +20,7 @@ export function checkBands(layout: BandsLayout): Finding[] {
   const { minX, maxX, minY, maxY } = strip.extent;
   const height = maxY - minY;
   for (const [place, { from, to, index }] of bands.entries()) {
-    const isOff = spec.datum === "level" ? to <= minY || from >= maxY : to <= 0 || from >= height;
+    const isOff = isFromLevel(spec) ? to <= minY || from >= maxY : to <= 0 || from >= height;
     if (isOff) {
       findings.push({
         code: "off-wall",
@@ -37,7 +40,7 @@ export function checkBands(layout: BandsLayout): Finding[] {
         at: null,
       });
     }
-    const [low, high] = spec.datum === "level" ? [minY, maxY] : [0, height];
+    const [low, high] = isFromLevel(spec) ? [minY, maxY] : [0, height];
     const over = Math.max(low - from, to - high);
     if (!isOff && over > placeTolerance) {
       findings.push({
@@ -79,14 +82,15 @@ function withinWall(
 
 /** A band back onto the wall by the shortest way. */
 function ontoWall(
-  { id, bands, datum }: BandsSpec,
+  spec: BandsSpec,
   index: number,
   from: number,
   to: number,
   { extent }: Strip,
 ): Cure | undefined {
+  const { id, bands } = spec;
   if (bands[index]!.around !== undefined) return undefined;
-  const [low, high] = datum === "level" ? [extent.minY, extent.maxY] : [0, extent.maxY - extent.minY];
+  const [low, high] = isFromLevel(spec) ? [extent.minY, extent.maxY] : [0, extent.maxY - extent.minY];
   const start = from < low ? low : Math.max(low, high - (to - from));
   const set = { from: tidy(start), to: tidy(start + to - from) };
   return { kind: "onto-wall", count: 0, finish: id, path: ["bands", index], set };

@@ -12,7 +12,7 @@ export function designBands({ spec, strip, bands }: BandsLayout): Design[] {
   const edges = [...new Set(bands.flatMap(({ from, to }) => [from, to]))].sort((a, b) => a - b);
   const lines = edges.flatMap((at, index) => linesAt(spec, strip, at, index, calledAt(spec, bands, at)));
   const dividers = lines.map((line): Divider => ({ curve: line.path, source: line.id, wall: line.wall }));
-  const references = new Map(strip.parts.map((part) => [part.wall.id, referenceOf(spec, part)]));
+  const references = new Map(strip.parts.map((part) => [part.wall.id, referenceOf(spec, strip, part)]));
   const pieceAt = ({ x, y }: Point, wall: string): Piece | null => {
     const reference = heightAt(references.get(wall)!, x, "highest");
     return pieceOf(spec, bands, spec.datum === "ceiling" ? reference - y : y - reference);
@@ -21,9 +21,21 @@ export function designBands({ spec, strip, bands }: BandsLayout): Design[] {
 }
 
 /** The line that a part's distances are taken from, in the strip's coordinates. */
-export function referenceOf({ datum }: BandsSpec, { wall, offset }: StripPart): Polyline {
+export function referenceOf(spec: BandsSpec, strip: Strip, { wall, offset }: StripPart): Polyline {
+  const { datum } = spec;
   if (datum === "level") return [{ x: 0, y: 0 }];
-  return shapeOfWall(wall)[datum].map(({ x, y }) => ({ x: x + offset, y }));
+  if (datum !== "split") return shapeOfWall(wall)[datum].map(({ x, y }) => ({ x: x + offset, y }));
+  const side = sideOfSplit(spec, strip);
+  const atLeft = shapeOfWall(strip.parts[0]!.wall)[side][0]!.y;
+  return shapeOfWall(wall)[side].map(({ x, y }) => ({ x: x + offset, y: (y - atLeft) / 2 }));
+}
+
+/** Whether half of the floor's or of the ceiling's departure from level is followed: where it does not say, of the nearer. */
+function sideOfSplit({ against, bands }: BandsSpec, { extent: { minY, maxY } }: Strip): "floor" | "ceiling" {
+  if (against) return against;
+  const heights = bands.flatMap(({ from, to }) => (from === undefined ? [] : [(from + to!) / 2]));
+  const middle = heights.reduce((sum, y) => sum + y, 0) / Math.max(1, heights.length);
+  return maxY - middle < middle - minY ? "ceiling" : "floor";
 }
 
 type Called = ReturnType<typeof lineBetween>;
@@ -34,9 +46,9 @@ function linesAt(spec: BandsSpec, strip: Strip, at: number, index: number, calle
     const { minX, maxX } = strip.extent;
     return [{ id, index, kind: "level", path: segment({ x: minX, y: at }, { x: maxX, y: at }), ...called }];
   }
-  const by = spec.datum === "floor" ? at : -at;
+  const by = spec.datum === "ceiling" ? -at : at;
   return strip.parts.flatMap((part) => {
-    const pieces = stretchesOver(referenceOf(spec, part), part, by);
+    const pieces = stretchesOver(referenceOf(spec, strip, part), part, by);
     return pieces.map(([a, b], place): SetOutLine => ({
       id: pieces.length > 1 ? `${id}-${place + 1}` : id,
       index,

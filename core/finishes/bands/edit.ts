@@ -11,7 +11,7 @@ import type { BandsSpec } from "./spec";
 /** The edges of bands go up and down, and so does a whole band; a new one is drawn from its one edge to the other. */
 export function editBands({ spec, strip, bands }: BandsLayout): Editing {
   const distanceAt = (place: Point): number => {
-    const reference = heightAt(referenceOf(spec, partAt(strip, place.x)), place.x, "highest");
+    const reference = heightAt(referenceOf(spec, strip, partAt(strip, place.x)), place.x, "highest");
     return tidy(spec.datum === "ceiling" ? reference - place.y : place.y - reference);
   };
   return {
@@ -59,7 +59,7 @@ function handlesOf(
     change: (to: number) => SpecChange["set"] | null,
   ): Handle => {
     const x = (minX + maxX) / 2;
-    const reference = heightAt(referenceOf(spec, partAt(strip, x)), x, "highest");
+    const reference = heightAt(referenceOf(spec, strip, partAt(strip, x)), x, "highest");
     const y = spec.datum === "ceiling" ? reference - distance : reference + distance;
     return {
       id: `band-${index + 1}-${id}`,

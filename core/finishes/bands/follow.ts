@@ -11,7 +11,7 @@ export function followSide({ spec, strip }: BandsLayout, side: "top" | "bottom")
   const datum = side === "top" ? "ceiling" : "floor";
   const { minX, maxX } = strip.extent;
   const middle = (minX + maxX) / 2;
-  const at = heightAt(referenceOf({ ...spec, datum }, partAt(strip, middle)), middle, "highest");
+  const at = heightAt(referenceOf({ ...spec, datum }, strip, partAt(strip, middle)), middle, "highest");
   const bands = spec.bands.map(({ from, to, ...band }) =>
     datum === "ceiling"
       ? { ...band, from: tidy(Math.round(at - to!)), to: tidy(Math.round(at - from!)) }

@@ -32,19 +32,30 @@ const bandSchema = z
     }
   });
 
-/** Level bands, or bands that follow a floor or ceiling. Distances are upright from the datum; from a ceiling, down. */
+/**
+ * Level bands, or bands that follow a floor or ceiling, or half of what that departs from level. Distances are upright from the
+ * datum; from a ceiling, down.
+ */
 export const bandsSpec = z
   .strictObject({
     ...finishEnvelope("bands"),
-    datum: z.enum(["level", "floor", "ceiling"]).default("level"),
+    datum: z.enum(["level", "floor", "ceiling", "split"]).default("level"),
+    against: z
+      .enum(["floor", "ceiling"])
+      .optional()
+      .describe("what half of is followed where the datum is split; the nearer, when left out"),
     below: idSchema.optional().describe("the paint under the lowest band; left out, what is there stays"),
     above: idSchema.optional(),
     between: idSchema.optional().describe("between two bands; above, when left out"),
     bands: z.array(bandSchema).min(1).max(200),
   })
-  .superRefine(({ datum, bands }, context) => {
+  .superRefine(({ datum, against, bands }, context) => {
     const issue = (index: number, key: string, message: string) =>
       context.addIssue({ code: "custom", path: ["bands", index, key], message });
+    if (against !== undefined && datum !== "split") {
+      const message = "only a datum that is split lies against something; expected it to be left out";
+      context.addIssue({ code: "custom", path: ["against"], message });
+    }
     bands.forEach(({ around, from, to }, index) => {
       if (around !== undefined && datum !== "level") {
         issue(index, "around", "a band around something is level; expected the datum level");

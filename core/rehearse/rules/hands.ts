@@ -57,11 +57,11 @@ function wastedLoads(history: History): Fault[] {
   return [...history.all("print", "print"), ...history.all("print", "brick")].flatMap((doing) => {
     const own = loadOf.get(`${doing.wall} ${doing.id}`);
     if (!own) return [];
-    const stop = { doing, ...own };
-    const key = `${doing.wall} ${own.tool} ${own.load}`;
+    const stop = { doing, load: own.load, tool: `${own.tool} ${doing.did.with}` };
+    const key = `${doing.wall} ${stop.tool} ${stop.load}`;
     // Loads are counted on each wall, or go on over a corner: on another wall only what comes next can be the same one.
-    const [next, here] = [latest.get(own.tool), onWall.get(key)];
-    latest.set(own.tool, stop);
+    const [next, here] = [latest.get(stop.tool), onWall.get(key)];
+    latest.set(stop.tool, stop);
     onWall.set(key, stop);
     const isElsewhere = next !== undefined && next.load === stop.load && next.doing.wall !== doing.wall;
     const before = isElsewhere ? next : here;

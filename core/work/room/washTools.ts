@@ -1,5 +1,4 @@
 import { groupBy } from "../../geometry/groupBy";
-import { minutesADay } from "../../measure/calendar";
 import { did, paintsIn } from "../act";
 import { washStep } from "../keys";
 import type { WorkInput } from "../workInput";
@@ -34,7 +33,7 @@ export function toolSessions(steps: readonly StepDraft[]): (colour: string) => S
   };
 }
 
-/** When steps could be done if nothing but waits held them, as the labels count them. */
+/** When steps could be done if nothing but waits held them, as the labels count them, whatever the painter's school. */
 function timesByLabels(steps: readonly StepDraft[]) {
   const times = new Map<string, { readonly start: number; readonly end: number }>();
   for (const { id, after, minutes } of steps) {
@@ -42,7 +41,7 @@ function timesByLabels(steps: readonly StepDraft[]) {
       0,
       ...after.flatMap((wait) => {
         const before = wait && times.get(wait.step);
-        return before ? [before.end + (wait.what === "next-day" ? minutesADay : wait.minutes)] : [];
+        return before ? [before.end + (wait.byLabel ?? wait.minutes)] : [];
       }),
     );
     times.set(id, { start, end: start + minutes });
