@@ -6,7 +6,7 @@ import { batchesOf, componentsOf, inOrderOfMaking, tintLoad, type Batches } from
 import { rankPacks, type PackChoice } from "../paint/choosePacks";
 import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
-import { isOf } from "../trade/constants";
+import { isOf } from "../trade/materials";
 import type { PaintUse } from "../work/contribution";
 import { isRolled, toolSessions } from "../work/room/washTools";
 import type { JobWork } from "./contribute";

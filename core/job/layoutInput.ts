@@ -2,7 +2,7 @@ import type { FinishContext } from "../finishes/defineFinish";
 import type { Under } from "../tape/sealEdge";
 import type { Edges } from "../tape/schema";
 import type { Groups } from "../rounds/groupRegions";
-import { marksUnderTape } from "../trade/constants";
+import { marksUnderTape } from "../trade/materials";
 import type { Wall } from "../wall/schema";
 import type { Job } from "./schema";
 

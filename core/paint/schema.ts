@@ -3,7 +3,7 @@ import { hexSchema } from "../colour/hexSchema";
 import { idSchema, nameSchema, volumeSchema } from "../measure/schema";
 import { mixSchema } from "./mix";
 import { hidings } from "./hidings";
-import { materials } from "../trade/constants";
+import { materials } from "../trade/materials";
 
 export const materialNames = Object.keys(materials) as (keyof typeof materials)[];
 const minutes = z.number().min(0).max(1e6).optional();

@@ -1,5 +1,5 @@
 import type { VolumeSystem } from "../measure/units";
-import type { materials } from "../trade/constants";
+import type { materials } from "../trade/materials";
 
 type Material = keyof typeof materials;
 

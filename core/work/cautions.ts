@@ -2,7 +2,8 @@ import type { Said } from "../findings/speech";
 import type { Paint } from "../paint/schema";
 import { isCaulk } from "../tape/sealEdge";
 import type { Seal } from "../tape/tapePiece";
-import { isOf, stepsAboveMm, towerAboveMm } from "../trade/constants";
+import { stepsAboveMm, towerAboveMm } from "../trade/constants";
+import { isOf } from "../trade/materials";
 import type { Wall } from "../wall/schema";
 import { said } from "./words";
 

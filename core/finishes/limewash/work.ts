@@ -1,6 +1,6 @@
 import { adviseCoats } from "../../paint/adviseCoats";
 import type { Finding } from "../../findings/finding";
-import { isOf } from "../../trade/constants";
+import { isOf } from "../../trade/materials";
 import { cannotJoin, coatOver, type BrokenCoat } from "../../work/broken/coats";
 import { lanesOf } from "../../work/broken/sections";
 import {

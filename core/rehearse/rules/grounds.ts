@@ -1,7 +1,8 @@
 import type { Job } from "../../job/schema";
 import { minutesADay } from "../../measure/calendar";
 import { formatDuration } from "../../measure/formatLength";
-import { isOf, washableDays } from "../../trade/constants";
+import { washableDays } from "../../trade/constants";
+import { isOf } from "../../trade/materials";
 import type { Fault } from "../fault";
 import type { History } from "../history";
 

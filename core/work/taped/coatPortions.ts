@@ -26,7 +26,10 @@ export function coatPortions(
   visits: number,
 ): Portion[] {
   const edges = regions.reduce((sum, { edgeMm }) => sum + edgeMm, 0);
-  const surface = regions.reduce((sum, { areaM2 }) => sum + areaM2, 0);
+  const surface = Math.max(
+    1e-9,
+    regions.reduce((sum, { areaM2 }) => sum + areaM2, 0),
+  );
   const along = peeledM / rates.peeling_m_min + sealedM / rates.sealing_m_min + handMinutes(byHand, rates);
   const portions = regions.map(({ id, areaM2, perimeterMm, edgeMm }) => ({
     region: id,

@@ -1,4 +1,3 @@
-import type { Finding } from "../../findings/finding";
 import { roundStep } from "../keys";
 import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, type StepDraft, type Wait } from "../step";
@@ -33,23 +32,4 @@ export function peelDry(
     cautions: [],
     evening: [],
   };
-}
-
-/** Tells of tape beside which a colour has long dried when it comes off, and which school fits that. */
-export function strandedTape({ wall, peel }: WorkWall, off: readonly ComingOff[]): Finding[] {
-  const stranded = off.filter(({ strands }) => strands !== null);
-  const isAsked = peel.why === "asked";
-  if (stranded.length === 0 || (isAsked && peel.when === "dry")) return [];
-  const colours = [...new Set(stranded.flatMap(({ bundle }) => bundle.upTo.map(({ paint }) => paint)))];
-  return [
-    {
-      code: "shared-tape",
-      severity: isAsked ? "check" : "note",
-      at: null,
-      values: { wall: wall.id, colours, why: stranded[0]!.strands!, isAsked },
-      ...(isAsked && {
-        cure: { kind: "peel-dry", count: 0, path: ["edges"], set: { peel: "dry" } } as const,
-      }),
-    },
-  ];
 }

@@ -3,7 +3,7 @@ import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
-import { marksUnderTape, runsPastMm } from "../../trade/constants";
+import { runsPastMm } from "../../trade/constants";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
@@ -11,15 +11,17 @@ import { climbingMin } from "../room/access";
 import { leftOfWait } from "../room/youngBase";
 import { wallReady } from "../room/besideBases";
 import type { WorkInput, WorkWall } from "../workInput";
-import { waitFor, waitIfAny, type Latest, type StepDraft, type Wait } from "../step";
+import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
+import { besideOthers, noOthers } from "./besideOthers";
 import type { TapeBundle } from "./bundleTape";
 import { edgeMetresOf, metresOf, sealsOf } from "./bundles";
 import { isUpTo, workOfCoat } from "./coatOfRound";
 import { coatPortions } from "./coatPortions";
 import { layTape } from "./layTape";
 import { markAgain, type Passes } from "./markAgain";
-import { peelDry, strandedTape } from "./peelDry";
+import { specialUnderTape, strandedTape } from "./checkTaping";
+import { peelDry } from "./peelDry";
 import { divideIntoGoes } from "./stretches";
 import { TapePlan, type ComingOff } from "./tapePlan";
 
@@ -37,7 +39,11 @@ export function listTapedSteps(site: WorkInput): {
     for (const wall of site.walls) taped.addTaping(wall, round, place);
     for (const wall of site.walls) taped.addPainting(wall, round, place);
   });
-  return { steps: taped.steps, ready: taped.onWall, findings: taped.findings };
+  const onMarked = site.walls.flatMap(({ wall }) => {
+    const tape = site.rounds.flatMap((_, place) => taped.plan.laid(wall.id, place));
+    return specialUnderTape(wall, tape, site.paints);
+  });
+  return { steps: taped.steps, ready: taped.onWall, findings: [...taped.findings, ...onMarked] };
 }
 
 class TapedSteps {
@@ -48,7 +54,6 @@ class TapedSteps {
   private readonly paints: ReadonlyMap<string, Paint>;
   /** The step that last painted a colour of a group on a wall. */
   private readonly latest = new Map<string, string>();
-  private readonly toldMarked = new Set<string>();
   private readonly passes: Passes = new Map();
   /** What all was done on a wall that the next thing there waits for: its base, coats, and tape that is off again. */
   readonly onWall = new Map<string, Wait[]>();
@@ -73,7 +78,6 @@ class TapedSteps {
     const { wall } = on;
     const tape = this.plan.laid(wall.id, place);
     if (tape.length === 0) return;
-    this.tellMarked(on, tape);
     const done = this.onWall.get(wall.id)!;
     const ids = { tape: roundStep(wall.id, "tape", round), seal: roundStep(wall.id, "seal", round) };
     const under = tape.map((bundle) => this.waitUnder(wall.id, bundle));
@@ -94,16 +98,6 @@ class TapedSteps {
       ),
     );
     done.push(waitFor(ids.tape)!);
-  }
-
-  /** Tape on a paint that it marks is told, once a wall. */
-  private tellMarked({ wall }: WorkWall, tape: readonly TapeBundle[]): void {
-    const on = tape.filter(({ over }) => over !== null && marksUnderTape(this.paints.get(over)!));
-    if (on.length === 0 || this.toldMarked.has(wall.id)) return;
-    this.toldMarked.add(wall.id);
-    const paints = [...new Set(on.map(({ over }) => over!))];
-    const values = { wall: wall.id, paints, metres: metresOf(on) };
-    this.findings.push({ code: "special-under-tape", severity: "check", values, at: null });
   }
 
   /** Marks that a colour was carried over are struck again; answers the wait for that. */
@@ -177,7 +171,7 @@ class TapedSteps {
       const portions = coatPortions(regions, along, this.site.work.rates, visits);
       const goes = divideIntoGoes(portions, paint.openMin * warmestOpenShare);
       const minutes = goes.reduce((sum, go) => sum + go.minutes, 0);
-      const shared = coat === last ? this.besideOthers(peeled, paint, minutes, painted) : noOthers;
+      const shared = coat === last ? besideOthers(peeled, paint, minutes, painted, this.plan) : noOthers;
       const off = coat === last ? peeled.map(({ bundle }) => bundle) : [];
       const work = workOfCoat(wall, {
         past: this.plan.runningPast(wall.wall.id, place),
@@ -231,34 +225,6 @@ class TapedSteps {
     return id(last);
   }
 
-  /**
-   * A tape that parts colours of one round comes off with the last of them: that one's last coat follows the others', and
-   * while they are still wet where that can be.
-   */
-  private besideOthers(
-    peeled: readonly ComingOff[],
-    paint: Paint,
-    minutes: number,
-    painted: ReadonlyMap<string, Wait>,
-  ): { readonly after: readonly Wait[]; readonly within: readonly Latest[] } {
-    const shared = peeled.filter(({ bundle }) => bundle.upTo.length > 1);
-    if (shared.length === 0) return noOthers;
-    const others = new Map<string, boolean>();
-    for (const { bundle, strands } of shared) {
-      for (const { paint: other } of bundle.upTo) {
-        if (other === paint.id || !painted.has(other)) continue;
-        others.set(other, (others.get(other) ?? false) || strands === null);
-      }
-    }
-    const steps = [...others].map(([other, isWet]) => ({ step: painted.get(other)!.step, other, isWet }));
-    return {
-      after: steps.map(({ step }) => waitFor(step)!),
-      within: steps.flatMap(({ step, other, isWet }) =>
-        isWet ? [{ step, minutes: Math.max(0, Math.floor(this.plan.openMinutes(other) - minutes)) }] : [],
-      ),
-    };
-  }
-
   /** Tape and seal here, and on walls whose tape is painted up to from here; a dry ground, and dry neighbours. */
   private readyToPaint(on: WorkWall, round: Round, place: number): (Wait | null)[] {
     const { wall } = on;
@@ -307,8 +273,3 @@ class TapedSteps {
     return this.latest.get(`${wall} ${paint} ${group}`) ?? null;
   }
 }
-
-const noOthers: { readonly after: readonly Wait[]; readonly within: readonly Latest[] } = {
-  after: [],
-  within: [],
-};
