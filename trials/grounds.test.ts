@@ -98,6 +98,8 @@ describe("wood", () => {
       expect(kinds.indexOf("prepare")).toBeLessThan(kinds.indexOf("dust-wall"));
       const strip = whole.steps.find((step) => step.kind === "prepare")!;
       expect(strip.does.map(({ act }) => act)).toEqual(["strip", "sand", "dust"]);
+      // The list at Measure says the same.
+      expect(whole.walls[0]!.preparation[0]!.step).toMatch(/bare ground|wax off/);
       // Ten minutes and eight a m2 of 7.2; six for wax.
       expect(strip.minutes).toBe(Math.ceil(10 + (kind === "wax" ? 6 : 8) * 7.2));
       expect(whole.sundries.map(({ item }) => item)).toEqual(expect.arrayContaining(["paper", "dust-mask"]));
@@ -118,6 +120,12 @@ it("a run that closes is joined at its last corner too: masks there wait like an
   const room = { walls, runs: [{ id: "r", walls: ["n", "e", "s", "w"], closes: true }] };
   const whole = planned({}, [{ ...bands, on: "r" }], room);
   expect(whole.faults).toEqual([]);
+  const west = (closes: boolean) =>
+    planned({}, [{ ...bands, on: "r" }], {
+      walls: walls.map((wall) => (wall.id === "w" ? { ...wall, rightEdge: "external" } : wall)),
+      runs: [{ ...room.runs[0]!, closes }],
+    }).walls[3]!.findings.map(({ code }) => code);
+  expect([west(true), west(false)].map((found) => found.includes("corner-disagrees"))).toEqual([true, false]);
   expect(problems({}, [], { ...room, runs: [{ id: "r", walls: ["n", "e"], closes: true }] })[0]).toMatch(
     /closes: a room has three walls/,
   );

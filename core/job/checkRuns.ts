@@ -1,13 +1,14 @@
 import type { Finding } from "../findings/finding";
 import { trueWithinMm } from "../trade/constants";
 import type { Wall } from "../wall/schema";
+import { cornersInTurn } from "./cornersInTurn";
 import type { LayoutInput } from "./layoutInput";
 
 /** Corners of a run that its two walls tell of differently, and heights that cannot both hold; told on the first wall. */
 export function checkRuns({ runs, walls: all }: Pick<LayoutInput, "runs" | "walls">, wall: Wall): Finding[] {
   const nexts = new Set(
-    runs.flatMap(({ walls }) =>
-      walls.flatMap((id, place) => (id === wall.id ? (walls[place + 1] ?? []) : [])),
+    runs.flatMap((run) =>
+      cornersInTurn(run).flatMap(([first, second]) => (first === wall.id ? [second] : [])),
     ),
   );
   return [...nexts].flatMap((id): Finding[] => {

@@ -7,9 +7,11 @@ import type { LineTaper } from "../setout/checkTapers";
 import type { LevelLineAdvice } from "../setout/adviseLevelLine";
 import type { WallLine } from "../pattern/pattern";
 import { judgeDatums, type JudgedDatum } from "../wall/judgeDatums";
-import type { Wall } from "../wall/schema";
 import type { Surface } from "../wall/surface";
 import type { PlanDatum, PlanSurvey, PlanWall } from "../plan/planTypes";
+import { mendingOf } from "../work/room/mending";
+import { isBareWood } from "./isBareWood";
+import type { OrderedWall } from "./orderedWall";
 import type { Job } from "./schema";
 
 const sideWords = { bottom: "floor", top: "ceiling", left: "left", right: "right" } as const;
@@ -101,11 +103,12 @@ function reasonOf({ choice, against, rise, verdict }: JudgedDatum): Reason {
 }
 
 /** The preparation that the wall's condition asks for, in the order in which it was noted. */
-export function describePreparation({ conditions }: Wall): PlanWall["preparation"] {
-  return conditions.map(({ kind, at, note }) => ({
-    kind,
-    at: at ?? null,
-    ...(note !== undefined && { note }),
-    ...preparationFor[kind],
+export function describePreparation(on: Pick<OrderedWall, "wall" | "laid">): PlanWall["preparation"] {
+  const isBare = isBareWood(on);
+  return on.wall.conditions.map((condition) => ({
+    kind: condition.kind,
+    at: condition.at ?? null,
+    ...(condition.note !== undefined && { note: condition.note }),
+    ...preparationFor[mendingOf(condition, isBare)],
   }));
 }

@@ -117,7 +117,7 @@ function describeWall(job: TellingInput, taping: Taping, wall: OrderedWall): Pla
     outline: cornersOfWall(wall.wall).map(toPoint),
     survey:
       surface && level && describeSurvey(job, surface, level, wall.tapers, laid?.pattern.lines ?? [], speech),
-    preparation: describePreparation(wall.wall),
+    preparation: describePreparation(wall),
     peel: describePeel(job, wall, speech),
     findings: wall.findings.map((finding) => speakFinding(finding, speech)),
   };

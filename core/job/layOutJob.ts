@@ -6,6 +6,7 @@ import { matchCorner } from "../pattern/matchCorner";
 import { groupRegions, orderRounds, type GroupedWalls, type Groups } from "../rounds/groupRegions";
 import { maskBase, planTape, type JoinedEnd } from "../tape/planTape";
 import { baseCornersOf, isExternalCorner, type Corner } from "./baseCorners";
+import { cornersInTurn } from "./cornersInTurn";
 import { checkBaseAge } from "./checkBaseAge";
 import { checkBaseDownTo, masksAbove } from "./baseDownTo";
 import { checkTape } from "./checkTape";
@@ -147,12 +148,6 @@ function cornersOf({ runs }: Pick<LayoutInput, "runs">, walls: readonly LaidOutW
       return left && right ? [{ first, second, touches: matchCorner(left.pattern, right.pattern) }] : [];
     }),
   );
-}
-
-/** Each wall of a run with the next; around a room the last with the first. */
-function cornersInTurn({ walls, closes }: Job["runs"][number]): (readonly [string, string])[] {
-  const pairs = walls.slice(1).map((id, place) => [walls[place]!, id] as const);
-  return closes && walls.length > 2 ? [...pairs, [walls.at(-1)!, walls[0]!]] : pairs;
 }
 
 function joinedEnds(

@@ -9,7 +9,7 @@ import { choosePeel } from "../tape/sealEdge";
 import { heightOf } from "../work/cautions";
 import { baseOf } from "./baseDownTo";
 import type { WorkMarking, WorkWall } from "../work/workInput";
-import { notBareWood } from "../wall/notBareWood";
+import { isBareWood } from "./isBareWood";
 import { liesOn } from "../pattern/liesOn";
 import type { Pattern } from "../pattern/pattern";
 import { linesOfTape } from "./linesOfTape";
@@ -56,9 +56,7 @@ function workOn(edges: Job["edges"], on: OrderedWall): WorkWall {
     edgesM: sumOf(edgesOf(on)) / 1000,
     marking: markingOf(on),
     isPapered: pattern.sheets.length > 0,
-    isBareWood:
-      notBareWood(wall) === null &&
-      pattern.effects.some(({ by, regions }) => by.hand === "wash" && regions.length > 0),
+    isBareWood: isBareWood(on),
     peel: choosePeel(wall.texture, edges),
     workTopMm: workTopOf(on),
     // Something is painted or printed on it, or it is taped for what is painted around its corner.
