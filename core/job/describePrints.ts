@@ -70,7 +70,10 @@ export function timePrints(
   const timed = prints.map((own): PlanPrints => {
     const ids = new Set(own.list.map((print) => print.id));
     const steps = printing.filter((step) => step.printed.some((print) => ids.has(print)));
-    const list = own.list.map((print) => ({ ...print, load: loadOf(loads, id, print.id) ?? print.load }));
+    const list = own.list.map((print) => {
+      const load = loadOf(loads, id, print.id) ?? print.load;
+      return load === print.load ? print : { ...print, load };
+    });
     return {
       ...own,
       minutes: steps.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0),

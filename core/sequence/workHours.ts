@@ -32,7 +32,7 @@ export interface Pause {
 }
 
 /** A field that is more than half done is finished into the break or the evening, by so many minutes at most. */
-export const overrunMin = 20;
+const overrunMin = 20;
 
 /** Nothing is begun that would be laid down for the break within so many minutes. */
 const leastBeforePause = 10;

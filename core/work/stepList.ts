@@ -41,7 +41,7 @@ export class StepList {
       sharedByTwo,
     );
     const minutes = ofOne / hands;
-    const stretches = given?.map((stretch) => ({ ...stretch, minutes: stretch.minutes / hands }));
+    const stretches = hands === 1 ? given : given?.map((own) => ({ ...own, minutes: own.minutes / hands }));
     const rest = {
       ...draft,
       ...care,
@@ -136,7 +136,7 @@ function takingCare({ does, cautions }: Pick<StepDraft, "does" | "cautions">) {
 
 /** A part's own of the ids, in order, and of the paint: a piece that takes longer than a part goes on in the next. */
 function shareOf(one: Did, index: number, parts: number): Did {
-  const { ids, ml, pastM } = one;
+  const { ids, ml } = one;
   const [from, to] = [index, index + 1].map((part) => (part * ids.length) / parts) as [number, number];
   const isMany = ids.length >= parts;
   const own = isMany
@@ -147,7 +147,6 @@ function shareOf(one: Did, index: number, parts: number): Did {
     ...one,
     ids: own,
     ...(ml !== undefined && { ml: ml * share }),
-    ...(pastM !== undefined && { pastM: pastM * share }),
   };
 }
 
