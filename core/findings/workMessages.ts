@@ -2,6 +2,7 @@ import { coatReasons } from "./coatReasons";
 import type { FindingValues } from "./finding";
 import { listed } from "./listed";
 import { lowTackDays, paintingClimate, towerAboveMm, washableDays } from "../trade/constants";
+import { minutesADay } from "../measure/calendar";
 import { trimDecimals } from "../measure/formatReading";
 import type { Message } from "./message";
 import type { Speech } from "./speech";
@@ -39,6 +40,10 @@ type Codes =
   | "base-stops-short"
   | "cannot-join-wet"
   | "tint-over-limit";
+
+/** In days, as soon as it is two of them. */
+const ageOf = (minutes: number, { duration }: Speech): string =>
+  minutes < 2 * minutesADay ? duration(minutes) : `${Math.round(minutes / minutesADay)} days`;
 
 /** What findings about runs of walls, the work, its paint and its money say. */
 export const workMessages: {
@@ -146,7 +151,7 @@ export const workMessages: {
       "Wait as its label says before tape, take low-tack tape, try it on the board first, and pull it off as soon as it can be.",
   }),
   "base-too-young": ({ ageMin, isWashed }, speech) => ({
-    say: `Its base is ${speech.duration(ageMin)} old on the first morning: ${isWashed ? "tape as it is sold lifts it yet" : `soap and water spoil it before it is ${washableDays} days old, and tape as it is sold lifts it`}.`,
+    say: `Its base is ${ageOf(ageMin, speech)} old on the first morning: ${isWashed ? "tape as it is sold lifts it yet" : `soap and water spoil it before it is ${washableDays} days old, and tape as it is sold lifts it`}.`,
     remedy: `${isWashed ? "" : "It is dusted, no more. "}Take low-tack tape until it is ${lowTackDays} days old, and try a piece on a hidden place first.`,
   }),
   "tape-on-arris": ({ metres }, { run }) => ({

@@ -165,11 +165,9 @@ function Tape({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
 /** What this wall's paints come to over the whole job. */
 function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
   const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
-  const colours = new Set([
-    ...planned.regions.map((region) => region.colour),
-    ...planned.tape.map((piece) => piece.seal ?? ""),
-    ...printedColours(planned),
-  ]);
+  const sealing = new Set(planned.tape.map(({ seal }) => seal));
+  const isUsed = ({ colour, walls }: Plan["paint"][number]) =>
+    sealing.has(colour) || walls.some(({ wall }) => wall === planned.id);
   return (
     <Section title="Paint (whole job)">
       <table className="w-full border-collapse text-left">
@@ -192,7 +190,7 @@ function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
         </thead>
         <tbody>
           {plan.paint
-            .filter((paint) => colours.has(paint.colour))
+            .filter(isUsed)
             .map((paint) => (
               <Row
                 key={paint.colour}
