@@ -189,27 +189,25 @@ function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
           />
         </thead>
         <tbody>
-          {plan.paint
-            .filter(isUsed)
-            .map((paint) => (
-              <Row
-                key={paint.colour}
-                cells={[
-                  nameOf(paint.colour),
-                  areaOf(paint) > 0 ? formatArea(areaOf(paint), job.units) : "",
-                  paint.area_m2 > 0 ? String(paint.coats) : "",
-                  ...[
-                    paint.terms.film_ml,
-                    paint.terms.seal_ml,
-                    paint.terms.past_ml,
-                    paint.terms.tools_ml,
-                    paint.terms.touchUp_ml,
-                    paint.need_ml,
-                  ].map((ml) => (ml > 0 ? formatVolume(ml, job.volumes) : "")),
-                  packsText(paint, job),
-                ]}
-              />
-            ))}
+          {plan.paint.filter(isUsed).map((paint) => (
+            <Row
+              key={paint.colour}
+              cells={[
+                nameOf(paint.colour),
+                areaOf(paint) > 0 ? formatArea(areaOf(paint), job.units) : "",
+                paint.area_m2 > 0 ? String(paint.coats) : "",
+                ...[
+                  paint.terms.film_ml,
+                  paint.terms.seal_ml,
+                  paint.terms.past_ml,
+                  paint.terms.tools_ml,
+                  paint.terms.touchUp_ml,
+                  paint.need_ml,
+                ].map((ml) => (ml > 0 ? formatVolume(ml, job.volumes) : "")),
+                packsText(paint, job),
+              ]}
+            />
+          ))}
         </tbody>
       </table>
       <p className="pt-1 text-[9pt]">
