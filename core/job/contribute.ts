@@ -10,7 +10,6 @@ import { finishObject } from "../work/objects/finishObject";
 import { standOn, type Access } from "../work/room/access";
 import { finishWall } from "../work/room/finishWall";
 import { mixPaints } from "../work/room/mixPaints";
-import { markWall } from "../work/room/markWall";
 import { inTurnOfBases } from "../work/room/besideBases";
 import { prepareWall } from "../work/room/prepareWall";
 import { protectRoom, putBack } from "../work/room/protectRoom";
@@ -122,7 +121,6 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   const steps = [
     ...protectRoom(walls),
     ...inTurnOfBases(walls).flatMap((wall) => prepareWall(wall, site)),
-    ...walls.flatMap((wall) => markWall(wall, site)),
     ...taped.steps,
     ...own.flatMap((contribution) => contribution.steps),
   ];

@@ -1,7 +1,6 @@
 import {
   brushUpToM2,
   leastTouchUpMl,
-  runsPastMm,
   sealStripMm,
   smallRollerUpToM2,
   textureFactors,
@@ -18,8 +17,8 @@ export interface PaintUse {
   readonly areaM2: number;
   /** mm of tape edges that are sealed with this paint. */
   readonly sealMm: number;
-  /** mm along which each coat is carried past a line, all coats together. */
-  readonly pastMm?: number;
+  /** m2 that coats are carried past lines, all coats together. */
+  readonly pastM2?: number;
   /** What is printed with it once, beside what is coated. */
   readonly printed?: PrintedUse;
 }
@@ -47,7 +46,7 @@ export interface PaintNeed {
 /**
  * Paint for a job, in ml, with its terms:
  * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
- * past = such a strip wherever a coat is carried past a line, under what comes later;
+ * past = what every coat covers past its lines, under what comes later: such a strip along each, or the rest of a wall that is rolled whole;
  * tools = what roller, tray and brush keep, once a session; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
  * have all of these themselves.
  */
@@ -69,8 +68,7 @@ export function calculateNeed(
   const sealMl =
     sum((use) => (use.sealMm / 1000) * (sealStripMm / 1000) * textureFactors[use.texture]) * mlPerM2;
   const pastMl =
-    sum(({ pastMm = 0, texture }) => (pastMm / 1000) * (runsPastMm / 1000) * textureFactors[texture]) *
-    mlPerM2;
+    sum(({ pastM2 = 0, texture }) => pastM2 * textureFactors[texture]) * mlPerM2;
   const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
   // What is only printed wets no brush or roller.
   const isCoated = sessions > 0 || printedM2 === 0;

@@ -50,6 +50,8 @@ export const tapeRollM = 41;
 
 /** How far a colour is carried past a line, under what comes later there. */
 export const runsPastMm = 25;
+/** Where that comes to more than this share of what is not that colour, all of the wall is rolled. */
+export const rollsWholeFrom = 0.25;
 /** How far a sealing brush reaches along an edge: as far as paint is carried past a line. */
 export const sealStripMm = runsPastMm;
 

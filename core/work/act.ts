@@ -73,8 +73,8 @@ export interface Did {
   readonly with?: string;
   /** How far a colour runs past its boundary, under what comes later, mm. */
   readonly pastMm?: number;
-  /** Along so many metres. */
-  readonly pastM?: number;
+  /** m2 that this comes to. */
+  readonly pastM2?: number;
   readonly ml?: number;
   /** Items of the plan's tools and sundries. */
   readonly tools?: readonly string[];

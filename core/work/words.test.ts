@@ -64,6 +64,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     past: null,
     seals: null,
     sealedM: null,
+    overAll: false,
     turns: true,
   },
   access: { wall: "w", height: 4080, moves: 2 },

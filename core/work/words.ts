@@ -66,6 +66,8 @@ interface PaintedCoat extends Coat {
   readonly turns: boolean;
   /** How far it is carried past a line, under what comes later there, mm; null where nothing does. */
   readonly past: number | null;
+  /** All of the wall is rolled in it. */
+  readonly overAll: boolean;
   /** Wiped on just before, where the seal is painted over while it is wet. */
   readonly seals: readonly Seal[] | null;
   /** Along so many metres; null where that is along every edge. */
@@ -153,7 +155,7 @@ const stepWords = {
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
     `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let the colour dry.`,
   paint: (
-    { wall, colour, coat, isPeeled, isFloated, handM, stretches, past, seals, sealedM, turns }: PaintedCoat,
+    { wall, colour, coat, isPeeled, isFloated, handM, stretches, past, overAll, seals, sealedM, turns }: PaintedCoat,
     speech: Speech,
   ) =>
     [
@@ -162,6 +164,9 @@ const stepWords = {
         ? `, ${sealedM === null ? "each edge" : `${speech.run(sealedM)} of edge`} sealed with ${sealWords[seals[0] ?? "press"]} just before, while that is wet`
         : "",
       stretches > 1 ? `, in ${stretches} stretches` : "",
+      overAll
+        ? ", rolled over all of the wall, a finger's breadth short of ceiling, trim and corners where nothing is masked"
+        : "",
       past === null ? "" : `, about ${speech.length(past)} past each line that another colour comes over`,
       turns ? ", and a finger's breadth around the outside corner" : "",
       handM > 0 ? `, ${speech.run(handM)} cut in by hand to what is dry` : "",

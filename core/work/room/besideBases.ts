@@ -27,11 +27,16 @@ const baseDone = (
 export const unmaskedAround = ({ maskedFrom }: WorkWall, paints: Paints): (Wait | null)[] =>
   maskedFrom.flatMap((beside) => baseDone(beside, paints));
 
-/** What everything put on a wall waits for: it is set out, its ground ready, and no mask from around a corner lies on it. */
-export const wallReady = (on: WorkWall, paints: Paints): (Wait | null)[] => [
-  ...setOut(on.wall.id),
+/** What everything put on a wall waits for: its ground is ready, and no mask from around a corner lies on it. */
+export const groundClear = (on: WorkWall, paints: Paints): (Wait | null)[] => [
   ...groundReady(on.wall),
   ...unmaskedAround(on, paints),
+];
+
+/** And what is put on it by lines: it is set out, too. */
+export const wallReady = (on: WorkWall, paints: Paints): (Wait | null)[] => [
+  ...setOut(on.wall.id),
+  ...groundClear(on, paints),
 ];
 
 /** Masks of a base lie on what is painted around its corners before: that takes tape. */

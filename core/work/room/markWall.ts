@@ -5,12 +5,16 @@ import { objectMinutes } from "../objects/care";
 import type { WorkMarking, WorkInput, WorkWall } from "../workInput";
 import { unmaskedAround } from "./besideBases";
 import { curedUnder } from "../curedUnder";
-import { waitFor, waitIfAny, type StepDraft } from "../step";
+import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { groundReady } from "./groundReady";
 
-/** Marks go on what is dry: the washed and mended wall, or its new base. */
-export function markWall(on: WorkWall, { work, paints }: WorkInput): StepDraft[] {
+/** Marks go on what is dry: the washed and mended wall, its new base, or the colour `onTop` that all of it is rolled in. */
+export function markWall(
+  on: WorkWall,
+  { work, paints }: WorkInput,
+  onTop: readonly Wait[] = [],
+): StepDraft[] {
   const { wall, marking, isPapered } = on;
   const { marks, isLevelled, chips } = marking;
   if (marks.length === 0) return [];
@@ -43,6 +47,7 @@ export function markWall(on: WorkWall, { work, paints }: WorkInput): StepDraft[]
       isPapered ? curedUnder(based) : based,
       waitIfAny(wallStep(wall.id, "peel-base")),
       ...unmaskedAround(on, paints),
+      ...onTop,
     ],
     say: said("mark", {
       wall: wall.id,

@@ -1,12 +1,12 @@
 import type { Paint } from "../../paint/schema";
 import type { EdgePiece } from "../../tape/tapePiece";
-import { runsPastMm } from "../../trade/constants";
 import { did } from "../act";
 import { filmMl } from "../filmMl";
 import type { WorkRegion, WorkWall } from "../workInput";
 import type { StepDraft } from "../step";
 import type { TapeBundle } from "./bundleTape";
 import { peelingOf, sealingOf } from "./didTape";
+import type { RunsPast } from "./runsPast";
 import { goesOf, stretchesOfGoes, type Go, type Portion } from "./stretches";
 
 /** One coat of one paint in a round. */
@@ -19,8 +19,8 @@ interface CoatOfRound {
   /** Tape that comes off with it, and tape up to it whose edges are sealed wet, stretch by stretch. */
   readonly off: readonly TapeBundle[];
   readonly sealed: readonly TapeBundle[];
-  /** Regions that it is carried past the line of, and along how many mm. */
-  readonly past: ReadonlyMap<string, number>;
+  /** How far it is carried past its lines. */
+  readonly past: RunsPast;
   readonly isFloated: boolean;
 }
 
@@ -39,8 +39,9 @@ export function workOfCoat(
   const latest = ({ beside }: EdgePiece) =>
     Math.max(0, ...beside.flatMap((region) => last.get(region) ?? []));
   const areaM2 = regions.reduce((sum, region) => sum + region.areaM2, 0);
-  const isPast = regions.some(({ id }) => past.has(id));
-  const pastM = regions.reduce((sum, { id }) => sum + (past.get(id) ?? 0), 0) / 1000;
+  const isPast = regions.some(({ id }) => past.alongMm.has(id));
+  const alongMm = regions.reduce((sum, { id }) => sum + (past.alongMm.get(id) ?? 0), 0);
+  const pastM2 = past.restM2 > 0 ? past.restM2 : (alongMm * past.pastMm) / 1e6;
   const before = sealingOf(sealed, heightMm, { coat, stretchOf: earliest });
   const after = peelingOf(off, heightMm, latest);
   const own = did(
@@ -50,11 +51,11 @@ export function workOfCoat(
     {
       coat,
       with: paint.id,
-      ...(isPast && { pastMm: runsPastMm, pastM }),
-      ml: filmMl(paint, areaM2 + (pastM * runsPastMm) / 1000, wall.texture),
+      ...(isPast && { pastMm: past.pastMm, pastM2 }),
+      ml: filmMl(paint, areaM2 + pastM2, wall.texture),
       ...(isFloated && { tools: ["brush-wide"] }),
       heightMm,
-      rolledM2: areaM2,
+      rolledM2: areaM2 + past.restM2,
     },
   );
   return {

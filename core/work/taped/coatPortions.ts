@@ -17,13 +17,14 @@ export interface AlongEdges {
 /**
  * The regions of one coat with their minutes. Over tape one rolls; the brush goes where nothing guards: along the ends,
  * floor, ceiling and openings, and up to what is done by hand. The smallest visit takes its minutes, whatever it paints;
- * `visits` is on how many walls the colour is used in one go.
+ * `visits` is on how many walls the colour is used in one go, `restM2` what is rolled with the regions beyond their lines.
  */
 export function coatPortions(
   regions: readonly WorkRegion[],
   { byHand, peeledM, sealedM, climbingMin }: AlongEdges,
   rates: Rates,
   visits: number,
+  restM2 = 0,
 ): Portion[] {
   const edges = regions.reduce((sum, { edgeMm }) => sum + edgeMm, 0);
   const surface = Math.max(
@@ -35,7 +36,7 @@ export function coatPortions(
     region: id,
     minutes:
       perimeterMm / 1000 / rates.cuttingIn_m_min +
-      areaM2 / rates.rolling_m2_min +
+      (areaM2 * (1 + restM2 / surface)) / rates.rolling_m2_min +
       (along * edgeMm) / edges +
       (climbingMin * areaM2) / surface,
   }));

@@ -8,6 +8,7 @@ import { metresOf } from "./bundles";
 import { coatPortions } from "./coatPortions";
 import { lastRound } from "./inRounds";
 import { RoundRegions } from "./roundRegions";
+import { placeOf, runsPast, type RunsPast } from "./runsPast";
 
 /** Tape as it comes off: with the last coat of one colour, or in a visit of its own once that is dry. */
 export interface ComingOff {
@@ -18,17 +19,11 @@ export interface ComingOff {
   readonly strands: "rounds" | "time" | null;
 }
 
-/** Where an edge is, whichever round it is taped in. */
-const boundaryOf = ({ line, under, path, length }: EdgePiece): string => {
-  const { x, y } = path[0]!.a;
-  return [line, under, Math.round(x), Math.round(y), Math.round(length)].join(" ");
-};
-
 /** Which tape lies on each wall when: bundles of the rounds, by their places. */
 export class TapePlan {
   private readonly laidOn = new Map<string, readonly (readonly TapeBundle[])[]>();
   private readonly byHandOn = new Map<string, readonly (readonly TapeBundle[])[]>();
-  private readonly past = new Map<string, ReadonlyMap<string, number>>();
+  private readonly past = new Map<string, RunsPast>();
   private readonly offs = new Map<TapeBundle, ComingOff>();
   private readonly wallOf: ReadonlyMap<string, WorkWall>;
   readonly regions: RoundRegions["of"];
@@ -82,29 +77,21 @@ export class TapePlan {
     return this.offAt(wall, place).map((bundle) => this.comesOff(on, bundle));
   }
 
-  /**
-   * The regions of a round on a wall that are painted past a boundary, since what is beyond it is painted only later, each with
-   * how long such boundaries are, mm: a line that is taped again is one.
-   */
-  runningPast(wall: string, place: number): ReadonlyMap<string, number> {
-    const kept = this.past.get(`${wall} ${place}`);
-    if (kept) return kept;
-    const { regions } = this.wallOf.get(wall)!;
-    const { group } = this.site.rounds[place]!;
-    const past = new Map<string, number>();
-    const seen = new Set<string>();
-    for (const piece of this.edgesOf(wall)) {
-      const { under, centred, byHand, upTo } = piece;
-      if (under === null || centred || byHand === "float" || regions[under]!.group !== group) continue;
-      if (!upTo.every((side) => this.firstPlace(side.group) > place)) continue;
-      const { id } = regions[under]!;
-      const key = boundaryOf(piece);
-      past.set(id, (past.get(id) ?? 0) + (seen.has(key) ? 0 : piece.length));
-      seen.add(key);
+  /** How far what is painted on a wall in a round is carried past its boundaries, under what comes later there. */
+  runningPast(wall: string, place: number): RunsPast {
+    const key = `${wall} ${place}`;
+    let known = this.past.get(key);
+    if (!known) {
+      known = runsPast(this.wallOf.get(wall)!, this.edgesOf(wall), this.site.rounds, place);
+      this.past.set(key, known);
     }
-    this.past.set(`${wall} ${place}`, past);
-    return past;
+    return known;
   }
+
+  /** Whether all of a wall is rolled in the colour of a round, and its lines struck on that: no tape of the round is laid by them. */
+  isStruckOn = (wall: string, place: number): boolean =>
+    this.runningPast(wall, place).restM2 > 0 &&
+    !this.laid(wall, place).some(({ pieces }) => pieces.some(({ piece }) => piece.cuts !== null));
 
   /** Whether what is painted on a wall in a round meets, at an external corner, what is floated up to it only later. */
   turnsArris(wall: string, place: number): boolean {
@@ -115,7 +102,7 @@ export class TapePlan {
         byHand === "float" &&
         under !== null &&
         regions[under]!.group === group &&
-        upTo.every((side) => this.firstPlace(side.group) > place),
+        upTo.every((side) => placeOf(side.group, this.site.rounds) > place),
     );
   }
 
@@ -125,16 +112,13 @@ export class TapePlan {
     underGroup !== null &&
     underGroup > 0 &&
     pieces.some(({ piece }) => !piece.centred) &&
-    upTo.every((side) => this.firstPlace(side.group) === place);
+    upTo.every((side) => placeOf(side.group, this.site.rounds) === place);
 
   /** All edges on a wall, taped and done by hand. */
   private edgesOf = (wall: string): EdgePiece[] => [
     ...(this.site.laid.get(wall)?.flat() ?? []),
     ...(this.site.byHand.get(wall)?.flat() ?? []),
   ];
-
-  private firstPlace = (group: number): number =>
-    this.site.rounds.findIndex((round) => round.group === group);
 
   private comesOff(on: WorkWall, bundle: TapeBundle): ComingOff {
     let known = this.offs.get(bundle);
@@ -212,7 +196,8 @@ export class TapePlan {
     const byHand = this.byHand(wall, place).filter(({ upTo }) => upTo.some((side) => side.paint === paint));
     const along = { byHand, peeledM: 0, sealedM: 0, climbingMin: climbingMin(this.wallOf.get(wall)!) };
     const { rates } = this.site.work;
-    return coatPortions(regions, along, rates, this.visits(round, paint)).reduce(
+    const { restM2 } = this.runningPast(wall, place);
+    return coatPortions(regions, along, rates, this.visits(round, paint), restM2).reduce(
       (sum, { minutes }) => sum + minutes,
       0,
     );

@@ -3,13 +3,13 @@ import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
-import { runsPastMm } from "../../trade/constants";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import { climbingMin } from "../room/access";
 import { leftOfWait } from "../room/youngBase";
-import { wallReady } from "../room/besideBases";
+import { groundClear, wallReady } from "../room/besideBases";
+import { markWall } from "../room/markWall";
 import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
@@ -26,7 +26,7 @@ import { divideIntoGoes } from "./stretches";
 import { TapePlan, type ComingOff } from "./tapePlan";
 
 /**
- * Taping, sealing, painting and peeling of every round. `ready` tells for each wall what has to be over before anything
+ * Setting out, taping, sealing, painting and peeling of every round. `ready` tells for each wall what has to be over before anything
  * more is done on it: all that was painted there, and the tape that lay on it off again.
  */
 export function listTapedSteps(site: WorkInput): {
@@ -35,9 +35,11 @@ export function listTapedSteps(site: WorkInput): {
   readonly findings: readonly Finding[];
 } {
   const taped = new TapedSteps(site);
+  for (const wall of site.walls) if (taped.struckOn(wall) === null) taped.addMarks(wall);
   site.rounds.forEach((round, place) => {
     for (const wall of site.walls) taped.addTaping(wall, round, place);
     for (const wall of site.walls) taped.addPainting(wall, round, place);
+    for (const wall of site.walls) if (taped.struckOn(wall) === place) taped.addMarks(wall);
   });
   const onMarked = site.walls.flatMap(({ wall }) => {
     const tape = site.rounds.flatMap((_, place) => taped.plan.laid(wall.id, place));
@@ -74,6 +76,22 @@ class TapedSteps {
     }
   }
 
+  /** The round whose colour is rolled over all of a wall, so that its lines are struck on that; null where there is none. */
+  struckOn = ({ wall }: WorkWall): number | null => {
+    const place = this.site.rounds.findLastIndex((_, at) => this.plan.isStruckOn(wall.id, at));
+    return place < 0 ? null : place;
+  };
+
+  /** What a wall's marks are struck on is dry by then. */
+  addMarks(on: WorkWall): void {
+    const dry = this.struckOn(on) === null ? [] : this.onWall.get(on.wall.id)!;
+    this.steps.push(...markWall(on, this.site, dry));
+  }
+
+  /** What has to be over before anything of a round is put on a wall. */
+  private isReady = (on: WorkWall, place: number): (Wait | null)[] =>
+    place <= (this.struckOn(on) ?? -1) ? groundClear(on, this.paints) : wallReady(on, this.paints);
+
   addTaping(on: WorkWall, round: Round, place: number): void {
     const { wall } = on;
     const tape = this.plan.laid(wall.id, place);
@@ -90,7 +108,7 @@ class TapedSteps {
           coat: round.coat,
           ids,
           tape,
-          after: [...wallReady(on, this.paints), ...under, ...done, again],
+          after: [...this.isReady(on, place), ...under, ...done, again],
           say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
           heightMm: on.workTopMm,
         },
@@ -168,13 +186,16 @@ class TapedSteps {
       const sealedM = edgeMetresOf(sealed);
       const seals = sealed.length === 0 ? null : sealsOf(sealed);
       const along = { byHand, peeledM, sealedM, climbingMin: climbingMin(wall) };
-      const portions = coatPortions(regions, along, this.site.work.rates, visits);
-      const goes = divideIntoGoes(portions, paint.openMin * warmestOpenShare);
+      const past = this.plan.runningPast(wall.wall.id, place);
+      const portions = coatPortions(regions, along, this.site.work.rates, visits, past.restM2);
+      // A wall that is rolled all over is one field, as under its base.
+      const limit = past.restM2 > 0 ? Infinity : paint.openMin * warmestOpenShare;
+      const goes = divideIntoGoes(portions, limit);
       const minutes = goes.reduce((sum, go) => sum + go.minutes, 0);
       const shared = coat === last ? besideOthers(peeled, paint, minutes, painted, this.plan) : noOthers;
       const off = coat === last ? peeled.map(({ bundle }) => bundle) : [];
       const work = workOfCoat(wall, {
-        past: this.plan.runningPast(wall.wall.id, place),
+        past,
         paint,
         coat,
         regions,
@@ -214,7 +235,8 @@ class TapedSteps {
           handM: metresOf(byHand.filter((bundle) => bundle.byHand === "cut")),
           stretches: goes.length,
           turns: this.plan.turnsArris(wall.wall.id, place),
-          past: work.does.some(({ pastMm = 0 }) => pastMm > 0) ? runsPastMm : null,
+          past: past.restM2 === 0 && work.does.some(({ pastMm = 0 }) => pastMm > 0) ? past.pastMm : null,
+          overAll: past.restM2 > 0,
           seals,
           sealedM: this.site.sealsWet ? null : sealedM,
         }),
@@ -234,7 +256,7 @@ class TapedSteps {
         this.plan.laid(other.wall.id, place).some(({ corner }) => corner === wall.id),
     );
     return [
-      ...wallReady(on, this.paints),
+      ...this.isReady(on, place),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
       ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.waitBeside(on, bundle)),

@@ -35,10 +35,10 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): Pain
 export function carriedPast({ walls }: WorkInput, drafts: readonly StepDraft[]): PaintUse[] {
   const textures = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
   return drafts.flatMap(({ wall, does }) =>
-    does.flatMap(({ with: paint, pastM = 0 }): PaintUse[] => {
+    does.flatMap(({ with: paint, pastM2 = 0 }): PaintUse[] => {
       const texture = wall === undefined ? undefined : textures.get(wall);
-      return paint !== undefined && texture !== undefined && pastM > 0
-        ? [{ paint, wall: wall!, texture, areaM2: 0, sealMm: 0, pastMm: pastM * 1000 }]
+      return paint !== undefined && texture !== undefined && pastM2 > 0
+        ? [{ paint, wall: wall!, texture, areaM2: 0, sealMm: 0, pastM2 }]
         : [];
     }),
   );
