@@ -11,6 +11,7 @@ import { standOn, type Access } from "../work/room/access";
 import { finishWall } from "../work/room/finishWall";
 import { mixPaints } from "../work/room/mixPaints";
 import { inTurnOfBases } from "../work/room/besideBases";
+import { paperLast } from "../work/room/paperLast";
 import { prepareWall } from "../work/room/prepareWall";
 import { protectRoom, putBack } from "../work/room/protectRoom";
 import { roomSundries } from "../work/room/roomSundries";
@@ -118,12 +119,12 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   if (walls.length === 0) return noDrafts;
   const taped = listTapedSteps(site);
   const own = contributionsOf(laidOut, site, taped.ready);
-  const steps = [
+  const steps = paperLast([
     ...protectRoom(walls),
     ...inTurnOfBases(walls).flatMap((wall) => prepareWall(wall, site)),
     ...taped.steps,
     ...own.flatMap((contribution) => contribution.steps),
-  ];
+  ]);
   steps.push(...washTools(steps, site));
   // What a finish has masked is off before marks are rubbed out.
   const unmasked = own

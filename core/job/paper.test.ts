@@ -10,7 +10,9 @@ const document = (finish: object = {}, wall: object = {}, job: object = {}) => (
   format: "jacaranda-job/1",
   name: "Paper",
   paints: [{ id: "oyster", packs: [{ size: "1 L", price: 16 }] }],
-  walls: [{ id: "w", width: 3150, height: 2655, base: "oyster", ...wall }],
+  walls: [
+    { id: "w", width: 3150, height: 2655, base: "oyster", leftEdge: "stop", rightEdge: "stop", ...wall },
+  ],
   finishes: [
     {
       id: "f",
@@ -45,7 +47,21 @@ const leaning = {
   },
 };
 
+const corners = { leftEdge: "internal", rightEdge: "internal" };
+
 describe("sheets", () => {
+  it.each([
+    // 10 of 530 is trimmed in the corner that it starts in: 520, and 3150 - 520 - 4 x 530 = 510 at the other end.
+    ["left", corners, [520, 1050, 1580, 2110, 2640], 510],
+    ["right", corners, [510, 1040, 1570, 2100, 2630], 510],
+    // The other end is butted to: it has nothing to do with the corner.
+    ["left", { ...corners, leftEdge: "external" }, [530, 1060, 1590, 2120, 2650], 500],
+    ["centre", corners, [250, 780, 1310, 1840, 2370, 2900], 250],
+  ])("from %o between corners %o", (start, ends, seams, lastWidth) => {
+    const { seams: found, lastWidth: last } = paperOf({ start }, ends);
+    expect([found, last]).toEqual([seams, lastWidth]);
+  });
+
   it.each([
     // 3150 is five rolls' widths of 530 and 500 over.
     ["left", [530, 1060, 1590, 2120, 2650], 500],
@@ -110,13 +126,13 @@ describe("sheets", () => {
     );
     const [w, v] = run.walls.map(({ sheets }) => sheets![0]!);
     expect(w!.drops.map(({ n, from, to }) => [n, from, to])).toEqual([
-      [1, 0, 530],
-      [2, 530, 800],
+      [1, 0, 520],
+      [2, 520, 800],
     ]);
     expect(v!.drops.map(({ n, from, to }) => [n, from, to])).toEqual([
-      [2, 0, 260],
-      [3, 260, 790],
-      [4, 790, 900],
+      [2, 0, 250],
+      [3, 250, 780],
+      [4, 780, 900],
     ]);
     // Four drops, three a roll: the second roll is opened on the second wall.
     expect([w!.rolls, v!.rolls]).toEqual([1, 1]);
@@ -235,7 +251,9 @@ describe("what is said of paper", () => {
 describe("hanging", () => {
   it("cuts over into corners by what they are out of plumb and a little, and tells what gap passes unseen", () => {
     const hang = (wall: object, job: object = {}) =>
-      planned({ start: "right" }, wall, { ...job }).steps.find(({ kind }) => kind === "hang")!.say;
+      planned({ start: "right" }, { ...corners, ...wall }, { ...job }).steps.find(
+        ({ kind }) => kind === "hang",
+      )!.say;
     expect(hang({})).toMatch(/cut 10 mm over and trim there: a gap of up to 1 mm/);
     expect(hang({ leftEdge: "external", rightEdge: "stop" })).not.toContain("Into the corners");
     expect(hang(leaning)).toContain("cut 22 mm over");

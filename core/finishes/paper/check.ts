@@ -3,15 +3,12 @@ import { trueWithinMm } from "../../trade/constants";
 import { obstaclesOf, type Obstacle } from "../../wall/clearance";
 import { nameOf } from "../../wall/surface";
 import { layOutPaper, type PaperLayout } from "./layout";
-import { mostSheets } from "./sheets";
+import { mostSheets, spareAt, spareMm } from "./sheets";
 
 /** An end sheet under this share of a roll's width is a sliver. */
 export const narrowShare = 0.25;
 /** A strip of a sheet beside an opening that is narrower tears and lifts, mm. */
 const leastStripMm = 40;
-/** What is left to trim into a corner, beside what that is out of plumb, mm. */
-export const spareMm = 10;
-
 /** Sheets that no roll is long enough for, slivers at ends and openings, seams over plates, ends out of plumb, rough grounds. */
 export function checkPaper(layout: PaperLayout): Finding[] {
   const { spec, strip, drops, count } = layout;
@@ -97,13 +94,13 @@ export function outOfPlumb({ parts }: PaperLayout["strip"]): { left: number; rig
   return { left: of(parts[0]!.wall.survey?.left), right: of(parts.at(-1)!.wall.survey?.right) };
 }
 
-/** A first sheet against an end that is out of plumb: the other end is truer, or it is hung with some spare into the corner. */
+/** A first sheet that is butted to an end that is out of plumb: the other end is truer, or it is hung with some spare there. */
 function checkPlumb({ spec, strip }: PaperLayout): Finding[] {
   const { start, roll } = spec;
   if (start !== "left" && start !== "right") return [];
   const out = outOfPlumb(strip);
   const other = start === "left" ? "right" : "left";
-  if (out[start] <= trueWithinMm) return [];
+  if (out[start] <= trueWithinMm || spareAt(strip)[start] > 0) return [];
   const { minX, maxX } = strip.extent;
   const seam = start === "left" ? minX + roll.width - spareMm : maxX - roll.width + spareMm;
   const cure: Cure =

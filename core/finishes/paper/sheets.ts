@@ -10,15 +10,25 @@ export const mostSheets = 1000;
 /** Narrower than this nothing of a sheet is left beside an end, mm. */
 export const leastPart = 0.05;
 
+/** What is left to trim into an inner corner, mm; a corner that is out of plumb takes that from its farthest place. */
+export const spareMm = 10;
+
+/** What a sheet has over at the ends of a strip, mm: it is trimmed in an inner corner, and butted to any other end. */
+export const spareAt = ({ parts }: Strip): { readonly left: number; readonly right: number } => ({
+  left: parts[0]?.wall.leftEdge === "internal" ? spareMm : 0,
+  right: parts.at(-1)?.wall.rightEdge === "internal" ? spareMm : 0,
+});
+
 /** Where one seam stands in the strip; all others are whole widths of the roll from it. */
-export function seamOf({ start, roll }: Pick<PaperSpec, "start" | "roll">, { extent }: Strip): number {
+export function seamOf({ start, roll }: Pick<PaperSpec, "start" | "roll">, strip: Strip): number {
+  const { extent } = strip;
   const middle = (extent.minX + extent.maxX) / 2;
   if (typeof start === "object") return start.seam;
   switch (start) {
     case "left":
-      return extent.minX;
+      return extent.minX - spareAt(strip).left;
     case "right":
-      return extent.maxX;
+      return extent.maxX + spareAt(strip).right;
     case "centre":
       return middle + roll.width / 2;
     case "seam":

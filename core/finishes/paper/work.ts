@@ -6,9 +6,9 @@ import { finishStep } from "../../work/keys";
 import { waitFor, type StepDraft, type Stretch } from "../../work/step";
 import { resolvedMmPerMetre } from "../../trade/constants";
 import type { FinishPart, PartOfWall, Site } from "../defineCraft";
-import { outOfPlumb, spareMm } from "./check";
+import { outOfPlumb } from "./check";
 import type { Drop, PaperLayout } from "./layout";
-import { leastPart } from "./sheets";
+import { leastPart, spareMm } from "./sheets";
 
 /** Minutes for pulling the test patch off, and for cutting one drop to its length. */
 const minutes = { patch: 5, cutting: 3 } as const;
