@@ -28,7 +28,7 @@ it("stays small, however many pieces there are", () => {
 
 it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks", () => {
   const job = parsed({
-    ...oneWall({ width: 3000, height: 2600, skirting: 0 }, {}),
+    ...oneWall({ width: 3000, height: 2600, skirting: 0, leftEdge: "stop" }, {}),
     finishes: [
       { id: "l", on: "w", kind: "limewash", paint: "kelp" },
       { id: "p", on: "w", kind: "paper", roll: { width: 500, length: 10050 }, hex: "#123456" },

@@ -202,13 +202,15 @@ function checkFrame(days: Days, wallId: string): void {
   const lastOf = (...kinds: PlanStep["kind"][]) => Math.max(0, ...of(kinds).map(({ end }) => end));
   const firstOf = (...kinds: PlanStep["kind"][]) =>
     Math.min(Infinity, ...of(kinds).map(({ start }) => start));
+  // A wall that is rolled all over in its first colour is set out on that.
+  const isOver = of(["paint"]).some(({ does }) => does.some(({ past_mm = 0 }) => past_mm > 25));
   const chain = [
     ["plates-off"],
     ["wash-wall"],
     ["prepare", "sand"],
     ["prime"],
     ["base"],
-    ["mark"],
+    ...(isOver ? [] : [["mark"]]),
     ["tape", "seal", "paint", "peel"],
     ["rub-out"],
     ["touch-up"],

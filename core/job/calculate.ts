@@ -7,7 +7,7 @@ import { workHoursOf } from "../sequence/workHours";
 import { longestField } from "../work/stepList";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
-import { contribute, usesOf, type JobWork } from "./contribute";
+import { contribute, isWorked, usesOf, type JobWork } from "./contribute";
 import type { LaidOutJob } from "./orderedWall";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
@@ -17,9 +17,9 @@ import { allSundries } from "./allSundries";
 /** What a job comes to in one school of rounds. */
 export function workOut(laidOut: LaidOutJob, walls: readonly WorkWall[], school: School): WorkedOut {
   const work = contribute(laidOut, walls, school);
-  const { steps, site } = work;
-  const isRefused = refuseClimate(site.work) !== null || steps.length === 0;
-  return { work, schedule: isRefused ? null : schedule(steps, site.work) };
+  const { crews, site } = work;
+  const isRefused = refuseClimate(site.work) !== null || !isWorked(work);
+  return { work, schedule: isRefused ? null : schedule(crews, site.work) };
 }
 
 /** A job's work in one school, and when it is done. */

@@ -6,9 +6,11 @@ import { batchesOf, componentsOf, inOrderOfMaking, tintLoad, type Batches } from
 import { rankPacks, type PackChoice } from "../paint/choosePacks";
 import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
+import { brushUpToM2, smallRollerUpToM2, toolKeepsMl } from "../trade/constants";
 import { isOf } from "../trade/materials";
 import type { PaintUse } from "../work/contribution";
-import { isRolled, toolSessions } from "../work/room/washTools";
+import type { StepDraft } from "../work/step";
+import { toolSessions } from "../work/room/washTools";
 import type { JobWork } from "./contribute";
 import { countSessions } from "../work/taped/tapedWork";
 import type { OrderedWall } from "./orderedWall";
@@ -44,11 +46,14 @@ export function calculatePaint(
   { site, drafts }: Pick<JobWork, "site" | "drafts">,
 ): { paint: PaintOfJob[]; findings: Finding[] } {
   const sessionsOf = toolSessions(drafts);
-  // Brush and roller keep paint once a session; what is not worked out day by day yet has one a round.
-  const sessions = (paint: string): number =>
-    drafts.length === 0
-      ? countSessions(paint, site)
-      : sessionsOf(paint).filter((used) => used.some(isRolled)).length;
+  const kept = (paint: string, own: readonly PaintUse[]): number => {
+    const rolled = sessionsOf(paint).reduce((sum, used) => sum + keptBy(toolsOf(used, paint)), 0);
+    if (rolled > 0) return rolled;
+    // What is not rolled, or not worked out day by day, has tools that keep as much as a roller for it would.
+    const areaM2 = own.reduce((sum, use) => sum + use.areaM2, 0);
+    const isPrinted = own.some(({ printed }) => printed);
+    return areaM2 === 0 && isPrinted ? 0 : Math.max(1, countSessions(paint, site)) * keptBy(toolsFor(areaM2));
+  };
   const laidWalls = walls.filter(({ laid }) => laid);
   const usesOf = groupBy(uses, ({ paint }) => paint);
   // What is made comes before what it is made of.
@@ -57,7 +62,7 @@ export function calculatePaint(
   for (const paint of inOrderOfMaking(job.paints).order) {
     const [own = [], mixedMl = 0] = [usesOf.get(paint.id), intoMixes.get(paint.id)];
     if (own.length === 0 && mixedMl === 0) continue;
-    const colour = planColour(job, paint, own, mixedMl, laidWalls, sessions(paint.id));
+    const colour = planColour(job, paint, own, mixedMl, laidWalls, kept(paint.id, own));
     byPaint.set(paint.id, colour);
     const made = colour.paint.batches?.makeMl ?? 0;
     for (const [component, ml] of paint.mix ? componentsOf(paint.mix, made) : [])
@@ -73,6 +78,22 @@ export function calculatePaint(
   };
 }
 
+/** The tools that are wetted with a paint. */
+const toolsOf = (steps: readonly StepDraft[], paint: string): string[] =>
+  steps.flatMap(({ does }) =>
+    does.flatMap(({ with: own, rolledM2, tools = [] }) =>
+      own === paint && rolledM2 !== undefined ? tools : [],
+    ),
+  );
+
+/** Those that one would take for so many m2. */
+const toolsFor = (areaM2: number): string[] =>
+  areaM2 <= brushUpToM2 ? ["brush"] : ["brush", areaM2 <= smallRollerUpToM2 ? "roller-100" : "roller-230"];
+
+/** What they keep, each once, ml. */
+const keptBy = (tools: readonly string[]): number =>
+  [...new Set(tools)].reduce((sum, tool) => sum + (toolKeepsMl[tool] ?? 0), 0);
+
 interface Planned {
   readonly paint: PaintOfJob;
   readonly findings: readonly Finding[];
@@ -84,9 +105,9 @@ function planColour(
   uses: readonly PaintUse[],
   mixedMl: number,
   walls: readonly OrderedWall[],
-  sessions: number,
+  keptMl: number,
 ): Planned {
-  const need = calculateNeed(paint, uses, sessions, mixedMl);
+  const need = calculateNeed(paint, uses, keptMl, mixedMl);
   const toBuy = Math.max(0, need.needMl - paint.onHandMl);
   const tins = estimatePrices(paint.packs.filter((pack) => pack.inStock));
   const batches = paint.mix && batchesOf(paint.mix, toBuy, job.volumes);
@@ -106,7 +127,7 @@ function planColour(
       ...best,
       alternatives,
       walls: [...groupBy(uses, ({ wall }) => wall)].flatMap(([wall, own]) => {
-        const { areaM2, printedM2, filmMl } = calculateNeed(paint, own, 1);
+        const { areaM2, printedM2, filmMl } = calculateNeed(paint, own, 0);
         return areaM2 + printedM2 > 0 ? [{ wall, areaM2, filmMl }] : [];
       }),
       advice,

@@ -31,8 +31,8 @@ export interface JobWork {
   readonly school: School;
   readonly site: WorkInput;
   readonly drafts: readonly StepDraft[];
-  /** The drafts as they fit into days; none where they would be more than a plan may hold. */
-  readonly steps: readonly Step[];
+  /** The drafts as they fit into days for one person, for two, up to the whole crew; none where they would be more than a plan may hold. */
+  readonly crews: readonly (readonly Step[])[];
   /** What there is too much of. */
   readonly over: OverLimit | null;
   readonly tape: readonly TapeTotal[];
@@ -69,12 +69,12 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
   ];
   const tape = totalTape(pieces, job.edges.tapes);
   const { drafts, own, access, findings, over } = listWithin(laidOut, site);
-  const { steps, over: overSteps } = addWithin(drafts, site);
+  const { crews, over: overSteps } = addWithin(drafts, site);
   return {
     school,
     site,
     drafts,
-    steps,
+    crews,
     over: over ?? overSteps,
     tape,
     tools: toolsFor(drafts),
@@ -87,7 +87,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
 
 /** What all that is done uses: paint by wall, and what is bought beside it. */
 export const usesOf = (
-  { site, drafts, steps, tape, tools, own }: JobWork,
+  { site, drafts, crews, tape, tools, own }: JobWork,
   notOwned: readonly ToolItem[],
 ): {
   readonly paint: readonly PaintUse[];
@@ -96,7 +96,7 @@ export const usesOf = (
   paint: [...coatedPaint(site), ...carriedPast(site, drafts), ...own.flatMap(({ paint }) => paint)],
   sundries: [
     ...tapedSundries(site, tape),
-    ...roomSundries(site, steps.length > 0 ? drafts : []),
+    ...roomSundries(site, isWorked({ crews }) ? drafts : []),
     ...own.flatMap(({ sundries }) => sundries),
     ...toolsToBuy(tools, notOwned),
   ],
@@ -183,13 +183,19 @@ function listWithin(laidOut: LaidOutJob, site: WorkInput): Drafts & { readonly o
   }
 }
 
-function addWithin(drafts: readonly StepDraft[], { work }: WorkInput) {
-  const list = new StepList(workHoursOf(work), work.crew);
+/** Whether there is anything to do. */
+export const isWorked = ({ crews }: Pick<JobWork, "crews">): boolean => (crews[0]?.length ?? 0) > 0;
+
+function addWithin(drafts: readonly StepDraft[], { work }: WorkInput): Pick<JobWork, "crews" | "over"> {
   try {
-    for (const draft of drafts) list.add(draft);
-    return { steps: list.steps, over: null };
+    const crews = Array.from({ length: work.crew }, (_, index) => {
+      const list = new StepList(workHoursOf(work), index + 1);
+      for (const draft of drafts) list.add(draft);
+      return list.steps;
+    });
+    return { crews, over: null };
   } catch (error) {
     if (!(error instanceof OverLimit)) throw error;
-    return { steps: [], over: error };
+    return { crews: [], over: error };
   }
 }

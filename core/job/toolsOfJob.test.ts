@@ -17,8 +17,8 @@ const jobOf = (job: object, wall: object = {}) =>
 const toolsOf = (job: object, wall: object = {}) => jobOf(job, wall).tools.map(({ item }) => item);
 
 it("tools are those that the planned work asks for, by its heights, areas, texture and shapes", () => {
-  // 2.4 x 1.2 m up to 1.4 m on a smooth wall: nothing over 3 m2. Only to wash a wall of 2.5 m one stands on steps.
-  expect(toolsOf(block(1200))).toEqual([
+  // 2.4 x 0.6 m up to 0.8 m on a smooth wall: nothing over 1.5 m2. Only to wash a wall of 2.5 m one stands on steps.
+  expect(toolsOf(block(600))).toEqual([
     "tool-steps",
     "tool-lamp",
     "tool-bucket",
@@ -47,6 +47,34 @@ it("tools are those that the planned work asks for, by its heights, areas, textu
   };
   expect(toolsOf(disc)).toContain("tool-pin");
   expect(toolsOf({ finishes: [] })).toEqual([]);
+});
+
+it("brush and roller fit the pieces: strips and tight arcs take a sash brush, most in narrow ones a small roller", () => {
+  const bought = (job: object) =>
+    jobOf(job).sundries.flatMap(({ item }) => (/^(brush|roller)/.test(item) ? [item] : []));
+  const blocksOf = (...blocks: object[]) => ({
+    finishes: [
+      { id: "f", on: "w", kind: "blocks", blocks: blocks.map((own) => ({ colour: "kelp", ...own })) },
+    ],
+  });
+  const strip = (x: number, width: number) => ({ shape: "rectangle", x, y: 100, width, height: 2300 });
+  const disc = (radius: number) => ({ shape: "circle", centre: [2400, 1200], radius });
+  // 4 strips of 0.24 x 2.3 m are 2.2 m2, all under 250 wide; of 0.26 they are 2.4 m2, and take the wide one.
+  expect(bought(blocksOf(...[0, 1, 2, 3].map((n) => strip(100 + 500 * n, 240))))).toEqual([
+    "brush",
+    "roller-100",
+  ]);
+  expect(bought(blocksOf(...[0, 1, 2, 3].map((n) => strip(100 + 500 * n, 260))))).toEqual([
+    "brush",
+    "roller-230",
+  ]);
+  // Strips of 55 mm, 1.01 m2 in all, are brushed, and their edges sealed with the base's brush; a disc of 399 too, beside what is rolled; one of 400 takes the wide brush.
+  expect(bought(blocksOf(...[0, 1, 2, 3, 4, 5, 6, 7].map((n) => strip(100 + 300 * n, 55))))).toEqual([
+    "brush",
+    "brush-sash",
+  ]);
+  expect(bought(blocksOf(strip(100, 1000), disc(399)))).toEqual(["brush", "brush-sash", "roller-230"]);
+  expect(bought(blocksOf(strip(100, 1000), disc(400)))).toEqual(["brush", "roller-230"]);
 });
 
 it("what is not owned joins the shopping list with its price; what is owned costs nothing", () => {

@@ -49,6 +49,7 @@ function workOn(edges: Job["edges"], on: OrderedWall): WorkWall {
       group: groups[index]!,
       areaM2: face.area / 1e6,
       edgeMm: lengthOf(face.outer, ...face.holes),
+      tightestMm: tightestOf(face.outer, ...face.holes),
       perimeterMm: perimeters[index]!,
       technique,
       isHidden: pattern.sheets.length > 0 || broken.has(id),
@@ -131,6 +132,13 @@ function lengthOf(...contours: (readonly Curve[])[]): number {
   let sum = 0;
   for (const contour of contours) for (const curve of contour) sum += curveLength(curve);
   return sum;
+}
+
+function tightestOf(...contours: (readonly Curve[])[]): number {
+  let tightest = Infinity;
+  for (const contour of contours)
+    for (const curve of contour) if (curve.kind === "arc") tightest = Math.min(tightest, curve.radius);
+  return tightest;
 }
 
 /** How much of each region's edge nothing lies beyond: the wall's ends, floor, ceiling and openings; mm. */

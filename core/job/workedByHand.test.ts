@@ -32,7 +32,7 @@ const jobs: Readonly<Record<string, Worked>> = {
   // 2.12 x 2.5 m are four sheets of 530: 6.4 minutes to cover, 13.3 to wash. Three seams are marked, proved, and the end is read:
   // 10 + 7 x 1.5 = 20.5. Patch off and four drops cut: 5 + 4 x 3; hung at 12 each. Nothing is rubbed out or touched up.
   paper: {
-    wall: { width: 2120, height: 2500 },
+    wall: { width: 2120, height: 2500, leftEdge: "stop", rightEdge: "stop" },
     finish: { kind: "paper", roll: { width: 530, length: 10050 }, match: "free" },
     days: [
       "8:00 set-up 20, 8:20 clear 10, 8:30 cover 7, 8:37 wash-wall 14, 9:51 mark 21, 10:12 cut 17, 10:29 hang 48, 11:17 furniture-back 15, 11:32 close 20",

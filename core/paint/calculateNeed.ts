@@ -1,12 +1,4 @@
-import {
-  brushUpToM2,
-  leastTouchUpMl,
-  sealStripMm,
-  smallRollerUpToM2,
-  textureFactors,
-  toolKeepsMl,
-  touchUpShare,
-} from "../trade/constants";
+import { leastTouchUpMl, sealStripMm, textureFactors, touchUpShare } from "../trade/constants";
 import type { Texture } from "../trade/constants";
 import type { Paint } from "./schema";
 
@@ -47,13 +39,13 @@ export interface PaintNeed {
  * Paint for a job, in ml, with its terms:
  * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
  * past = what every coat covers past its lines, under what comes later: such a strip along each, or the rest of a wall that is rolled whole;
- * tools = what roller, tray and brush keep, once a session; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
+ * tools = `keptMl`, what roller, tray and brush keep, once a session, and what printing tools do; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
  * have all of these themselves.
  */
 export function calculateNeed(
   paint: Paint,
   uses: readonly PaintUse[],
-  sessions: number,
+  keptMl: number,
   mixedMl = 0,
 ): PaintNeed {
   if (uses.length === 0) return { ...nothingUsed, mixedMl, needMl: mixedMl };
@@ -67,23 +59,12 @@ export function calculateNeed(
   const filmMl = coatedMl + printedMl;
   const sealMl =
     sum((use) => (use.sealMm / 1000) * (sealStripMm / 1000) * textureFactors[use.texture]) * mlPerM2;
-  const pastMl =
-    sum(({ pastM2 = 0, texture }) => pastM2 * textureFactors[texture]) * mlPerM2;
+  const pastMl = sum(({ pastM2 = 0, texture }) => pastM2 * textureFactors[texture]) * mlPerM2;
   const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
-  // What is only printed wets no brush or roller.
-  const isCoated = sessions > 0 || printedM2 === 0;
-  const toolsMl =
-    (isCoated ? toolsKeep(areaM2) * Math.max(1, sessions) : 0) + sum(({ printed }) => printed?.toolsMl ?? 0);
+  const toolsMl = keptMl + sum(({ printed }) => printed?.toolsMl ?? 0);
   const touchUpMl = Math.max(leastTouchUpMl, touchUpShare * filmMl);
   const needMl = filmMl + sealMl + pastMl + toolsMl + touchUpMl + mixedMl;
   return { areaM2, printedM2, filmMl, sealMl, pastMl, toolsMl, touchUpMl, mixedMl, needMl };
 }
 
 const nothingUsed = { areaM2: 0, printedM2: 0, filmMl: 0, sealMl: 0, pastMl: 0, toolsMl: 0, touchUpMl: 0 };
-
-/** The brush that cuts in is always wetted; a roller joins it when there is enough to roll. */
-function toolsKeep(areaM2: number): number {
-  const { brush60, roller100, roller230 } = toolKeepsMl;
-  if (areaM2 <= brushUpToM2) return brush60;
-  return brush60 + (areaM2 <= smallRollerUpToM2 ? roller100 : roller230);
-}

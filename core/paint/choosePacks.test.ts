@@ -116,8 +116,8 @@ describe("calculateNeed", () => {
   it("adds up its terms", () => {
     const paint = paintSchema.parse({ id: "kelp", spreadRate_m2_per_l: 10, coats: 2 });
     // Film: 4 m2 x 2 coats x 1.1 / 10 = 0.88 l. Seal: 20 m x 0.025 m x 1.1 / 10 = 55 ml.
-    // 4 m2 is rolled: 180 + 30 ml, twice washed. Touch-up: 5 % of 880 = 44 ml.
-    const need = calculateNeed(paint, [{ texture: "light", areaM2: 4, sealMm: 20000 }], 2);
+    // A wide roller and a brush, twice washed: 420 ml. Touch-up: 5 % of 880 = 44 ml.
+    const need = calculateNeed(paint, [{ texture: "light", areaM2: 4, sealMm: 20000 }], 2 * (180 + 30));
     expect(need.filmMl).toBeCloseTo(880, 9);
     expect(need.sealMl).toBeCloseTo(55, 9);
     expect(need.toolsMl).toBe(420);

@@ -29,7 +29,7 @@ it("what is coated and printed with one paint adds up, each at its own spread", 
       { ...use, areaM2: 4 },
       { ...use, printed },
     ],
-    1,
+    30 + 180,
   );
   // 4 m2 x 2 coats / 10, and 1 m2 / 20; brush and the wide roller, and the dabber; 5 % of the film.
   expect(both).toMatchObject({
@@ -40,7 +40,7 @@ it("what is coated and printed with one paint adds up, each at its own spread", 
     touchUpMl: 42.5,
   });
   // Nothing printed: as before there were prints.
-  expect(calculateNeed(paint, [{ ...use, areaM2: 4 }], 1)).toMatchObject({
+  expect(calculateNeed(paint, [{ ...use, areaM2: 4 }], 210)).toMatchObject({
     printedM2: 0,
     filmMl: 800,
     toolsMl: 210,

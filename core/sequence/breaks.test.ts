@@ -21,7 +21,7 @@ describe("breaks", () => {
   });
   const clock = (time: number) => [Math.floor(time / 1440), time % 1440];
   const timesOf = (steps: readonly Step[], more: object = {}) =>
-    schedule(steps, work(more)).steps.map(({ step, start, end }) => [
+    schedule([steps], work(more)).steps.map(({ step, start, end }) => [
       step.id,
       ...clock(start),
       ...clock(end),
@@ -89,14 +89,12 @@ describe("breaks", () => {
       ids: [[index, index + 1] as const],
       minutes: 10,
     }));
-    const planned = schedule(
-      [
-        stepOf("mark", 440),
-        stepOf("coat", 60, { stretches, after: after("mark") }),
-        stepOf("next", 5, { after: [{ step: "coat", what: "recoat", minutes: 180 }] }),
-      ],
-      work({ break_min: 0, to: "16:50" }),
-    ).steps;
+    const steps = [
+      stepOf("mark", 440),
+      stepOf("coat", 60, { stretches, after: after("mark") }),
+      stepOf("next", 5, { after: [{ step: "coat", what: "recoat", minutes: 180 }] }),
+    ];
+    const planned = schedule([steps], work({ break_min: 0, to: "16:50" })).steps;
     // 8:20 and 440 minutes is 15:40; until 16:30 five stretches of ten are done, and the sixth would be none before then.
     expect(
       planned.map(({ step, start, end }) => [step.id, step.minutes, ...clock(start), ...clock(end)]),

@@ -18,16 +18,15 @@ interface Rule {
 const patienceMin = 20;
 
 /**
- * Orders worth timing, for one person up to the whole crew; what takes several at once then has the others come to it. They are found by
- * beginning, again and again, what can start first, with waits of certain lengths and by several rules for what comes
- * first. They depend on the steps and the hours alone, never on the temperature, and those for a crew include all for a
- * smaller one: so neither warmth nor one more person can make the best of them later.
+ * Orders worth timing for so many hands; what takes more at once has others come to it. They are found by beginning, again
+ * and again, what can start first, with waits of certain lengths and by several rules for what comes first. They depend on
+ * the steps and the hours alone, never on the temperature: so warmth cannot make the best of them later.
  */
 export function candidateOrders(
   steps: readonly Step[],
   links: Links,
   hours: WorkHours,
-  crew: number,
+  hands: number,
 ): Order[] {
   const rules: readonly Rule[] = [
     { ranks: byTail(steps, links), patience: 0 },
@@ -38,11 +37,9 @@ export function candidateOrders(
   const orders: Order[] = [];
   for (const factor of triedFactors) {
     const waits = waitsAt(links, factor);
-    for (let hands = 1; hands <= crew; hands++) {
-      for (const rule of rules) {
-        const order = listInTurn({ steps, links, waits, followers, hours, hands }, rule);
-        if (!orders.some((other) => isSameOrder(order, other))) orders.push(order);
-      }
+    for (const rule of rules) {
+      const order = listInTurn({ steps, links, waits, followers, hours, hands }, rule);
+      if (!orders.some((other) => isSameOrder(order, other))) orders.push(order);
     }
   }
   return orders;

@@ -9,6 +9,13 @@ import { runsOf } from "@/core/tests/runsOf";
 
 const work = (more: object = {}): Work => workSchemaOf({}).parse(more);
 
+/** Steps of which none is shared, by the whole crew. */
+const scheduled = (steps: readonly Step[], at: Work) =>
+  schedule(
+    Array.from({ length: at.crew }, () => steps),
+    at,
+  );
+
 /** Steps that each wait for some of those before them, for up to two days. */
 const randomSteps = fc
   .array(
@@ -63,7 +70,7 @@ describe("a schedule", () => {
     fc.assert(
       fc.property(randomSteps, randomWork, (steps, given) => {
         const at = work(given);
-        const { steps: planned, factor, end, soonest } = schedule(steps, at);
+        const { steps: planned, factor, end, soonest } = scheduled(steps, at);
         const byId = new Map(planned.map((step) => [step.step.id, step]));
         expect([...byId.keys()].sort()).toEqual(steps.map(({ id }) => id).sort());
         for (const { step, start, end: until, hand } of planned) {
@@ -134,7 +141,7 @@ describe("a schedule", () => {
             after: [{ step: "both", what: "touch-dry", minutes: least }],
             within: [{ step: "both", minutes: Math.ceil(least * 8) + 10 }],
           });
-          const { steps: planned, impossible, factor } = schedule([...steps, both, next], at);
+          const { steps: planned, impossible, factor } = scheduled([...steps, both, next], at);
           const of = (id: string) => planned.find(({ step }) => step.id === id)!;
           expect(new Set(of("both").hands).size).toBe(2);
           for (const { step, start, end, hands } of planned) {
@@ -164,16 +171,16 @@ describe("a schedule", () => {
         fc.double({ min: 0, max: 27, noNaN: true }),
         fc.double({ min: 0, max: 60, noNaN: true }),
         (steps, given, warmer, drier) => {
-          const { end } = schedule(steps, work(given));
+          const { end, impossible } = scheduled(steps, work(given));
           const warm = work({
             ...given,
             temperature: Math.min(35, given.temperature + warmer),
             humidity: Math.max(0, given.humidity - drier),
           });
           const dayOf = (time: number) => Math.floor((time - 1) / 1440);
-          expect(dayOf(schedule(steps, warm).end)).toBeLessThanOrEqual(dayOf(end));
-          const more = schedule(steps, work({ ...given, crew: given.crew + 1 }));
-          expect(dayOf(more.end)).toBeLessThanOrEqual(dayOf(end));
+          expect(dayOf(scheduled(steps, warm).end)).toBeLessThanOrEqual(dayOf(end));
+          const more = scheduled(steps, work({ ...given, crew: given.crew + 1 }));
+          if (impossible.length === 0) expect(more.end).toBeLessThanOrEqual(end);
         },
       ),
       runsOf(150),
@@ -194,7 +201,7 @@ describe("a schedule", () => {
         const few = steps.slice(0, 6);
         const at = work({ ...given, crew: 1 });
         const hours = workHoursOf(at);
-        const { end, factor } = schedule(few, at);
+        const { end, factor } = scheduled(few, at);
         const ends = orders(few.length).flatMap((order) => {
           const done = new Map<string, number>();
           let free = 0;

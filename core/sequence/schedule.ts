@@ -26,32 +26,27 @@ export interface Schedule {
   readonly impossible: readonly Impossible[];
 }
 
-/** The best of the candidate orders for a job's steps in its air and hours, with what each step is held by. */
-export function schedule(given: readonly Step[], work: Work): Schedule {
+/**
+ * The best of the candidate orders for a job's steps in its air and hours, with what each step is held by. `crews`: the steps
+ * as one person does them, as two do, and so on to the whole crew; what fewer do in less time is their plan.
+ */
+export function schedule(crews: readonly (readonly Step[])[], work: Work): Schedule {
   const hours = workHoursOf(work);
-  const steps = given.map((step) => (isBeyondADay(step, hours) ? { ...step, minutes: hours.usable } : step));
   const factor = waitFactor(work);
-  const links = linkSteps(steps);
-  const waits = waitsAt(links, factor);
   let best: Tried | null = null;
-  for (const order of candidateOrders(steps, links, hours, work.crew)) {
-    const times = timeOrder(steps, links, waits, order, hours);
-    const tried = { order, times, switches: countSwitches(steps, order) };
-    if (!best || isBetter(tried, best)) best = tried;
-  }
-  const { order, times } = best!;
+  crews.forEach((given, index) => {
+    best = bestOf(tryOrders(given, index + 1, hours, factor), best);
+  });
+  const { given, steps, links, waits, order, times, faults } = best!;
   const scheduled = splitAtNights(explain(steps, links, waits, order, times, hours));
   return {
     factor,
     steps: scheduled,
     end: times.end,
     critical: criticalOf(scheduled, times.end),
-    soonest: timeOrder(steps, links, waits, withAllHands(steps), hours).end,
+    soonest: Math.min(...[given, crews.at(-1)!].map((all) => soonestEnd(all, hours, factor))),
     impossible: [
-      ...given.flatMap((step): Impossible[] => [
-        ...(hours.isTooLong(step) ? [{ step, why: "too-long" } as const] : []),
-        ...((step.hands ?? 1) > work.crew ? [{ step, why: "too-few-hands" } as const] : []),
-      ]),
+      ...faults,
       ...[...new Set(times.late)].map((step): Impossible => ({ step: given[step]!, why: "too-late" })),
     ],
   };
@@ -61,43 +56,121 @@ export function schedule(given: readonly Step[], work: Work): Schedule {
 const isBeyondADay = ({ minutes, stretches }: Step, { usable }: WorkHours): boolean =>
   minutes > usable && (stretches?.length ?? 0) <= 1;
 
-interface Tried {
-  readonly order: Order;
-  readonly times: Times;
-  readonly switches: number;
+const withinADay = (given: readonly Step[], hours: WorkHours): Step[] =>
+  given.map((step) => (isBeyondADay(step, hours) ? { ...step, minutes: hours.usable } : step));
+
+/** Some steps, and what is the same for them in whatever order. */
+interface Timing {
+  readonly given: readonly Step[];
+  readonly steps: readonly Step[];
+  readonly links: Links;
+  readonly waits: Float64Array;
+  /** What cannot be done as it should be, however it is ordered. */
+  readonly faults: readonly Impossible[];
 }
 
-/**
- * What keeps more of the latest times is better, then what ends on an earlier day; on the same day a colour that is taken
- * up seldom is worth more than an hour, and then what ends sooner. (So neither warmth nor one more person can make the
- * last day later.)
- */
-function isBetter(a: Tried, b: Tried): boolean {
-  const keyOf = ({ times, switches }: Tried) =>
-    [times.late.length, Math.floor((times.end - 1) / minutesADay), switches, times.end] as const;
-  const [mine, other] = [keyOf(a), keyOf(b)];
+/** An order of so many hands, and what comes of it. */
+interface Tried extends Timing {
+  readonly order: Order;
+  readonly times: Times;
+}
+
+function tryOrders(given: readonly Step[], hands: number, hours: WorkHours, factor: number): Tried[] {
+  const steps = withinADay(given, hours);
+  const links = linkSteps(steps);
+  const waits = waitsAt(links, factor);
+  const faults = given.flatMap((step): Impossible[] => [
+    ...(hours.isTooLong(step) ? [{ step, why: "too-long" } as const] : []),
+    ...((step.hands ?? 1) > hands ? [{ step, why: "too-few-hands" } as const] : []),
+  ]);
+  return candidateOrders(steps, links, hours, hands).map((order) => ({
+    given,
+    steps,
+    links,
+    waits,
+    faults,
+    order,
+    times: timeOrder(steps, links, waits, order, hours),
+  }));
+}
+
+function soonestEnd(given: readonly Step[], hours: WorkHours, factor: number): number {
+  const steps = withinADay(given, hours);
+  const links = linkSteps(steps);
+  return timeOrder(steps, links, waitsAt(links, factor), withAllHands(steps), hours).end;
+}
+
+/** What ends within so many minutes of the soonest ends with it: then it matters how often one changes over. */
+const togetherMin = 30;
+
+const faultsOf = ({ faults, times }: Tried): number => faults.length + times.late.length;
+const lastDayOf = ({ times }: Tried): number => Math.floor((times.end - 1) / minutesADay);
+
+/** By the first of some keys that differs; negative where the first is better. */
+const compare = (mine: readonly number[], other: readonly number[]): number => {
   const at = mine.findIndex((value, index) => value !== other[index]);
-  return at >= 0 && mine[at]! < other[at]!;
+  return at < 0 ? 0 : mine[at]! - other[at]!;
+};
+
+const leastBy = (all: readonly Tried[], keysOf: (tried: Tried) => readonly number[]): Tried => {
+  const keys = new Map(all.map((tried) => [tried, keysOf(tried)]));
+  return all.reduce((best, tried) => (compare(keys.get(tried)!, keys.get(best)!) < 0 ? tried : best));
+};
+
+/**
+ * What has fewer faults is better, then what ends on an earlier day and sooner; of those that end together on a day what
+ * takes up a colour seldom, and then what has people stand about less. What `fewer` hands do is kept where it is no worse.
+ * (So neither warmth nor one more person can make the last day later, nor one more person the end.)
+ */
+function bestOf(tried: readonly Tried[], fewer: Tried | null): Tried {
+  const soonest = leastBy(tried, (one) => [faultsOf(one), one.times.end]);
+  const atMost = fewer && faultsOf(fewer) <= faultsOf(soonest) ? fewer.times.end : Infinity;
+  if (fewer && atMost <= soonest.times.end) return fewer;
+  const together = tried.filter(
+    (one) =>
+      faultsOf(one) === faultsOf(soonest) &&
+      lastDayOf(one) === lastDayOf(soonest) &&
+      one.times.end <= Math.min(atMost, soonest.times.end + togetherMin),
+  );
+  return leastBy(together, (one) => [countVisits(one), idleIn(one), one.times.end]);
 }
 
 /** To take up another colour is more of a break than to go on to another wall. */
-const colourSwitchWeight = 3;
+const colourWeight = 3;
 
 /** How often someone takes up another colour, or goes on to another wall. */
-function countSwitches(steps: readonly Step[], order: Order): number {
+function countVisits({ steps, order }: Tried): number {
   const at: { wall?: string; colour?: string }[] = [];
-  let switches = 0;
+  let visits = 0;
   order.steps.forEach((step, place) => {
     const { wall, colour } = steps[step]!;
     for (const hand of order.hands[place]!) {
       const before = at[hand] ?? {};
-      if (wall !== before.wall) switches++;
-      if (colour !== undefined && colour !== before.colour) switches += colourSwitchWeight;
+      if (wall !== before.wall) visits++;
+      if (colour !== undefined && colour !== before.colour) visits += colourWeight;
       at[hand] = { wall, colour: colour ?? before.colour };
     }
   });
-  return switches;
+  return visits;
 }
+
+/** Minutes for which people are there on a day and do nothing, between the first and the last that each does on it. */
+function idleIn({ order: { steps: turn, hands }, times: { starts, ends } }: Tried): number {
+  const lastOf = new Map<number, number>();
+  let idle = 0;
+  turn.forEach((step, place) => {
+    for (const hand of hands[place]!) {
+      const before = lastOf.get(hand);
+      const isSameDay = before !== undefined && sameDay(before, starts[step]!);
+      if (isSameDay) idle += starts[step]! - before;
+      lastOf.set(hand, ends[step]!);
+    }
+  });
+  return idle;
+}
+
+const sameDay = (a: number, b: number): boolean =>
+  Math.floor((a - 1) / minutesADay) === Math.floor((b - 1) / minutesADay);
 
 const withAllHands = (steps: readonly Step[]): Order => ({
   steps: [...steps.keys()],

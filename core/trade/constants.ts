@@ -60,11 +60,20 @@ export const touchUpShare = 0.05;
 export const leastTouchUpMl = 30;
 
 /** What a tool keeps for itself each time it is used and washed. */
-export const toolKeepsMl = { roller230: 180, roller100: 60, brush60: 30 } as const;
+export const toolKeepsMl: Readonly<Record<string, number>> = {
+  "roller-230": 180,
+  "roller-100": 60,
+  brush: 30,
+  "brush-sash": 30,
+};
 
-/** Painted area per colour up to which the smaller tool is taken. */
+/** Painted area per colour up to which the smaller tool is taken, and pieces that are narrower than a wide roller goes into, mm. */
 export const brushUpToM2 = 0.5;
-export const smallRollerUpToM2 = 3;
+export const smallRollerUpToM2 = 1.5;
+export const smallRollerUnderMm = 250;
+/** Strips narrower than that, and arcs that are tighter, take a small sash brush, mm. */
+export const sashUnderMm = 60;
+export const sashArcUnderMm = 400;
 
 /** A wall takes more paint than its area says, by its texture. */
 export const textureFactors = { smooth: 1, light: 1.1, heavy: 1.25, brick: 1.4, boards: 1.15 } as const;

@@ -82,6 +82,11 @@ export interface Did {
   readonly heightMm?: number;
   /** m2 that brush or roller coat in one go: by it a colour's roller is chosen. */
   readonly rolledM2?: number;
+  /** m2 of that in pieces that a wide roller does not go into, and in strips that are brushed. */
+  readonly narrowM2?: number;
+  readonly brushedM2?: number;
+  /** Some of it is too narrow or too round for a wide brush. */
+  readonly isTight?: boolean;
 }
 
 export const did = (

@@ -27,7 +27,9 @@ function readyFor(does: readonly Did[], paints: ReadonlyMap<string, Paint>): Sai
   const mixed = does.flatMap(({ act, ids }) => (act === "mix" ? ids : []));
   const opened = [...paintsIn({ does }), ...mixed.flatMap((id) => componentsOf(paints.get(id)!))];
   const colours = [...new Set(opened)].filter((id) => !paints.get(id)?.mix);
-  const isRolling = does.some(({ tools = [] }) => tools.includes("liner") || tools.includes("brush"));
+  const isRolling = does.some(({ tools = [] }) =>
+    tools.some((tool) => tool === "liner" || tool === "brush" || tool === "brush-sash"),
+  );
   return [
     ...(colours.length > 0 ? [said("ready-tins", { colours })] : []),
     ...(mixed.length > 0 ? [said("ready-mixing", {})] : []),

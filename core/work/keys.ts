@@ -42,7 +42,8 @@ export const paintStep = (wall: string, { round }: { round: number }, paint: str
 /** A finish's own, on one wall. */
 export const finishStep = (wall: string, finish: string, name: string): string => `${wall}/${finish}/${name}`;
 export const mixStep = (paint: string): string => `mix/${paint}`;
-export const washStep = (paint: string, session: string): string => `wash-tools-${paint}-${session}`;
+export const washStep = (paint: string, session: string, time = 1): string =>
+  `wash-tools-${paint}-${session}${time > 1 ? `-${time}` : ""}`;
 export const dayStep = (day: number, name: "set-up" | "close", hand: number): string =>
   `day-${day}/${name}-${hand + 1}`;
 /** A step that goes on, on another day or after another part. */

@@ -50,6 +50,11 @@ export const sundryKinds = {
   "sealer-clear": { name: "Sealer, clear", serves: sealerTubeMl, why: "why-sealer" },
   "sealer-white": { name: "Sealer, white", serves: sealerTubeMl, why: "why-sealer" },
   brush: { name: { metric: "Brush, 60 mm", imperial: 'Brush, 2 1/2"' }, serves: 1, why: "why-brush" },
+  "brush-sash": {
+    name: { metric: "Sash brush, 25 mm", imperial: 'Sash brush, 1"' },
+    serves: 1,
+    why: "why-brush-sash",
+  },
   "brush-wide": {
     name: { metric: "Brush, 100 mm", imperial: 'Brush, 4"' },
     serves: 1,

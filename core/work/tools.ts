@@ -46,21 +46,39 @@ const pileOf: Record<Texture, ToolItem> = {
   brick: "tool-pile-long",
 };
 
+/** What of a paint is rolled and brushed, m2: the most at once, and all of it with what of that is in narrow pieces. */
+interface Rolling {
+  most: number;
+  all: number;
+  narrow: number;
+  brushed: number;
+  isTight: boolean;
+}
+
 /**
  * The steps with what brush, roller and steps each of them takes: a colour has one roller, by the largest area that is rolled
- * at once in it, and the smallest are brushed; its pile is the wall's.
+ * at once in it and by what most of its pieces let in, and the smallest are brushed; its pile is the wall's.
  */
 export function equip(steps: readonly StepDraft[], { walls }: WorkInput): StepDraft[] {
-  const largest = new Map<string, number>();
-  for (const { with: paint, rolledM2 } of steps.flatMap(({ does }) => does))
-    if (paint !== undefined && rolledM2 !== undefined)
-      largest.set(paint, Math.max(largest.get(paint) ?? 0, rolledM2));
+  const rollings = new Map<string, Rolling>();
+  for (const one of steps.flatMap(({ does }) => does)) {
+    const { with: paint, rolledM2 = 0, narrowM2 = 0, brushedM2 = 0, isTight = false } = one;
+    if (paint === undefined || one.rolledM2 === undefined) continue;
+    const of = rollings.get(paint) ?? { most: 0, all: 0, narrow: 0, brushed: 0, isTight: false };
+    rollings.set(paint, {
+      most: Math.max(of.most, rolledM2),
+      all: of.all + rolledM2,
+      narrow: of.narrow + narrowM2,
+      brushed: of.brushed + brushedM2,
+      isTight: of.isTight || isTight,
+    });
+  }
   const textureOf = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
   return steps.map((step) => ({
     ...step,
     does: step.does.map((one) => {
       const texture = textureOf.get(one.wall ?? step.wall ?? "");
-      const more = [...rollingTools(one, largest, texture), ...stepsFor(one)];
+      const more = [...rollingTools(one, rollings, texture), ...stepsFor(one)];
       return more.length === 0 ? one : { ...one, tools: [...new Set([...(one.tools ?? []), ...more])] };
     }),
   }));
@@ -71,17 +89,17 @@ const stepsFor = ({ heightMm = 0 }: Did): ToolItem[] =>
 
 function rollingTools(
   { with: paint, rolledM2, heightMm = 0, act }: Did,
-  largest: ReadonlyMap<string, number>,
+  rollings: ReadonlyMap<string, Rolling>,
   texture: Texture = "smooth",
 ): string[] {
   if (paint === undefined) return [];
   if (rolledM2 === undefined) return act === "seal" ? ["brush"] : [];
-  const most = largest.get(paint)!;
-  if (most <= brushUpToM2) return ["brush"];
-  const size = most <= smallRollerUpToM2 ? "100" : "230";
+  const { most, all, narrow, brushed, isTight } = rollings.get(paint)!;
+  if (most <= brushUpToM2 || brushed > all / 2) return [isTight ? "brush-sash" : "brush"];
+  const size = most <= smallRollerUpToM2 || narrow > all / 2 ? "100" : "230";
   const isOnPole = size === "230" && heightMm > stepsAboveMm;
   const roller = [`roller-${size}`, `tool-frame-${size}`, pileOf[texture], "liner"];
-  return ["brush", ...roller, ...(isOnPole ? ["tool-pole"] : [])];
+  return ["brush", ...(isTight ? ["brush-sash"] : []), ...roller, ...(isOnPole ? ["tool-pole"] : [])];
 }
 
 /** The tools that the planned work asks for, in the order of their kinds. */

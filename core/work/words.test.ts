@@ -152,6 +152,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "why-flexible": { from: 2 },
   "why-sealer": { from: 2 },
   "why-brush": {},
+  "why-brush-sash": {},
   "why-brush-wide": {},
   "why-steps": {},
   "why-tower": {},

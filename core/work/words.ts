@@ -155,7 +155,20 @@ const stepWords = {
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
     `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let the colour dry.`,
   paint: (
-    { wall, colour, coat, isPeeled, isFloated, handM, stretches, past, overAll, seals, sealedM, turns }: PaintedCoat,
+    {
+      wall,
+      colour,
+      coat,
+      isPeeled,
+      isFloated,
+      handM,
+      stretches,
+      past,
+      overAll,
+      seals,
+      sealedM,
+      turns,
+    }: PaintedCoat,
     speech: Speech,
   ) =>
     [
@@ -245,6 +258,7 @@ const sundryWords = {
   "why-flexible": ({ from }: From, { run }: Speech) => `${run(from)} along curves, under the usual tape`,
   "why-sealer": sealerWhy,
   "why-brush": () => "one a colour, for cutting in and for sealing",
+  "why-brush-sash": () => "one a colour, small and pointed, for narrow strips and tight arcs",
   "why-brush-wide": () => "one a colour, to float the last strip on at an external corner",
   "why-roller-100": (_: unknown, { area }: Speech) => `one a colour, up to ${area(3)} at a time`,
   "why-roller-230": (_: unknown, { area }: Speech) => `one a colour, over ${area(3)} at a time`,

@@ -14,7 +14,9 @@ export interface WorkRegion {
   readonly areaM2: number;
   /** All around it, mm. */
   readonly edgeMm: number;
-  /** Of that, along the wall's ends, floor, ceiling and openings. */
+  /** Of the arcs in it the tightest one's radius, mm; Infinity where there is none. */
+  readonly tightestMm: number;
+  /** Of edgeMm, along the wall's ends, floor, ceiling and openings. */
   readonly perimeterMm: number;
   /** How its paint is put on. */
   readonly technique: string;

@@ -36,6 +36,7 @@ const sundryPrices: Record<SundryItem, number> = {
   "sealer-clear": 5.8,
   "sealer-white": 4.9,
   brush: 6.8,
+  "brush-sash": 4.8,
   "brush-wide": 9.4,
   "roller-100": 3.2,
   "roller-230": 5.9,

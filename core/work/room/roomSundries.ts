@@ -52,7 +52,10 @@ function toolsOf(steps: readonly StepDraft[]): SundryUse[] {
       ),
     ).size;
   return [
-    ...["brush", "roller-100", "roller-230"].map((item) => ({ item, amount: coloursWith(item) })),
+    ...["brush", "brush-sash", "roller-100", "roller-230"].map((item) => ({
+      item,
+      amount: coloursWith(item),
+    })),
     { item: "liner", amount: linersFor(steps) },
   ];
 }

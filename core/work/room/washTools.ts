@@ -12,24 +12,35 @@ export const isRolled = ({ does }: Pick<StepDraft, "does">): boolean =>
 /** Wrapped tools stay wet for so long between two uses, minutes by the labels. */
 const wrappedMin = 360;
 
+/** What a step's paint is put on with: a roller out of a tray, or what its finish has for it. */
+const toolsOf = (step: StepDraft): string =>
+  isRolled(step)
+    ? "roller"
+    : step.does
+        .flatMap(({ tools = [] }) => tools)
+        .sort()
+        .join(" ") || step.session!;
+
 /**
- * The uses of a colour's tools from wetting them to washing them: those of one round, or of one finish, and the next round's
- * too where that is due, by the labels, while they stay wet in their wrapping.
+ * The uses of a colour's tools from wetting them to washing them: all that is done with the same ones, as long as the next
+ * use is due, by the labels, while they stay wet in their wrapping.
  */
 export function toolSessions(steps: readonly StepDraft[]): (colour: string) => StepDraft[][] {
   const times = timesByLabels(steps);
   return (colour) => {
     const own = steps.filter((step) => step.session !== undefined && paintsIn(step).includes(colour));
-    const sessions: StepDraft[][] = [];
-    for (const used of groupBy(own, ({ session }) => session!).values()) {
-      const before = sessions.at(-1);
-      const due = Math.min(...used.map(({ id }) => times.get(id)!.start));
-      const done = before && Math.max(...before.map(({ id }) => times.get(id)!.end));
-      const isWrapped = done !== undefined && due - done <= wrappedMin;
-      if (before && isWrapped && before.some(isRolled) && used.some(isRolled)) before.push(...used);
-      else sessions.push([...used]);
-    }
-    return sessions;
+    const inTurn = own.sort((a, b) => times.get(a.id)!.start - times.get(b.id)!.start);
+    return [...groupBy(inTurn, toolsOf).values()].flatMap((uses) => {
+      const sessions: StepDraft[][] = [];
+      let wetUntil = -Infinity;
+      for (const use of uses) {
+        const { start, end } = times.get(use.id)!;
+        if (start <= wetUntil) sessions.at(-1)!.push(use);
+        else sessions.push([use]);
+        wetUntil = Math.max(wetUntil, end + wrappedMin);
+      }
+      return sessions;
+    });
   };
 }
 
@@ -52,19 +63,25 @@ function timesByLabels(steps: readonly StepDraft[]) {
 /** A colour's tools are washed once a session, after the last wall that uses it; between coats they are wrapped. */
 export function washTools(steps: readonly StepDraft[], { work, paints }: WorkInput): StepDraft[] {
   const sessionsOf = toolSessions(steps);
-  return [...paints.keys()].flatMap((colour) =>
-    sessionsOf(colour).map((used, index): StepDraft => ({
-      id: washStep(colour, used.at(-1)!.session!),
-      phase: "clean",
-      verb: "wash-tools",
-      does: [did("clean", "tool", [colour], { pass: index + 1 })],
-      colour,
-      round: used.at(-1)!.round,
-      minutes: work.rates.washingUp_min,
-      after: used.map(({ id }) => waitFor(id)),
-      say: said("wash-tools", { colour, isRolled: used.some(isRolled) }),
-      cautions: [said("care-drain", {})],
-      evening: [],
-    })),
-  );
+  return [...paints.keys()].flatMap((colour) => {
+    const named = new Map<string, number>();
+    return sessionsOf(colour).map((used, index): StepDraft => {
+      const { session, round } = used.at(-1)!;
+      const time = (named.get(session!) ?? 0) + 1;
+      named.set(session!, time);
+      return {
+        id: washStep(colour, session!, time),
+        phase: "clean",
+        verb: "wash-tools",
+        does: [did("clean", "tool", [colour], { pass: index + 1 })],
+        colour,
+        round,
+        minutes: work.rates.washingUp_min,
+        after: used.map(({ id }) => waitFor(id)),
+        say: said("wash-tools", { colour, isRolled: used.some(isRolled) }),
+        cautions: [said("care-drain", {})],
+        evening: [],
+      };
+    });
+  });
 }

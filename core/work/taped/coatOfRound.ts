@@ -1,5 +1,6 @@
 import type { Paint } from "../../paint/schema";
 import type { EdgePiece } from "../../tape/tapePiece";
+import { sashArcUnderMm, sashUnderMm, smallRollerUnderMm } from "../../trade/constants";
 import { did } from "../act";
 import { filmMl } from "../filmMl";
 import type { WorkRegion, WorkWall } from "../workInput";
@@ -22,6 +23,26 @@ interface CoatOfRound {
   /** How far it is carried past its lines. */
   readonly past: RunsPast;
   readonly isFloated: boolean;
+}
+
+/** How wide a piece is: as a rectangle of its area and edge, or a round one. */
+function widthOf({ areaM2, edgeMm }: WorkRegion): number {
+  const half = edgeMm / 2;
+  const rest = half * half - 4 * areaM2 * 1e6;
+  return rest > 0 ? (half - Math.sqrt(rest)) / 2 : half / 2;
+}
+
+/** What chooses the roller and the brush: how much is rolled, how much of that in narrow pieces, and whether any is tight. */
+function rolling(regions: readonly WorkRegion[], restM2: number) {
+  const under = (limit: number): number =>
+    regions.reduce((sum, region) => sum + (widthOf(region) < limit ? region.areaM2 : 0), 0);
+  const brushedM2 = restM2 > 0 ? 0 : under(sashUnderMm);
+  return {
+    rolledM2: regions.reduce((sum, { areaM2 }) => sum + areaM2, restM2),
+    narrowM2: restM2 > 0 ? 0 : under(smallRollerUnderMm),
+    brushedM2,
+    isTight: brushedM2 > 0 || regions.some(({ tightestMm }) => tightestMm < sashArcUnderMm),
+  };
 }
 
 /** Whether a paint is painted up to some tape. */
@@ -55,7 +76,7 @@ export function workOfCoat(
       ml: filmMl(paint, areaM2 + pastM2, wall.texture),
       ...(isFloated && { tools: ["brush-wide"] }),
       heightMm,
-      rolledM2: areaM2 + past.restM2,
+      ...rolling(regions, past.restM2),
     },
   );
   return {
