@@ -40,6 +40,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "float-corner": () => "Float the corner",
   "peel-dry": () => "Peel dry, and score",
   "take-reading": (count, { length }) => `Take ${length(count)} instead`,
+  "shift-bond": (count, { length }) => `Shift it, ${length(count)} at the least`,
   "best-start": (count, { length }) => `Widest ends, ${length(count)}`,
   "guide-lines": (count) => `A guide line every ${count === 1 ? "course" : `${count} courses`}`,
   "down-to-line": (count, { length }) => `Base down to ${length(count)}`,

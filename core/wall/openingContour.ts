@@ -1,7 +1,15 @@
 import { circleContour, rectangleContour } from "../geometry/contour";
-import { arcByAngles, segment, type Contour } from "../geometry/curve";
+import { arcByAngles, segment, type Box, type Contour } from "../geometry/curve";
 import { directionOf } from "../geometry/trig";
 import type { Opening } from "./schema";
+
+/** The upright box around an opening that is widened by a margin. */
+export const openingBox = ({ x, y, width, height }: Opening, margin: number): Box => ({
+  minX: x - margin,
+  minY: y - margin,
+  maxX: x + width + margin,
+  maxY: y + height + margin,
+});
 
 /**
  * The outline of an opening widened by `margin` mm on every side (0: the opening itself; its casing: what is

@@ -59,6 +59,8 @@ export interface Step {
   readonly isWet?: true;
   /** It shows every dab: nothing of it is touched up. */
   readonly leftAlone?: true;
+  /** What it puts on under its paint can be leaned on only after so many minutes. */
+  readonly driesMin?: number;
   /** Someone looks and decides whether what comes after may begin. */
   readonly gate?: "look" | "client";
   readonly wall?: string;

@@ -1,4 +1,5 @@
 import type { Box } from "../../geometry/curve";
+import type { Strip } from "../../wall/strip";
 import type { BrickSpec } from "./spec";
 
 /** A run of equal bricks along a course: where one of them begins, how wide each is, and from one to the next; mm. */
@@ -50,34 +51,84 @@ export function bricksIn({ from, width, pitch }: Row, minX: number, maxX: number
 /** Less of a brick than this is a last bit of a computation. */
 export const leastMm = 0.01;
 
-/** The narrowest first or last brick of all courses. */
-export function endPieceOf(spec: BrickSpec, from: number, courses: number, extent: Box): number {
-  const kinds = Math.min(courses, spec.bond === "third" ? 3 : 2);
+/** How many kinds of courses a bond has. */
+export const kindsOf = ({ bond }: BrickSpec, courses: number): number =>
+  Math.min(courses, bond === "stack" ? 1 : bond === "third" ? 3 : 2);
+
+/** The narrowest first or last brick of all courses; `fromRight` where the right end has a row of its own. */
+export function endPieceOf(
+  spec: BrickSpec,
+  from: number,
+  courses: number,
+  extent: Box,
+  fromRight = from,
+): number {
   let least = Infinity;
-  for (let course = 0; course < kinds; course++)
-    least = Math.min(least, narrowestEnd(rowOf(spec, course, from), extent));
+  for (let course = 0; course < kindsOf(spec, courses); course++) {
+    const [left, right] = [rowOf(spec, course, from), rowOf(spec, course, fromRight)];
+    least = Math.min(least, leftEnd(left, extent), rightEnd(right, extent));
+  }
   // Where all of a course is one joint, nothing is seen of any.
   return Math.max(0, least);
 }
 
-/** What of the first or of the last brick of a row lies between two ends, whichever is less. */
-function narrowestEnd(row: Row, ends: Box): number {
-  const { from, width, pitch } = row;
-  const first = Math.ceil((ends.minX - width - from) / pitch + 1e-9);
-  const last = Math.ceil((ends.maxX - from) / pitch - 1e-9) - 1;
-  const [left, right] = [seenOf(row, first, ends), seenOf(row, last, ends)];
-  return Math.min(
-    left > leastMm ? left : seenOf(row, first + 1, ends),
-    right > leastMm ? right : seenOf(row, last - 1, ends),
-  );
+/** What of the first brick of a row lies between two ends. */
+function leftEnd(row: Row, ends: Box): number {
+  const first = Math.ceil((ends.minX - row.width - row.from) / row.pitch + 1e-9);
+  const seen = seenOf(row, first, ends);
+  return seen > leastMm ? seen : seenOf(row, first + 1, ends);
+}
+
+/** What of the last one does. */
+function rightEnd(row: Row, ends: Box): number {
+  const last = Math.ceil((ends.maxX - row.from) / row.pitch - 1e-9) - 1;
+  const seen = seenOf(row, last, ends);
+  return seen > leastMm ? seen : seenOf(row, last - 1, ends);
 }
 
 const seenOf = ({ from, width, pitch }: Row, step: number, { minX, maxX }: Box): number =>
   Math.min(maxX, from + step * pitch + width) - Math.max(minX, from + step * pitch);
 
+/** Where a brick of the first course begins, x in the strip, on each wall by its id. */
+export type Starts = ReadonlyMap<string, number>;
+
+/**
+ * A bond goes on around the corners of a strip from one start; but where nothing else is asked for it starts at the first
+ * outside corner and goes around it: in the first course a whole brick meets that from either side, and on a further outside
+ * corner the wall after it begins anew.
+ */
+export function startsOf(spec: BrickSpec, courses: number, { parts, extent }: Strip): Starts {
+  const arrises = parts.flatMap(({ wall, offset }, index) => {
+    const before = parts[index - 1]?.wall;
+    return before && (before.rightEdge === "external" || wall.leftEdge === "external") ? [offset] : [];
+  });
+  const [first] = arrises;
+  if (spec.start !== "best" || first === undefined) {
+    const from = startOf(spec, courses, extent);
+    return new Map(parts.map(({ wall }) => [wall.id, from]));
+  }
+  const pitch = spec.face.width + spec.joint;
+  return new Map(
+    parts.map(({ wall, offset }) => {
+      const arris = arrises.findLast((at) => at <= offset);
+      // Numbered on from the first corner, so that no number comes twice.
+      const from =
+        arris === undefined ? first + spec.joint : arris - Math.ceil((arris - first) / pitch - 1e-9) * pitch;
+      return [wall.id, from];
+    }),
+  );
+}
+
+/** The narrowest piece at an end of a strip, as a bond starts there. */
+export function endsOf(spec: BrickSpec, courses: number, strip: Strip, starts: Starts): number {
+  const [first, last] = [strip.parts[0]!, strip.parts.at(-1)!].map(({ wall }) => starts.get(wall.id)!);
+  return endPieceOf(spec, first!, courses, strip.extent, last);
+}
+
 /** Where a brick of the first course begins. */
 export function startOf(spec: BrickSpec, courses: number, extent: Box): number {
   const { minX, maxX } = extent;
+  if (typeof spec.start === "object") return spec.start.at;
   const middle = (minX + maxX) / 2;
   const pitch = spec.face.width + spec.joint;
   switch (spec.start) {

@@ -53,6 +53,9 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
         ]
       : []),
     choice("Ends", "start"),
+    ...(typeof spec.start === "object"
+      ? [{ type: "length", label: "A brick begins at", path: ["start", "at"], value: spec.start.at } as const]
+      : []),
     { type: "paint", label: "Faces", path: ["colour"], value: colour, mayBeNone: false },
     ...accents.map((accent, index): CardField => ({
       type: "paint",

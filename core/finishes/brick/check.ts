@@ -1,11 +1,9 @@
 import type { Finding } from "../../findings/finding";
 import { leastBedMm, mostBricks } from "./courses";
-import { endPieceOf, startOf } from "./bond";
+import { endsOf, startsOf } from "./bond";
 import { guidesEnough } from "./guides";
+import { checkJambs, leastShare } from "./jambs";
 import type { BrickLayout } from "./layout";
-
-/** An end under a quarter of a face looks like a mistake. */
-const leastEnd = 0.25;
 
 /** Beds that are none, more bricks than anyone prints, and ends too narrow. */
 export function checkBrick(layout: BrickLayout): Finding[] {
@@ -14,7 +12,7 @@ export function checkBrick(layout: BrickLayout): Finding[] {
     return [{ code: "too-narrow", severity: "stop", values: { width: leastBedMm }, at: null }];
   if (count > mostBricks)
     return [{ code: "too-many-divisions", severity: "stop", values: { count, of: "bricks" }, at: null }];
-  return [...checkEnds(layout), ...checkGuides(layout)];
+  return [...checkEnds(layout), ...checkJambs(layout), ...checkGuides(layout)];
 }
 
 /** Guide lines that a hand can do without, and fewer than keep it within what shows. */
@@ -36,9 +34,9 @@ function checkGuides(layout: BrickLayout): Finding[] {
 }
 
 function checkEnds({ spec, strip, courses, endPieceMm }: BrickLayout): Finding[] {
-  if (endPieceMm >= spec.face.width * leastEnd) return [];
+  if (endPieceMm >= spec.face.width * leastShare) return [];
   const best = { ...spec, start: "best" } as const;
-  const better = endPieceOf(best, startOf(best, courses.count, strip.extent), courses.count, strip.extent);
+  const better = endsOf(best, courses.count, strip, startsOf(best, courses.count, strip));
   return [
     {
       code: "end-piece",

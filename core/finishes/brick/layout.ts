@@ -3,16 +3,16 @@ import { OnSurface } from "../../wall/onSurface";
 import type { Strip, StripPart } from "../../wall/strip";
 import type { Surface } from "../../wall/surface";
 import type { FinishContext, Laid } from "../defineFinish";
-import { bricksIn, endPieceOf, leastMm, rowOf, startOf, stepAtLeft } from "./bond";
+import { bricksIn, endsOf, leastMm, rowOf, startsOf, stepAtLeft, type Starts } from "./bond";
 import { layCourses, mostBricks, type Courses } from "./courses";
+import { partsOfFace } from "./jambs";
 import { mixingOf, type Mixing } from "./mixing";
 import { loadsOf, neighboursOf, tonesOf } from "./tones";
 import type { BrickSpec } from "./spec";
 
 export interface BrickLayout extends Laid<BrickSpec> {
   readonly courses: Courses;
-  /** Where a brick of the first course begins. */
-  readonly from: number;
+  readonly starts: Starts;
   readonly endPieceMm: number;
   readonly bricks: readonly Brick[];
   /** Metres of joint on each wall, by its id. */
@@ -27,10 +27,10 @@ export interface BrickLayout extends Laid<BrickSpec> {
 export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContext): BrickLayout {
   const { extent } = strip;
   const courses = layCourses(spec, extent);
-  const from = startOf(spec, courses.count, extent);
-  const endPieceMm = endPieceOf(spec, from, courses.count, extent);
+  const starts = startsOf(spec, courses.count, strip);
+  const endPieceMm = endsOf(spec, courses.count, strip, starts);
   const about = courses.count * ((extent.maxX - extent.minX) / (spec.face.width + spec.joint) + 2);
-  const laid = { spec, strip, context, courses, from, endPieceMm };
+  const laid = { spec, strip, context, courses, starts, endPieceMm };
   if (about > mostBricks || courses.bed < 0)
     return { ...laid, bricks: [], joints: new Map(), mixing: mixingOf([], []), count: Math.round(about) };
   const parts = strip.parts.filter((part): part is StripPart & { surface: Surface } => part.surface !== null);
@@ -46,12 +46,13 @@ export function layOutBrick(spec: BrickSpec, strip: Strip, context: FinishContex
   const joint = Math.max(spec.joint, courses.bed);
   const tones = tonesOf(spec, places, joint);
   const turns = turnsOf(inOrder, tones, spec, parts);
-  const bricks = inOrder.map(({ id, wall, course, n, box, piece, share }, index): Brick => ({
+  const bricks = inOrder.map(({ id, wall, course, n, box, parts, piece, share }, index): Brick => ({
     id,
     wall,
     course,
     n,
     box,
+    parts,
     piece,
     share,
     tone: tones[index]!,
@@ -94,14 +95,16 @@ export const tonesInTurn = ({ colour, accents }: BrickSpec): string[] => {
   return [...new Set([...others, colour])];
 };
 
-type Rows = Pick<BrickLayout, "spec" | "strip" | "courses" | "from">;
+type Rows = Pick<BrickLayout, "spec" | "strip" | "courses" | "starts">;
 
 /** The bricks of one wall that any of its surface is left of. */
 function bricksOn(
   { wall, surface, offset }: StripPart & { surface: Surface },
-  { spec, strip, courses, from }: Rows,
+  { spec, strip, courses, starts }: Rows,
 ) {
   const on = new OnSurface(surface);
+  const from = starts.get(wall.id)!;
+  const leftmost = starts.get(strip.parts[0]!.wall.id)!;
   const { minX, maxX, minY, maxY } = surface.extent;
   return courses.heights.flatMap((of, course) => {
     // Of a run's courses, what this wall's own floor and ceiling leave.
@@ -109,6 +112,7 @@ function bricksOn(
     const height = Math.min(of.low + of.height, maxY) - low;
     if (height <= leastMm) return [];
     const row = rowOf(spec, course, from - offset);
+    const first = stepAtLeft(rowOf(spec, course, leftmost), strip.extent.minX);
     return bricksIn(row, minX, maxX).flatMap(({ step, left, right }) => {
       const box = { minX: left, maxX: right, minY: low, maxY: low + height };
       const share = on.areaOf(box) / ((right - left) * height);
@@ -120,9 +124,10 @@ function bricksOn(
           wall: wall.id,
           offset,
           course: course + 1,
-          n: step - stepAtLeft(row, strip.extent.minX - offset) + 1,
+          n: step - first + 1,
           box,
-          piece: isWhole ? ("whole" as const) : ("part" as const),
+          parts: share > 1 - 1e-9 ? [box] : partsOfFace(box, wall, on),
+          piece: isWhole && share > 1 - 1e-9 ? ("whole" as const) : ("part" as const),
           share: share > 1 - 1e-9 ? 1 : share,
         },
       ];
@@ -131,7 +136,11 @@ function bricksOn(
 }
 
 /** Joints between courses, and between the bricks of each, as far as they lie on the wall; m. */
-function jointsOn({ surface, offset }: StripPart & { surface: Surface }, { spec, courses, from }: Rows) {
+function jointsOn(
+  { wall, surface, offset }: StripPart & { surface: Surface },
+  { spec, courses, starts }: Rows,
+) {
+  const from = starts.get(wall.id)!;
   const on = new OnSurface(surface);
   const { minX, maxX } = surface.extent;
   const { heights, bed } = courses;

@@ -1,7 +1,7 @@
 import type { Reason } from "../../findings/reasons";
 import { verdictOf, type Offer } from "../../fit/offer";
 import { judgeDifference, visibleTolerance } from "../../trade/visibleDifference";
-import { endPieceOf, startOf } from "./bond";
+import { endsOf, startsOf } from "./bond";
 import { layCourses, leastBedMm, type Courses } from "./courses";
 import type { BrickLayout } from "./layout";
 import type { BrickSpec } from "./spec";
@@ -25,7 +25,7 @@ export function offerCourses({ spec, strip, context, courses }: BrickLayout): Of
       .filter(({ laid }, place, all) => all.findIndex((other) => isSame(other.laid, laid)) === place)
       .map(({ way, laid }) => {
         const at = { ...spec, courses: way };
-        const end = endPieceOf(at, startOf(at, laid.count, extent), laid.count, extent);
+        const end = endsOf(at, laid.count, strip, startsOf(at, laid.count, strip));
         const tolerance = visibleTolerance(spec.joint, context.viewingDistance);
         const isChosen = isSame(laid, courses);
         return { ...judge(spec, laid, end, tolerance), set: { courses: way }, isChosen };

@@ -1,13 +1,14 @@
 import type { Table } from "../../work/contribution";
 import type { PartOfWall } from "../defineCraft";
-import { bricksIn, rowOf } from "./bond";
+import { bricksIn, kindsOf, rowOf } from "./bond";
 import type { BrickLayout } from "./layout";
 
 /** A batten for each kind of course with its perpends: offered up along every course of that kind, from the wall's left. */
-export function rodsTable(on: PartOfWall, { spec, strip, from, courses }: BrickLayout): Table {
+export function rodsTable(on: PartOfWall, { spec, strip, starts, courses }: BrickLayout): Table {
   const part = strip.parts.find(({ wall }) => wall.id === on.wall.id)!;
   const { minX, maxX } = part.surface!.extent;
-  const kinds = Math.min(courses.count, spec.bond === "stack" ? 1 : spec.bond === "third" ? 3 : 2);
+  const from = starts.get(on.wall.id)!;
+  const kinds = kindsOf(spec, courses.count);
   const rods = Array.from({ length: kinds }, (_, course) =>
     bricksIn(rowOf(spec, course, from - part.offset), minX, maxX)
       .slice(1)

@@ -21,6 +21,11 @@ const white = { spreadRate: 14, toolsMl: 20 } as const;
 const timesResolved = 3;
 const leastContrast = 8;
 
+/** Filler dries a night for each so many mm begun: the first from the evening on, every further one a day, minutes. */
+const mmANight = 1.5;
+const fillerNights = ({ thickness }: Smear): number =>
+  12 * 60 + (Math.ceil(thickness / mmANight - 1e-9) - 1) * 24 * 60;
+
 type Smear = NonNullable<BrickLayout["spec"]["smear"]>;
 
 /** m2 of faces on a wall. */
@@ -76,6 +81,7 @@ export function smearSteps(on: PartOfWall, layout: BrickLayout, site: Site, afte
         }),
       ],
       minutes: facesM2(on) / smearing,
+      driesMin: fillerNights(spec.smear),
       after: [waitFor(after), waitFor(id("smear-board"), "drying", site.paints.get(paint)!.touchDryMin)],
       say: {
         code: "brick-smear",

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";
+import { coordinateRange, divisionRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 
 const size = lengthSchema({ min: 5, max: divisionRange.max });
@@ -34,7 +34,18 @@ export const brickSpec = z
       .max(100)
       .default(1)
       .describe("of stamped brick: a guide line every so many courses"),
-    start: z.enum(["left", "right", "centre", "joint", "best"]).default("best"),
+    start: z
+      .union(
+        [
+          z.enum(["left", "right", "centre", "joint", "best"]),
+          z.strictObject({ at: lengthSchema(coordinateRange) }),
+        ],
+        { error: 'expected left, right, centre, joint, best, or { "at": 120 }' },
+      )
+      .default("best")
+      .describe(
+        "best: at an outside corner, else with the widest ends; at: where a brick of the first course begins",
+      ),
     colour: idSchema.describe("the paint of the faces"),
     accents: z
       .array(z.strictObject({ colour: idSchema, share: z.number().gt(0).max(1).describe("of the bricks") }))

@@ -5,6 +5,8 @@ interface Faces {
   readonly wall: string;
   readonly colour: string;
   readonly faces: number;
+  /** How many of them an opening, an end, floor or ceiling cuts. */
+  readonly cut: number;
   readonly loads: number;
   readonly fade: number;
   readonly isAccent: boolean;
@@ -17,17 +19,26 @@ const ordinal = (count: number): string => (count === 2 ? "second" : count === 3
 
 /** What brickwork says. */
 export const brickWords = {
-  "brick-stamp": ({ wall, colour, faces, loads, fade, isAccent, stretches, course }: Faces, speech: Speech) =>
-    `${speech.wall(wall)}: stamp ${faces} ${faces === 1 ? "face" : "faces"} in ${speech.paint(colour)}${isAccent ? " by the map" : ""}, ${loads} ${loads === 1 ? "load" : "loads"} of up to ${fade}, every other ${isAccent ? "of them" : "brick"} and back, so that fresh and faded ones mix${stretches > 1 ? `; down the wall, one course there and the next one back, to course ${course}` : ""}. Dab, never slide.`,
+  "brick-stamp": (
+    { wall, colour, faces, cut, loads, fade, isAccent, stretches, course }: Faces,
+    speech: Speech,
+  ) =>
+    `${speech.wall(wall)}: stamp ${faces} ${faces === 1 ? "face" : "faces"}${cut > 0 ? `, ${cut} of them cut,` : ""} in ${speech.paint(colour)}${isAccent ? " by the map" : ""}, ${loads} ${loads === 1 ? "load" : "loads"} of up to ${fade}, every other ${isAccent ? "of them" : "brick"} and back, so that fresh and faded ones mix${stretches > 1 ? `; down the wall, one course there and the next one back, to course ${course}` : ""}. Dab, never slide.`,
   "brick-brush": ({ wall, colour, faces, isAccent, stretches, course }: Faces, speech: Speech) =>
     `${speech.wall(wall)}: dry-brush ${faces} ${faces === 1 ? "face" : "faces"} in ${speech.paint(colour)} along the joints, ${
       isAccent ? "by the map" : "patchy on purpose"
     }${stretches > 1 ? `, down the wall, to course ${course}` : ""}.`,
   "brick-tape": (
-    { wall, bed, perpend, joint }: { wall: string; bed: number; perpend: number; joint: number },
+    {
+      wall,
+      bed,
+      perpend,
+      bedMm,
+      joint,
+    }: { wall: string; bed: number; perpend: number; bedMm: number; joint: number },
     speech: Speech,
   ) =>
-    `${speech.wall(wall)}: tape the joints with tape slit to ${speech.length(joint)}: ${speech.run(bed)} of beds first, then ${speech.run(perpend)} of perpends between them.`,
+    `${speech.wall(wall)}: tape the joints with tape slit to their widths: ${speech.run(bed)} of beds first, ${speech.length(bedMm)} wide, then ${speech.run(perpend)} of perpends between them, ${bedMm === joint ? "the same" : speech.length(joint)}.`,
   "brick-peel": ({ wall, amount }: { wall: string; amount: number }, speech: Speech) =>
     `${speech.wall(wall)}: peel ${speech.run(amount)} of joints dry, the last laid first; score the film where it bridges.`,
   "brick-smear-board": (
@@ -60,6 +71,22 @@ export const brickWords = {
 
 /** What brickwork says of what it found. */
 export const brickFindings = {
+  "jamb-sliver": (
+    {
+      wall,
+      pieces,
+      width,
+      face,
+      shift,
+    }: { wall: string; pieces: number; width: number; face: number; shift: number | null },
+    speech: Speech,
+  ) => ({
+    say: `${speech.wall(wall)}: ${pieces === 1 ? "a piece" : `${pieces} pieces`} beside an opening ${pieces === 1 ? "is" : "are"} narrower than a quarter of a face, the least ${speech.length(width)} of ${speech.length(face)}: ${pieces === 1 ? "it looks" : "they look"} like a mistake.`,
+    remedy:
+      shift === null
+        ? "No shift of the bond loses them all: leave the narrowest as mortar, or take another face."
+        : `Shift the bond ${speech.length(Math.abs(shift))} to the ${shift > 0 ? "right" : "left"}: then no piece at ends and jambs is under a quarter.`,
+  }),
   "guide-lines": (
     { every, enough, lines }: { every: number; enough: number; lines: number },
     { length }: Speech,

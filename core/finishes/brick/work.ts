@@ -9,8 +9,11 @@ import { filmMl } from "../../work/filmMl";
 import { said } from "../../work/words";
 import { areasByPaint, printedUses } from "../../work/prints/printedUses";
 import { tapedOver } from "../../work/tapedOver";
+import type { Brick } from "../../pattern/pattern";
 import { brickPieces } from "../../pattern/brickPieces";
 import type { Box } from "../../geometry/curve";
+import { curveLength } from "../../geometry/curve";
+import { maskEdge, maskSundry, unmaskEdge, type MaskedEdge } from "../../work/maskEdge";
 import type { FinishPart, PartOfWall, Site } from "../defineCraft";
 import { tonesInTurn, type BrickLayout } from "./layout";
 import { rodsTable } from "./rods";
@@ -29,25 +32,47 @@ export function workBrick(share: FinishPart<BrickLayout>, site: Site): Contribut
   const { spec } = share.layout;
   const walls = share.walls.filter(({ bricks }) => bricks.length > 0);
   const smear = smearUses(walls, share.layout);
+  const edges = walls.map((on) => edgeAround(on, share.layout, site));
   return {
-    steps: walls.flatMap((on) =>
-      spec.way === "taped" ? tapedSteps(on, share.layout, site) : toneSteps(on, share.layout, site),
-    ),
+    steps: walls.flatMap((on, index) => withinMasks(on, edges[index]!, share.layout, site)),
     paint: [...paintOf(walls, spec.way), ...smear.paint],
-    sundries: [...sundriesOf(walls, share.layout), ...smear.sundries],
+    sundries: [...sundriesOf(walls, share.layout), ...smear.sundries, ...maskSundry(edges)],
     tables: walls.flatMap((on) => [piecesTable(on, spec.id), rodsTable(on, share.layout)]),
     findings: walls.flatMap((on) => checkJoints(on, share.layout, site)),
   };
 }
 
+/** Trim, ceiling and openings, and what is around a corner where the bricks do not go on. */
+function edgeAround(
+  { wall }: PartOfWall,
+  { spec, strip: { parts } }: BrickLayout,
+  { work }: Site,
+): MaskedEdge {
+  const place = parts.findIndex((part) => part.wall.id === wall.id);
+  const goesOn = new Set([...(place > 0 ? ["left"] : []), ...(place < parts.length - 1 ? ["right"] : [])]);
+  const edgeMm = parts[place]!.surface!.curves.reduce(
+    (sum, { curve, source }) => sum + (goesOn.has(source) ? 0 : curveLength(curve)),
+    0,
+  );
+  return { wall, finish: spec.id, work, edgeM: edgeMm / 1000, isFilmed: false };
+}
+
+/** Masks on before the first face, and off after the last. */
+function withinMasks(on: PartOfWall, edge: MaskedEdge, layout: BrickLayout, site: Site): StepDraft[] {
+  const mask = maskEdge(edge, site.ready(on.wall));
+  const masked = [waitFor(mask.id)];
+  const steps =
+    layout.spec.way === "taped" ? tapedSteps(on, layout, site, masked) : toneSteps(on, layout, site, masked);
+  const last = steps.findLast(({ phase }) => phase === "colour")!;
+  return [mask, ...steps, unmaskEdge(edge, last, null)];
+}
+
 const bricksOf = ({ bricks }: PartOfWall) => bricks.flatMap(({ list }) => list);
 
-function toneSteps(
-  on: PartOfWall,
-  layout: BrickLayout,
-  site: Site,
-  after: StepDraft["after"] = [],
-): StepDraft[] {
+/** A face that goes around a corner of an opening is stamped in two pieces. */
+const piecesOf = (faces: readonly Brick[]): number => faces.reduce((sum, { parts }) => sum + parts.length, 0);
+
+function toneSteps(on: PartOfWall, layout: BrickLayout, site: Site, after: StepDraft["after"]): StepDraft[] {
   const { spec } = layout;
   const tones = tonesInTurn(spec);
   return tones.flatMap((colour, index): StepDraft[] => {
@@ -61,7 +86,7 @@ function toneSteps(
     const stretches = loads.map((faces): Stretch => {
       const from = own.indexOf(faces[0]!);
       const course = Math.max(...faces.map((face) => face.course));
-      return { ids: [[from, from + faces.length]], minutes: faces.length / rate, until: { course } };
+      return { ids: [[from, from + faces.length]], minutes: piecesOf(faces) / rate, until: { course } };
     });
     const step = (tone: string) => finishStep(on.wall.id, spec.id, `faces-${tone}`);
     const areaM2 = own.reduce((total, { box, share }) => total + areaM2Of(box) * share, 0);
@@ -87,7 +112,7 @@ function toneSteps(
         ],
         session: spec.id,
         stretches,
-        minutes: own.length / rate,
+        minutes: piecesOf(own) / rate,
         after: [
           ...site.ready(on.wall),
           ...after,
@@ -101,6 +126,7 @@ function toneSteps(
             wall: on.wall.id,
             colour,
             faces: own.length,
+            cut: own.filter(({ piece }) => piece === "part").length,
             loads: loads.length,
             fade: spec.fade,
             isAccent: colour !== spec.colour,
@@ -116,14 +142,19 @@ function toneSteps(
 }
 
 /** Beds first, then perpends between them; peeled dry the other way round, since paint bridges the joints. */
-function tapedSteps(on: PartOfWall, layout: BrickLayout, site: Site): StepDraft[] {
+function tapedSteps(
+  on: PartOfWall,
+  layout: BrickLayout,
+  site: Site,
+  masked: StepDraft["after"],
+): StepDraft[] {
   const { spec } = layout;
   const [bed, perpend] = [sum(on, "bedM"), sum(on, "perpendM")];
   const id = (name: string) => finishStep(on.wall.id, spec.id, name);
   const heightMm = heightOf(on.wall);
   const joints = jointsOf(on, spec.id);
   const { taping_m_min: taping, peeling_m_min: peeling } = site.work.rates;
-  const faces = toneSteps(on, layout, site, [waitFor(id("tape-joints"))]);
+  const faces = toneSteps(on, layout, site, [waitFor(id("tape-joints")), ...masked]);
   return [
     {
       id: id("tape-joints"),
@@ -134,7 +165,10 @@ function tapedSteps(on: PartOfWall, layout: BrickLayout, site: Site): StepDraft[
       sharedByTwo: true,
       minutes: (bed + perpend) / taping,
       after: site.ready(on.wall).map((wait) => tapedOver(wait, site.paints)),
-      say: { code: "brick-tape", values: { wall: on.wall.id, bed, perpend, joint: spec.joint } },
+      say: {
+        code: "brick-tape",
+        values: { wall: on.wall.id, bed, perpend, bedMm: layout.courses.bed, joint: spec.joint },
+      },
       cautions: [],
       evening: [],
     },
@@ -179,14 +213,21 @@ const paintOf = (walls: readonly PartOfWall[], way: "stamped" | "taped"): PaintU
 
 const areaM2Of = ({ minX, minY, maxX, maxY }: Box): number => ((maxX - minX) * (maxY - minY)) / 1e6;
 
-function sundriesOf(walls: readonly PartOfWall[], { spec, context }: BrickLayout): SundryUse[] {
+function sundriesOf(walls: readonly PartOfWall[], { spec, context, courses }: BrickLayout): SundryUse[] {
   const bricks = walls.flatMap(bricksOf);
   if (bricks.length === 0) return [];
   if (spec.way === "taped") {
-    const metres = walls.reduce((total, on) => total + sum(on, "bedM") + sum(on, "perpendM"), 0);
+    const metresOf = (of: "bedM" | "perpendM") => walls.reduce((total, on) => total + sum(on, of), 0);
     const widest = context.edges.tapes.at(-1)!;
-    const strips = Math.max(1, Math.floor(widest / spec.joint));
-    return [{ item: "brick-tape", amount: metres, count: Math.ceil((metres * 1.05) / (strips * tapeRollM)) }];
+    // Slit to the joint that is drawn; strips of two widths lie side by side on a roll.
+    const rolls = (
+      [
+        ["bedM", courses.bed],
+        ["perpendM", spec.joint],
+      ] as const
+    ).map(([of, joint]) => (metresOf(of) * 1.05) / (Math.max(1, Math.floor(widest / joint)) * tapeRollM));
+    const amount = metresOf("bedM") + metresOf("perpendM");
+    return [{ item: "brick-tape", amount, count: Math.ceil(rolls[0]! + rolls[1]!) }];
   }
   const sizes = brickPieces(bricks).length;
   const stamps = sizes + Math.floor(bricks.length / facesPerStamp);
@@ -202,6 +243,7 @@ const piecesTable = (on: PartOfWall, finish: string): Table => ({
     { key: "width", label: "Wide", as: "length" },
     { key: "height", label: "High", as: "length" },
     { key: "count", label: "How many", as: "count" },
+    { key: "part", label: "", as: "text" },
   ],
-  rows: brickPieces(bricksOf(on)),
+  rows: brickPieces(bricksOf(on)).map(({ part, ...size }) => ({ ...size, part: part ? "cut" : "" })),
 });

@@ -5,7 +5,7 @@ import type { FinishContext, Laid } from "../defineFinish";
 import type { SheetPlace } from "../printTurns";
 import { isTooMuch, sheetOf, wholeSheetOf } from "../stencilMotif";
 import { betweenMitres, leastOverMitre, reachOverMitre } from "./mitre";
-import { alongLeg, isClosed, legsOf, type Leg } from "./legs";
+import { alongLeg, isClosed, legsOf, type CornerRoom, type Leg } from "./legs";
 import type { StencilBorderSpec } from "./spec";
 
 /** A leg with its repeats: how many whole ones, and by how much each is longer than the sheet's own, mm. */
@@ -33,7 +33,9 @@ export function layOutStencilBorder(
 ): StencilBorderLayout {
   const sheet = sheetOf(context, spec);
   const repeat = sheet.stencil.repeat.x;
-  const legs = legsOf(spec, strip).map((leg) => divide(leg, repeat, spec.fit, context.viewingDistance));
+  const legs = legsOf(spec, strip, roomInCorners(spec, context)).map((leg) =>
+    divide(leg, repeat, spec.fit, context.viewingDistance),
+  );
   const count = legs.reduce((sum, { repeats }) => sum + repeats, 0);
   const isOver = isTooMuch(count, sheet, true);
   return {
@@ -49,6 +51,16 @@ export function layOutStencilBorder(
   };
 }
 
+/** What the sheet in the corners leaves to the legs: it is turned with the leg that begins at it. */
+export function roomInCorners(
+  spec: Pick<StencilBorderSpec, "corners" | "along">,
+  context: FinishContext,
+): CornerRoom | null {
+  if (typeof spec.corners === "string" || !isClosed(spec)) return null;
+  const { repeat } = wholeSheetOf(context, spec.corners.motif).stencil;
+  return { begins: repeat.x / 2, ends: repeat.y / 2 };
+}
+
 /** The whole number of repeats nearest to the length, at least one; kept ones are as many whole ones as fit. */
 export function divide(
   leg: Leg,
@@ -56,7 +68,7 @@ export function divide(
   fit: StencilBorderSpec["fit"],
   viewingDistance: number,
 ): DividedLeg {
-  if (fit === "keep") {
+  if (fit === "keep" || leg.length === 0) {
     return { ...leg, repeats: Math.floor(leg.length / repeat + 1e-9), stretch: 0, verdict: "won't show" };
   }
   const repeats = Math.max(1, Math.round(leg.length / repeat));
@@ -147,7 +159,7 @@ function cornersOf(
   if (typeof corners === "string" || !isClosed(spec)) return null;
   const places = legs.map((leg, index): SheetPlace => ({
     id: `corner-${index + 1}`,
-    at: leg.points[0]!,
+    at: leg.corner,
     turn: 0 - 90 * index,
     column: index + 1,
     row: legs.length + 1,

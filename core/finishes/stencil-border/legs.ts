@@ -13,21 +13,36 @@ export interface Leg {
   readonly wall: string;
   /** What it is called: "over the hatch". */
   readonly name: string;
+  /** Where it begins when nothing stands in the corners. */
+  readonly corner: Point;
+}
+
+/** What a sheet that is printed in the corners takes out of the legs: half its repeat along the leg that begins there, and along the one that ends there. */
+export interface CornerRoom {
+  readonly begins: number;
+  readonly ends: number;
 }
 
 /**
  * The way of a border over a strip: along each wall, or the four sides around a thing, or within the edges of the first wall,
- * from the upper left corner, clockwise. With a join a level way is one leg around all corners.
+ * from the upper left corner, clockwise, each between what stands in its corners. With a join a level way is one leg around
+ * all corners.
  */
-export function legsOf({ along, fit, join }: StencilBorderSpec, strip: Strip): Leg[] {
-  if ("around" in along) return legsAround(strip, along.around, along.gap);
-  if ("inside" in along) return legsInside(strip, along.inside);
+export function legsOf(
+  { along, fit, join }: StencilBorderSpec,
+  strip: Strip,
+  room: CornerRoom | null = null,
+): Leg[] {
+  const between = (legs: readonly Leg[]) => legs.map((leg) => (room ? shortened(leg, room) : leg));
+  if ("around" in along) return between(legsAround(strip, along.around, along.gap));
+  if ("inside" in along) return between(legsInside(strip, along.inside));
   const legs = legsAlong(along, strip);
   return fit === "keep" && join && legs.length > 1 ? [oneLeg(legs)] : legs;
 }
 
 /** Whether its last leg ends where the first began, at four corners. */
-export const isClosed = ({ along }: StencilBorderSpec): boolean => "around" in along || "inside" in along;
+export const isClosed = ({ along }: Pick<StencilBorderSpec, "along">): boolean =>
+  "around" in along || "inside" in along;
 
 /** Legs that follow each other, as one; its name and wall are the first one's. */
 const oneLeg = (legs: readonly Leg[]): Leg => {
@@ -68,6 +83,7 @@ const legOf = (points: readonly Point[], name: string, wall: string): Leg => ({
   points,
   name,
   wall,
+  corner: points[0]!,
   length: points.slice(1).reduce((sum, point, index) => sum + distance(points[index]!, point), 0),
 });
 
@@ -102,6 +118,18 @@ function legsOfBox({ minX, maxX, minY, maxY }: Box, wall: string, names: readonl
     { x: minX, y: minY },
   ];
   return corners.map((a, index) => legOf([a, corners[(index + 1) % 4]!], names[index]!, wall));
+}
+
+/** A straight leg between the corners' own prints; nothing of it where they meet. */
+function shortened(leg: Leg, { begins, ends }: CornerRoom): Leg {
+  const [a, b] = [leg.points[0]!, leg.points.at(-1)!];
+  const length = Math.max(0, leg.length - begins - ends);
+  const at = (far: number): Point => ({
+    x: a.x + ((b.x - a.x) * far) / leg.length,
+    y: a.y + ((b.y - a.y) * far) / leg.length,
+  });
+  const from = Math.min(begins, leg.length);
+  return { ...leg, length, points: [at(from), at(from + length)] };
 }
 
 /** The place so far along a leg, and the degrees by which a print is turned there. */

@@ -1,4 +1,4 @@
-import { divide, type StencilBorderLayout } from "./layout";
+import { divide, roomInCorners, type StencilBorderLayout } from "./layout";
 import { legsOf } from "./legs";
 
 /** Further off, it is another border, mm. */
@@ -23,7 +23,8 @@ export function meetingGap({ spec, strip, legs, sheet, context }: StencilBorderL
   // Around a door the way ends under the floor, where nothing is printed.
   const lowest = legs.some(({ points }) => points.some(({ y }) => y <= minY)) ? -Infinity : minY;
   const meets = (gap: number): boolean => {
-    const moved = legsOf({ ...spec, along: { ...along, [way]: gap } as typeof along }, strip);
+    const at = { ...spec, along: { ...along, [way]: gap } as typeof along };
+    const moved = legsOf(at, strip, roomInCorners(spec, context));
     return (
       moved.length === legs.length &&
       moved.every(({ points }) =>

@@ -15,6 +15,7 @@ function legsAround(width: number, height: number): Leg[] {
     { x: 0, y: 0 },
   ];
   return corners.map((corner, index) => ({
+    corner,
     points: [corner, corners[(index + 1) % 4]!],
     length: index % 2 === 0 ? width : height,
     wall: "w",

@@ -14,48 +14,58 @@ export function rehearseGuards(history: History): Fault[] {
   ];
 }
 
-/** Masks lie all around while it is worked. */
+/** Masks lie all around while it is worked: each coat of broken colour, and all faces of bricks. */
 function unmasked(history: History, wall: PlanWall): Fault[] {
-  const masks = history.all("mask", "edge");
-  const off = history.all("unmask", "edge");
-  return (wall.coats ?? []).flatMap(({ finish, coat, sections }) => {
-    const edge = `${wall.id}/${finish}/edge`;
+  const coats = (wall.coats ?? []).flatMap(({ finish, coat, sections }) => {
     const ids = new Set(sections.map(({ id }) => id));
     const worked = history
       .all("coat", "section")
       .filter(({ id, did, wall: on }) => on === wall.id && (did.coat ?? 1) === coat && ids.has(id));
-    if (worked.length === 0) return [];
-    const [first, last] = [worked[0]!, worked.at(-1)!];
-    const mask = masks.find(({ id }) => id === edge);
-    const unmask = off.find(({ id }) => id === edge);
-    const where = { step: first.step.id, wall: wall.id };
-    if (!mask || mask.to > first.from + 1)
-      return [
-        history.fault(
-          "unguarded",
-          where,
-          null,
-          first.from,
-          `coat ${coat} of ${history.called(first.did.with ?? "")} goes on with nothing masked around it.`,
-        ),
-      ];
-    // The first of them is off as soon as that begins.
-    if (unmask && unmask.from < last.to - 1)
-      return [
-        history.fault(
-          "off-too-early",
-          { step: unmask.step.id, wall: wall.id },
-          null,
-          unmask.from,
-          `the masks are off before coat ${coat} is on.`,
-        ),
-      ];
-    const isLast =
-      coat === Math.max(...(wall.coats ?? []).map((own) => (own.finish === finish ? own.coat : 0)));
-    return unmask || !isLast
-      ? []
-      : [history.fault("off-too-late", where, null, last.to, `the masks around it never come off.`)];
+    const lastCoat = Math.max(...(wall.coats ?? []).map((own) => (own.finish === finish ? own.coat : 0)));
+    const what = `coat ${coat} of ${history.called(worked[0]?.did.with ?? "")}`;
+    return [{ finish, what, worked, isLast: coat === lastCoat }];
   });
+  const stamped = (wall.bricks ?? []).map(({ finish, list }) => {
+    const ids = new Set(list.map(({ id }) => id));
+    const worked = history.all("print", "brick").filter(({ id, wall: on }) => on === wall.id && ids.has(id));
+    return { finish, what: "the brickwork", worked, isLast: true };
+  });
+  return [...coats, ...stamped].flatMap((work) => masksAround(history, wall, work));
+}
+
+interface Masked {
+  readonly finish: string;
+  readonly what: string;
+  readonly worked: readonly Doing[];
+  /** Nothing more is done within these masks. */
+  readonly isLast: boolean;
+}
+
+function masksAround(history: History, wall: PlanWall, { finish, what, worked, isLast }: Masked): Fault[] {
+  if (worked.length === 0) return [];
+  const edge = `${wall.id}/${finish}/edge`;
+  const [first, last] = [worked[0]!, worked.at(-1)!];
+  const mask = history.all("mask", "edge").find(({ id }) => id === edge);
+  const unmask = history.all("unmask", "edge").find(({ id }) => id === edge);
+  const where = { step: first.step.id, wall: wall.id };
+  if (!mask || mask.to > first.from + 1)
+    return [
+      history.fault("unguarded", where, null, first.from, `${what} goes on with nothing masked around it.`),
+    ];
+  // The first of them is off as soon as that begins.
+  if (unmask && unmask.from < last.to - 1)
+    return [
+      history.fault(
+        "off-too-early",
+        { step: unmask.step.id, wall: wall.id },
+        null,
+        unmask.from,
+        `the masks are off before ${what} is on.`,
+      ),
+    ];
+  return unmask || !isLast
+    ? []
+    : [history.fault("off-too-late", where, null, last.to, `the masks around it never come off.`)];
 }
 
 /** Over a mask's tape a tool may go, and over film on it, mm; a hand's breadth of slack is none. */

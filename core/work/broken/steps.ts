@@ -1,14 +1,14 @@
 import type { Covered } from "../../pattern/covered";
 import type { Paint } from "../../paint/schema";
 import type { Said } from "../../findings/speech";
-import { maskFilmMm, tapeRollM } from "../../trade/constants";
 import type { Wall } from "../../wall/schema";
 import { openShare } from "../../trade/climate";
 import { did, type Did } from "../act";
 import { cautionsOfPaint, heightOf } from "../cautions";
 import { filmMl } from "../filmMl";
 import { finishStep } from "../keys";
-import type { PaintUse, SundryUse } from "../contribution";
+import type { PaintUse } from "../contribution";
+import { maskEdge, unmaskEdge, type MaskedEdge } from "../maskEdge";
 import { nextCoat } from "../nextCoat";
 import type { Work } from "../schema";
 import { waitFor, type StepDraft, type Wait } from "../step";
@@ -31,35 +31,21 @@ export interface BrokenWall {
 
 const stepId = ({ wall, finish }: BrokenWall, name: string) => finishStep(wall.id, finish, name);
 
-/** The edge all around what a finish covers on a wall. */
-const edgeOf = ({ wall, finish }: BrokenWall): string[] => [`${wall.id}/${finish}/edge`];
+/** All around what is broken up. */
+export const edgeOf = ({ wall, finish, work, covered }: BrokenWall): MaskedEdge => ({
+  wall,
+  finish,
+  work,
+  edgeM: covered.edgeM,
+  isFilmed: covered.hasNeighbours,
+});
 
 /** Masks around what is broken up, on paint that takes tape. */
-export function maskBroken(on: BrokenWall): StepDraft {
-  const { wall, covered, work, paints, ready } = on;
-  return {
-    id: stepId(on, "mask"),
-    phase: "mask",
-    verb: "mask-broken",
-    does: [
-      did("mask", "edge", edgeOf(on), {
-        tools: ["tape-24", "tool-knife", ...(covered.hasNeighbours ? ["film"] : [])],
-        heightMm: heightOf(wall),
-      }),
-    ],
-    wall: wall.id,
-    sharedByTwo: true,
-    minutes: covered.edgeM / work.rates.taping_m_min,
-    after: ready.map((wait) => tapedOver(wait, paints)),
-    say: said("broken-mask", {
-      wall: wall.id,
-      amount: covered.edgeM,
-      isCovered: covered.hasNeighbours,
-    }),
-    cautions: [],
-    evening: [],
-  };
-}
+export const maskBroken = (on: BrokenWall): StepDraft =>
+  maskEdge(
+    edgeOf(on),
+    on.ready.map((wait) => tapedOver(wait, on.paints)),
+  );
 
 /** Coats of a primer all over it, the first when it is masked. */
 export function primeBroken(on: BrokenWall, primer: Paint, sections: BrokenCoat["sections"]): StepDraft[] {
@@ -188,22 +174,8 @@ export function coatWork(
 }
 
 /** The masks off while the last coat is soft. */
-export function unmaskBroken(on: BrokenWall, last: StepDraft, paint: Paint): StepDraft {
-  const { wall, covered, work } = on;
-  return {
-    id: stepId(on, "unmask"),
-    phase: "unmask",
-    verb: "unmask-broken",
-    does: [did("unmask", "edge", edgeOf(on), { heightMm: heightOf(wall) })],
-    wall: wall.id,
-    minutes: covered.edgeM / work.rates.peeling_m_min,
-    after: [waitFor(last.id)],
-    within: [{ step: last.id, minutes: Math.max(1, Math.floor(paint.openMin * openShare(work))) }],
-    say: said("broken-unmask", { wall: wall.id, amount: covered.edgeM }),
-    cautions: [],
-    evening: [],
-  };
-}
+export const unmaskBroken = (on: BrokenWall, last: StepDraft, paint: Paint): StepDraft =>
+  unmaskEdge(edgeOf(on), last, paint.openMin * openShare(on.work));
 
 /** Paint over a share of what is covered. */
 export const brokenUse = ({ wall, covered }: BrokenWall, paint: string, share = 1): PaintUse => ({
@@ -213,13 +185,3 @@ export const brokenUse = ({ wall, covered }: BrokenWall, paint: string, share = 
   areaM2: covered.areaM2 * share,
   sealMm: 0,
 });
-
-/** Rolls of tape around it, with laps, and film over what is beside it and stays as it is. */
-export function maskSundry(walls: readonly BrokenWall[]): SundryUse[] {
-  const metres = walls.reduce((sum, { covered }) => sum + covered.edgeM, 0) * 1.05;
-  const besideM = walls.reduce((sum, { covered }) => sum + (covered.hasNeighbours ? covered.edgeM : 0), 0);
-  return [
-    ...(metres === 0 ? [] : [{ item: "tape-24", amount: metres, count: Math.ceil(metres / tapeRollM) }]),
-    ...(besideM === 0 ? [] : [{ item: "film", amount: (besideM * maskFilmMm) / 1000 }]),
-  ];
-}
