@@ -1,6 +1,7 @@
 import { printDryMin } from "../trade/constants";
 import type { Contour } from "../geometry/curve";
 import { placeBox } from "../geometry/placeContour";
+import { partAt, type Strip } from "../wall/strip";
 import { openBox, type Motif, type PlacementDraft } from "../pattern/placement";
 import type { StencilSheet } from "../stencil/cutSheet";
 import { printing, type PrintMethod } from "../work/prints/constants";
@@ -18,16 +19,24 @@ export interface SheetPlace {
   readonly within?: Contour;
 }
 
+/** Columns by the turn in which they are listed. */
+function ranksOf(places: readonly SheetPlace[]): number[] {
+  let rank = 0;
+  return places.map(({ column }, place) =>
+    place > 0 && places[place - 1]!.column !== column ? ++rank : rank,
+  );
+}
+
 /**
- * The prints of a sheet at places that are listed by whole columns or along a way, overlay after overlay, each in its turn
- * so that no sheet lies on what is still wet, and with the load that it takes.
+ * The prints of a sheet at places that are listed by whole columns or along a way, overlay after overlay and wall after wall, each in
+ * its turn so that no sheet lies on what is still wet, and with the load that it takes.
  */
 export function printsAt(
   places: readonly SheetPlace[],
   sheet: StencilSheet,
   method: PrintMethod,
   motif: Motif,
-  by: "column" | "repeat",
+  { by, strip }: { readonly by: "column" | "repeat"; readonly strip: Strip },
 ): PlacementDraft[] {
   const { minutes, spreadRate, loadMl } = printing[method];
   let before = 0;
@@ -36,8 +45,9 @@ export function printsAt(
     const poses = places.map(({ at, turn }) => ({ at, turn, mirrored: false }));
     const order = orderPrints(
       poses.map((pose) => ({ open: placeBox(open, pose), sheet: placeBox(sheet.plastic, pose), minutes })),
-      places.map(({ column }, place) => (by === "column" ? column : place)),
+      by === "column" ? ranksOf(places) : places.map((_, place) => place),
       printDryMin,
+      places.map(({ at }) => strip.parts.indexOf(partAt(strip, at.x))),
     );
     const openMm2 = Math.max(
       ...sheet.slots.filter((slot) => slot.overlay === overlay).map((slot) => slot.openMm2),

@@ -27,6 +27,7 @@ interface Way {
   readonly sheets: readonly StencilSheet[];
   readonly passes: Printing["passes"];
   readonly by: Printing["by"];
+  readonly carried: Printing["carried"];
   readonly hasTopSheet?: boolean;
 }
 
@@ -48,7 +49,7 @@ const toolWidth = (method: PrintMethod, sheets: readonly StencilSheet[]): number
 /** What printing with sheets brings to a job, whatever is printed where. */
 export function workPrints(
   { layout: { spec, context }, walls }: FinishPart<Laid<PrintingSpec>>,
-  { passes, by, sheets, hasTopSheet = false }: Way,
+  { passes, by, carried, sheets, hasTopSheet = false }: Way,
   { paints, rate, ready, work }: Site,
 ): Contribution {
   const cutouts = walls.flatMap(({ motifs }) => motifs.flatMap((motif) => motif.cutouts));
@@ -60,6 +61,7 @@ export function workPrints(
     eachMin: rate(paceOfPrinting(spec)),
     passes,
     by,
+    carried,
     hasTopSheet,
     pieces: piecesOf(spec, sheets, context),
     shades: new Map(Object.entries(spec.shades)),

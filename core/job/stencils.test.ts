@@ -62,12 +62,16 @@ describe("a field", () => {
     });
   });
 
-  it("is set out by one plumb reading a column and one level one a row, so that nothing adds up", () => {
+  it("is set out by a reading every few columns and rows, and the sheet's registers carry between, so that nothing is seen to add up", () => {
     const { marks } = planned({ start: { x: "left", y: "top" } }).walls[0]!;
-    expect(marks.filter(({ axis }) => axis === "x").map(({ at }) => at)).toEqual(
-      Array.from({ length: 10 }, (_, column) => 200 + 400 * column),
-    );
-    expect(marks.filter(({ axis }) => axis === "y").map(({ at }) => at)).toEqual([300, 900, 1500, 2100]);
+    // 2.5 % of 400 are 10 mm, at half a millimetre a print twenty of them; no more than four go by the sheet. Of four rows the first is read.
+    expect(marks.filter(({ axis }) => axis === "x").map(({ at }) => at)).toEqual([200, 1800, 3400]);
+    expect(marks.filter(({ axis }) => axis === "y").map(({ at }) => at)).toEqual([2100]);
+    // With a tape in tenths of an inch and more the sheet carries less far: 10 / (8 / 2) = 2.5, so two.
+    const coarse = planned({ start: { x: "left", y: "top" } }, {}, { tapeDivision: 8 }).walls[0]!.marks;
+    expect(coarse.filter(({ axis }) => axis === "x").map(({ at }) => at)).toEqual([
+      200, 1000, 1800, 2600, 3400,
+    ]);
   });
 
   it("calls a row of bricks by one number in every column, the one whose shifted prints alone reach the wall too", () => {
@@ -86,7 +90,6 @@ describe("a field", () => {
     ]);
     const uses = marks.map(({ at, use }) => `${at}: ${use}`);
     expect(uses).toContain("900: the middle of row 1");
-    expect(uses).toContain("300: the middle of row 2");
     expect(uses).toContain("400: the middle of column 2, even rows");
   });
 
@@ -97,7 +100,7 @@ describe("a field", () => {
     expect([prints!.loads, prints!.minutes]).toEqual([20, 68]);
     const step = whole.steps.find(({ kind }) => kind === "print")!;
     expect(step.say).toBe(
-      "w: print in kelp, 40 prints, 20 loads rolled off on paper; clean the sheet after every 20. Whole columns, up to column 10: its middle reads 3800 mm.",
+      "w: print in kelp, 40 prints, 20 loads rolled off on paper; clean the sheet after every 20; every 4th by its reading, those between by the sheet's registers. Whole columns, up to column 10: its middle reads 3800 mm.",
     );
     // Columns of four are six minutes; work is not begun for less than a quarter of an hour, three of them.
     expect(idsInStretches(step, "print").map((ids) => ids.length)).toEqual([12, ...Array<number>(7).fill(4)]);
@@ -287,7 +290,7 @@ describe("prints that go by the ticks of the one before", () => {
   it("are read from the datum only as often as keeps their drift unseen, the first print's own column with them", () => {
     // Ten columns of 400, the fifth and sixth beside the middle: joint.
     const start = { x: "left", y: "top" };
-    expect(linesOf({ start }).columns).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
+    expect(linesOf({ start }).columns).toEqual([1, 5, 9]);
     // 2.5 % of 400 are 10 mm; half of a division of 5 a print: four columns, at worst 10, like chance 2 x 2.5 x sqrt(4 / 3) = 5.8.
     const coarse = linesOf({ start, register: "ticks" }, { tapeDivision: 5 });
     expect(coarse.columns).toEqual([1, 5, 9]);
@@ -296,5 +299,19 @@ describe("prints that go by the ticks of the one before", () => {
     // Half a millimetre: twenty columns, more than there are.
     expect(linesOf({ start, register: "ticks" }).columns).toEqual([1]);
     expect(linesOf({ start }).told).toBeUndefined();
+  });
+
+  it("begin with a whole print that is read, and the sheet is walked dry from there before any is printed", () => {
+    // The middle of ten columns is a joint; on the fifth, a window hides the first row's print: 1600 to 2000, 1800 to 2400.
+    const window = { id: "o", kind: "window", x: 1600, y: 1800, width: 400, height: 600 };
+    const whole = planned({ start: { x: 1800, y: "top" }, register: "ticks" }, { openings: [window] });
+    const { prints, marks } = whole.walls[0]!;
+    const [first] = [...prints![0]!.list].sort((a, b) => a.order - b.order);
+    expect([first!.column, first!.row, first!.share]).not.toEqual([5, 1, 1]);
+    expect(first!.share).toBe(1);
+    expect(marks.map(({ at }) => at)).toEqual(expect.arrayContaining([first!.at[0], first!.at[1]]));
+    const [tick, print] = ["tick", "print"].map((kind) => whole.steps.find((step) => step.kind === kind)!);
+    expect(tick!.say).toContain(`at column ${first!.column}, row ${first!.row}`);
+    expect(tick!.end).toBeLessThanOrEqual(print!.start);
   });
 });

@@ -85,24 +85,24 @@ describe("breaks", () => {
   });
 
   it("a coat that is broken off by the night goes on in the morning as its second part, which others wait for", () => {
-    const stretches = Array.from({ length: 6 }, (_, index) => ({
+    const stretches = Array.from({ length: 9 }, (_, index) => ({
       ids: [[index, index + 1] as const],
       minutes: 10,
     }));
     const steps = [
       stepOf("mark", 440),
-      stepOf("coat", 60, { stretches, after: after("mark") }),
+      stepOf("coat", 90, { stretches, after: after("mark") }),
       stepOf("next", 5, { after: [{ step: "coat", what: "recoat", minutes: 180 }] }),
     ];
     const planned = schedule([steps], work({ break_min: 0, to: "16:50" })).steps;
-    // 8:20 and 440 minutes is 15:40; until 16:30 five stretches of ten are done, and the sixth would be none before then.
+    // 8:20 and 440 minutes is 15:40; until 16:30 five stretches of ten are done, and four are left.
     expect(
       planned.map(({ step, start, end }) => [step.id, step.minutes, ...clock(start), ...clock(end)]),
     ).toEqual([
       ["mark", 440, 0, 500, 0, 940],
       ["coat", 50, 0, 940, 0, 990],
-      ["coat/2", 10, 1, 500, 1, 510],
-      ["next", 5, 1, 690, 1, 695],
+      ["coat/2", 40, 1, 500, 1, 540],
+      ["next", 5, 1, 720, 1, 725],
     ]);
     expect(planned[1]!.step.stretches).toHaveLength(5);
     expect([planned[2]!.step.part, planned[2]!.step.after]).toEqual([

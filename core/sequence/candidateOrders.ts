@@ -1,3 +1,4 @@
+import { paintsIn } from "../work/act";
 import type { Step } from "../work/step";
 import { releasedAt, waitsAt, type Links, type Order } from "./timeOrder";
 import type { WorkHours } from "./workHours";
@@ -64,15 +65,15 @@ function byTail(steps: readonly Step[], links: Links): number[] {
 
 /** One wall is carried on with as far as it goes. */
 function byWall(steps: readonly Step[]): number[] {
-  const placeOf = placesOf(steps, "wall");
-  return steps.map(({ wall = "" }, index) => placeOf.get(wall)! * steps.length + index);
+  const placeOf = placesOf(steps, wallOf);
+  return steps.map((step, index) => placeOf.get(wallOf(step))! * steps.length + index);
 }
 
 /** The rounds go together over all walls, and in each of them a colour over all its walls, in the order of the room. */
 function byColour(steps: readonly Step[]): number[] {
-  const [colours, walls] = [placesOf(steps, "colour"), placesOf(steps, "wall")];
-  const keyOf = ({ round = 0, coat = 0, colour = "", wall = "" }: Step) =>
-    [round, coat, colours.get(colour)!, walls.get(wall)!] as const;
+  const [colours, walls] = [placesOf(steps, wettedBy), placesOf(steps, wallOf)];
+  const keyOf = (step: Step) =>
+    [step.round ?? 0, step.coat ?? 0, colours.get(wettedBy(step))!, walls.get(wallOf(step))!] as const;
   const keys = steps.map(keyOf);
   const inTurn = [...steps.keys()].sort((a, b) => {
     const at = [0, 1, 2, 3].find((index) => keys[a]![index] !== keys[b]![index]);
@@ -83,9 +84,15 @@ function byColour(steps: readonly Step[]): number[] {
   return rule;
 }
 
-function placesOf(steps: readonly Step[], by: "colour" | "wall"): Map<string, number> {
+const wallOf = ({ wall = "" }: Step): string => wall;
+
+/** What someone has in hand for a step: its colour, or those that it puts on in turn. */
+export const wettedBy = (step: Step): string =>
+  step.colour ?? (step.phase === "colour" ? paintsIn(step).join(" ") : "");
+
+function placesOf(steps: readonly Step[], by: (step: Step) => string): Map<string, number> {
   const places = new Map<string, number>();
-  for (const { [by]: of = "" } of steps) if (!places.has(of)) places.set(of, places.size);
+  for (const step of steps) if (!places.has(by(step))) places.set(by(step), places.size);
   return places;
 }
 

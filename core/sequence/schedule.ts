@@ -3,7 +3,7 @@ import { minutesADay } from "../measure/calendar";
 import { waitFactor } from "../trade/climate";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
-import { candidateOrders } from "./candidateOrders";
+import { candidateOrders, wettedBy } from "./candidateOrders";
 import { linkSteps, releaseOf, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
 import { splitAtNights } from "./splitAtNights";
 import { workHoursOf, type WorkHours } from "./workHours";
@@ -138,17 +138,18 @@ function bestOf(tried: readonly Tried[], fewer: Tried | null): Tried {
 /** To take up another colour is more of a break than to go on to another wall. */
 const colourWeight = 3;
 
-/** How often someone takes up another colour, or goes on to another wall. */
+/** How often someone takes up another colour, or another sheet, or goes on to another wall. */
 function countVisits({ steps, order }: Tried): number {
-  const at: { wall?: string; colour?: string }[] = [];
+  const at: { wall?: string; wet?: string }[] = [];
   let visits = 0;
   order.steps.forEach((step, place) => {
-    const { wall, colour } = steps[step]!;
+    const { wall } = steps[step]!;
+    const wet = wettedBy(steps[step]!);
     for (const hand of order.hands[place]!) {
       const before = at[hand] ?? {};
       if (wall !== before.wall) visits++;
-      if (colour !== undefined && colour !== before.colour) visits += colourWeight;
-      at[hand] = { wall, colour: colour ?? before.colour };
+      if (wet !== "" && wet !== before.wet) visits += colourWeight;
+      at[hand] = { wall, wet: wet || before.wet };
     }
   });
   return visits;

@@ -115,9 +115,11 @@ export function workHoursOf(work: Work): WorkHours {
   const stretchTimes = (start: number, step: Timed) => {
     let at = start;
     let rest = step.minutes;
+    let isLast = false;
     return fieldsOf(step).flatMap(({ minutes, stretches }, index) => {
       const from = index === 0 ? start : freeFrom(at);
-      at = isLastOfDay(from, rest) ? from : inOne(from, minutes);
+      isLast ||= isLastOfDay(from, rest);
+      at = isLast ? from : inOne(from, minutes);
       rest -= minutes;
       return stretches.map((own): readonly [number, number] => [at, (at += own)]);
     });

@@ -86,6 +86,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     loads: 12,
     every: 10,
     goesBack: true,
+    carried: { every: 4, isStretched: true },
     method: "brush",
     stretches: 4,
     by: "column",

@@ -1,5 +1,6 @@
 import type { Speech } from "../../findings/speech";
 import { overlaysOf } from "../stencilMotif";
+import { readEvery } from "../registerDrift";
 import { workPrints } from "../workPrints";
 import { checkStencilBorder } from "./check";
 import { designStencilBorder } from "./design";
@@ -54,7 +55,10 @@ export const stencilBorderCraft = defineCraft({
     const sheets = corner ? [sheet, corner.sheet] : [sheet];
     const overlays = [...new Set(sheets.flatMap(overlaysOf))];
     const passes = spec.order === "repeat" ? [overlays] : overlays.map((overlay) => [overlay]);
-    return workPrints(share, { sheets, passes, by: "repeat" }, site);
+    const every = readEvery(sheet.stencil.repeat.x, share.layout.context);
+    const isStretched = share.layout.legs.some(({ stretch }) => Math.abs(stretch) > 0.05);
+    const carried = every > 1 ? { every, isStretched } : null;
+    return workPrints(share, { sheets, passes, by: "repeat", carried }, site);
   },
   findings: {
     "follows-ceiling": ({ rise, length, verdict }: Follows, speech: Speech) => ({

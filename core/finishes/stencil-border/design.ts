@@ -1,18 +1,21 @@
 import { segment } from "../../geometry/curve";
+import { distance } from "../../geometry/point";
 import { groupBy } from "../../geometry/groupBy";
 import type { PlacementDraft } from "../../pattern/placement";
 import type { Design, SetOutLine } from "../../pattern/pattern";
-import { printsAt } from "../printTurns";
+import { printsAt, type SheetPlace } from "../printTurns";
+import { readEvery } from "../registerDrift";
 import { motifOf } from "../stencilMotif";
-import type { StencilBorderLayout } from "./layout";
+import type { DividedLeg, StencilBorderLayout } from "./layout";
 
-/** Prints along the way, the line through their middles, and one reading for the middle of each. */
+/** Prints along the way, the line through their middles, and a reading for the middle of every few; the sheet's registers carry between. */
 export function designStencilBorder(layout: StencilBorderLayout): Design[] {
   const { spec, sheet, places, corner } = layout;
   const motif = motifOf(sheet, spec.colours);
-  const own = printsAt(places, sheet, spec.method, motif, "repeat");
+  const way = { by: "repeat", strip: layout.strip } as const;
+  const own = printsAt(places, sheet, spec.method, motif, way);
   const knot = corner && motifOf(corner.sheet, { ...spec.colours, ...coloursOf(layout) });
-  const knots = knot ? printsAt(corner.places, corner.sheet, spec.method, knot, "repeat") : [];
+  const knots = knot ? printsAt(corner.places, corner.sheet, spec.method, knot, way) : [];
   return [
     {
       lines: linesOf(layout),
@@ -48,7 +51,22 @@ function inTurn(
   return turns.map((print, index) => ({ ...print, order: index + 1 }));
 }
 
-function linesOf({ legs, places, strip }: StencilBorderLayout): SetOutLine[] {
+/** Whether a print has a reading of its own: every few have, from the first whole one of a leg on. */
+function isRead(
+  { at, column }: SheetPlace,
+  leg: DividedLeg,
+  { sheet, context }: StencilBorderLayout,
+): boolean {
+  const { repeat } = sheet.stencil;
+  const pitch = repeat.x + leg.stretch;
+  const fromEnd = distance(leg.points[0]!, at) - (column - 1) * pitch;
+  const first = Math.abs(fromEnd) < pitch / 2 - 0.01 ? 1 : 0;
+  const place = column - 1 - first;
+  return place >= 0 && place % readEvery(repeat.x, context) === 0;
+}
+
+function linesOf(layout: StencilBorderLayout): SetOutLine[] {
+  const { legs, places, strip } = layout;
   const way = legs.flatMap(({ points, name }, leg): SetOutLine[] =>
     points.slice(1).map((b, place) => {
       const a = points[place]!;
@@ -69,7 +87,7 @@ function linesOf({ legs, places, strip }: StencilBorderLayout): SetOutLine[] {
     const [a, b] = [leg.points[0]!, leg.points.at(-1)!];
     const isUpright = Math.abs(a.x - b.x) < 0.01;
     const on = isUpright ? at.y > minY && at.y < maxY : at.x > minX && at.x < maxX;
-    if (!on) return [];
+    if (!on || !isRead(places[place]!, leg, layout)) return [];
     return [
       {
         id: `print-${place + 1}`,

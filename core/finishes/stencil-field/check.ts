@@ -59,6 +59,10 @@ const goesByTicks = (layout: StencilFieldLayout): Finding => ({
   own: true,
   code: "goes-by-ticks",
   severity: "note",
-  values: { ...ticksDrift(layout) },
+  values: {
+    ...ticksDrift(layout),
+    across: Math.max(...layout.places.map(({ column }) => column)),
+    down: Math.max(...layout.places.map(({ row }) => row)),
+  },
   at: null,
 });

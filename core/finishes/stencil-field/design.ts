@@ -1,13 +1,13 @@
 import { segment } from "../../geometry/curve";
 import type { Design, SetOutLine } from "../../pattern/pattern";
-import { printsAt } from "../printTurns";
+import { printsAt, type SheetPlace } from "../printTurns";
 import { motifOf } from "../stencilMotif";
 import type { StencilFieldLayout } from "./layout";
-import { isRead } from "./ticks";
+import { inTurnOfTicks, isRead, readFirst } from "./ticks";
 
-/** Prints, and a plumb line through the middles of each column and a level one through those of each row: nothing accumulates but what goes by ticks. */
+/** Prints, and a plumb line through the middles of every few columns and a level one through those of every few rows; between them the sheet's registers carry. */
 export function designStencilField(layout: StencilFieldLayout): Design[] {
-  const { spec, sheet, places } = layout;
+  const { spec, sheet } = layout;
   const motif = motifOf(sheet, spec.colours);
   return [
     {
@@ -15,20 +15,23 @@ export function designStencilField(layout: StencilFieldLayout): Design[] {
       dividers: [],
       pieceAt: () => null,
       motifs: [motif],
-      placements: printsAt(places, sheet, spec.method, motif, "column"),
+      placements: printsAt(inTurn(layout), sheet, spec.method, motif, { by: "column", strip: layout.strip }),
     },
   ];
 }
+
+const inTurn = (layout: StencilFieldLayout): readonly SheetPlace[] =>
+  layout.spec.register === "ticks" ? inTurnOfTicks(layout) : layout.places;
 
 function linesOf(whole: StencilFieldLayout): SetOutLine[] {
   const {
     strip,
     places,
-    start,
     sheet,
     spec: { layout },
   } = whole;
-  const repeatsOf = (axis: "x" | "y", at: number) => (at - start[axis]) / sheet.stencil.repeat[axis];
+  const first = readFirst(whole)?.at ?? whole.start;
+  const repeatsOf = (axis: "x" | "y", at: number) => (at - first[axis]) / sheet.stencil.repeat[axis];
   const { minX, maxX, minY, maxY } = strip.extent;
   const byPlace = (axis: "x" | "y") =>
     [...new Map(places.map((place) => [Math.round(place.at[axis] * 1e4), place])).values()]

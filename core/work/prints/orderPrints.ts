@@ -18,14 +18,16 @@ const mostOpenMin = 60;
  * a wet print, then from the top again for what was left out; a further column is begun where nothing else can be
  * printed. After an hour none is, until all of them are done, so that a day can end at whole columns. No sheet lies on
  * a wet print: where nothing is free, what is free first is waited for. The list's own order stays where no sheet
- * reaches over a neighbour. `columns` tells the column of each print, and never falls along the list.
+ * reaches over a neighbour. `columns` tells the column of each print, and never falls along the list; `walls` the wall, of
+ * which one is done before another is begun.
  */
 export function orderPrints(
   prints: readonly ToPrint[],
   columns: readonly number[],
   dryMin: number,
+  walls: readonly number[] = [],
 ): number[] {
-  const turns = new Turns(prints, columns, dryMin);
+  const turns = new Turns(prints, columns, dryMin, walls);
   return prints.map(() => turns.next());
 }
 
@@ -47,6 +49,7 @@ class Turns {
     private readonly prints: readonly ToPrint[],
     columns: readonly number[],
     private readonly dryMin: number,
+    private readonly walls: readonly number[],
   ) {
     this.over = printsOver(prints);
     this.freeAt = prints.map(() => 0);
@@ -89,6 +92,7 @@ class Turns {
     if (this.now - this.begunAt > mostOpenMin) return null;
     for (let column = this.begun; column < this.ends.length; column++) {
       const from = this.ends[column - 1]!;
+      if (this.walls[from] !== this.walls[this.first]) return null;
       if (column >= this.begun + lookAhead.columns && from >= this.end + lookAhead.prints) return null;
       const place = this.freeBetween(from, this.ends[column]!);
       if (place === null) continue;

@@ -79,6 +79,7 @@ export function printSteps(own: Printing): StepDraft[] {
               loads: new Set(prints.map(({ load }) => load)).size,
               every: cleanEvery(own),
               goesBack: goesBack(prints, own.by),
+              carried: place === 0 ? own.carried : null,
               method: own.method,
               ...stretchesOf({ stretches })!,
             },

@@ -24,6 +24,8 @@ export interface Printing {
   readonly passes: readonly (readonly string[])[];
   /** What is done whole before a night: columns of a field, or repeats along a way. */
   readonly by: PrintedBy;
+  /** What sets prints between readings: the sheet's registers, every so many prints read from the datum, with each leg's stretch; ticks; or nothing, where all are read. */
+  readonly carried: { readonly every: number; readonly isStretched: boolean } | "ticks" | null;
   /** Whether a copy cut short is at hand for where the sheet would bend at the ceiling. */
   readonly hasTopSheet: boolean;
   readonly pieces: PiecesOfSheet;

@@ -2,8 +2,8 @@ import { groupBy } from "../../geometry/groupBy";
 import type { Placement } from "../../pattern/placement";
 import type { Stretch } from "../step";
 
-/** What is done whole before a night: columns of a field, or repeats along a way. */
-export type PrintedBy = "column" | "repeat";
+/** What is done whole before a night: columns of a field, from the left or to either side of the first, or repeats along a way. */
+export type PrintedBy = "column" | "outwards" | "repeat";
 
 /** Prints in their turn, by whole columns or repeats: a stretch ends where all of them up to it are done. */
 export function stretchesInTurn(
@@ -11,7 +11,7 @@ export function stretchesInTurn(
   minutes: readonly number[],
   by: PrintedBy,
 ): Stretch[] {
-  const placeOf = by === "column" ? ({ column }: Placement) => column : alongTheWay;
+  const placeOf = by === "repeat" ? alongTheWay : by === "outwards" ? outwards(prints) : columnOf;
   const isWhole = areWhole(prints, placeOf);
   const stretches: Stretch[] = [];
   let from = 0;
@@ -39,6 +39,15 @@ const alongTheWay = ({ column, row }: Placement): number => row * manyPrints + c
 /** More than one leg has. */
 const manyPrints = 1e6;
 
+const columnOf = ({ column }: Placement): number => column;
+
+/** Columns to the right of the first print's, and then those to its left. */
+function outwards(prints: readonly Placement[]): (print: Placement) => number {
+  const first = prints[0]?.column ?? 0;
+  const last = prints.reduce((most, { column }) => Math.max(most, column), first);
+  return ({ column }) => (column >= first ? column - first : last - column);
+}
+
 /** After which prints no place is left out among those before it; a motif of corners has places of its own. */
 function areWhole(prints: readonly Placement[], placeOf: (print: Placement) => number): boolean[] {
   const motifs = new Map(
@@ -63,9 +72,9 @@ function areWhole(prints: readonly Placement[], placeOf: (print: Placement) => n
 
 /** Whether a place is left out and come back for, as its neighbours are wet. */
 export function goesBack(prints: readonly Placement[], by: PrintedBy): boolean {
-  const placeOf = by === "column" ? ({ row }: Placement) => row : alongTheWay;
+  const placeOf = by === "repeat" ? alongTheWay : ({ row }: Placement) => row;
   const ways = groupBy(prints, ({ motif, overlay, column }) =>
-    by === "column" ? `${motif} ${overlay} ${column}` : `${motif} ${overlay}`,
+    by !== "repeat" ? `${motif} ${overlay} ${column}` : `${motif} ${overlay}`,
   );
   return [...ways.values()].some((own) =>
     own.some((print, index) => index > 0 && placeOf(print) < placeOf(own[index - 1]!)),

@@ -1,3 +1,4 @@
+import type { Printing } from "./printing";
 import { listed } from "../../findings/listed";
 import type { Speech } from "../../findings/speech";
 import type { PrintMethod } from "./constants";
@@ -18,6 +19,7 @@ interface Printed {
   readonly every: number;
   /** Whether what lies beside a wet print is left out and come back for. */
   readonly goesBack: boolean;
+  readonly carried: Printing["carried"];
   readonly method: PrintMethod;
   /** How many stretches of whole columns or repeats, the last of them, and where its middle is read. */
   readonly stretches: number;
@@ -49,6 +51,7 @@ export const printWords = {
       loads,
       every,
       goesBack,
+      carried,
       method,
       stretches,
       by,
@@ -68,10 +71,15 @@ export const printWords = {
         : "",
       `, ${loadsSaid(loads, here / prints)} ${method === "brush" ? "dabbed off until the brush is nearly dry" : "rolled off on paper"}`,
       prints > every ? `; clean the sheet after every ${every}` : "",
+      carried === null
+        ? ""
+        : carried === "ticks"
+          ? "; each by its corner ticks"
+          : `; every ${carried.every === 2 ? "second" : carried.every === 3 ? "third" : `${carried.every}th`} by its reading, those between by the sheet's registers${carried.isStretched ? " and their leg's stretch" : ""}`,
       goesBack ? "; leave out what its sheet would cover while wet, and come back for it" : "",
       stretches < 2 && here === prints
         ? "."
-        : by === "column"
+        : by !== "repeat"
           ? `. Whole columns, up to column ${column}: its middle reads ${speech.length(Math.abs(at))}.`
           : `. Whole repeats, up to print ${column} of leg ${row}.`,
     ].join(""),
