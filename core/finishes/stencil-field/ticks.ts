@@ -1,3 +1,4 @@
+import { distance } from "../../geometry/point";
 import { placeBox } from "../../geometry/placeContour";
 import { OnSurface } from "../../wall/onSurface";
 import { partAt } from "../../wall/strip";
@@ -45,7 +46,7 @@ export function readFirst({ places, start, sheet, strip }: StencilFieldLayout): 
     const areaMm2 = (box.maxX - box.minX) * (box.maxY - box.minY);
     return (surfaces.get(wall.id)?.areaOf(box) ?? 0) > areaMm2 - 1;
   };
-  const far = ({ at }: SheetPlace) => Math.hypot(at.x - start.x, at.y - start.y);
+  const far = ({ at }: SheetPlace) => distance(at, start);
   const nearest = [...places].sort((a, b) => far(a) - far(b));
   return nearest.find(isWhole) ?? nearest[0] ?? null;
 }
