@@ -10,8 +10,8 @@ import { everyKind, randomDocument, type RandomDocument } from "./documents";
 import { boundsOf, numbersOfSchema, setNumber } from "./numbers";
 import { randomOf, type Outcome } from "./support";
 
-/** No plan may take more of a processor than this, in ms. */
-const mostCpuMs = 4000;
+/** No plan may take more of a processor than this, in ms; the widest of a wall in 2,700 stripes beside all other finishes takes 2.5 s on a quiet one. */
+const mostCpuMs = 6000;
 
 /**
  * Plans random documents, and then a job of every kind with each number of the schema at each of its bounds, and looks for

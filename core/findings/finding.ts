@@ -45,6 +45,14 @@ export interface FindingValues {
   "trim-too-tall": { trim: number; height: number };
   "nothing-to-paint": Record<never, never>;
   "tiny-face": { areaMm2: number; name: string };
+  "rake-sliver": { pieces: number; areaMm2: number; height: number; isRake: boolean };
+  "tip-sliver": { pieces: number; areaMm2: number; floor: number; ceiling: number };
+  "no-rake": Record<never, never>;
+  "off-centre": { thing: string; by: number };
+  "unused-colour": { finish: string; paints: readonly string[] };
+  "sheens-of-one": { wall: string; paints: readonly string[] };
+  "cold-room": { temperature: number; humidity: number; days: number; warmDays: number };
+  "by-hand-sooner": { taped: number; byHand: number; walls: readonly string[] };
   "loose-end": Record<never, never>;
   "fill-in-opening": { number: number };
   "fills-meet": {
@@ -120,6 +128,7 @@ export interface FindingValues {
   "turn-differs": { stencil: string };
   "end-piece": { width: number; face: number };
   "over-budget": { cost: number; budget: number };
+  "recipe-off": { paint: string; part: string | null; off: number };
   "tint-over-limit": { paint: string; tint: string; base: string; made: number; limit: number };
   "cannot-join-wet": {
     wall: string;
@@ -185,6 +194,10 @@ export type CureKind =
   | "peel-dry"
   | "best-start"
   | "shift-bond"
+  | "whole-rows"
+  | "centre-on-it"
+  | "by-hand"
+  | "warm-room"
   | "guide-lines"
   | "down-to-line"
   | "more-hands"

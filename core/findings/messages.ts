@@ -157,6 +157,27 @@ export const findingMessages: {
     say: `A piece of ${name} is only ${Math.round(areaMm2)} square millimetres, smaller than a coin.`,
     remedy: "Move a line so that it vanishes or grows, or leave it in the colour beside it.",
   }),
+  "rake-sliver": ({ pieces, areaMm2, height, isRake }, { length }) => ({
+    say: `${pieces === 1 ? "A piece is" : `${pieces} pieces are`} cut to less than a hand's size ${isRake ? "at the raking edge" : "at the skirting"}, the least ${(areaMm2 / 100).toFixed(1)} cm2: slow to tape, and they look like slips.`,
+    remedy: isRake
+      ? "Fit the rows to the rake, so that halves or wholes meet it, or leave the pieces in the colour beside them."
+      : `Shift the pattern by ${length(height)}, up or down, or leave the pieces in the colour beside them.`,
+  }),
+  "tip-sliver": ({ pieces, areaMm2, floor, ceiling }, { length }) => ({
+    say: `Tips leave ${pieces === 1 ? "a small triangle" : `${pieces} small triangles`} at ${floor > 0 && ceiling > 0 ? "floor and ceiling" : floor > 0 ? "the floor" : "the ceiling"}, the least of ${Math.round(areaMm2)} square millimetres, with tape shorter than a finger.`,
+    remedy:
+      floor > 0 && ceiling > 0
+        ? `Shift the rows up by ${length(ceiling)} and make the rise ${length(floor + ceiling)} less: then no tip reaches in. Or leave the triangles in the colour beside them.`
+        : `Shift the rows ${floor > 0 ? "down" : "up"} by ${length(Math.max(floor, ceiling))}: then no tip reaches in. Or leave the triangles in the colour beside them.`,
+  }),
+  "off-centre": ({ thing, by }, { length }) => ({
+    say: `The pattern is centred on the wall, and the middle of ${thing} stands ${length(Math.abs(by))} to its ${by > 0 ? "right" : "left"}: people see the two together.`,
+    remedy: `Centre the pattern on ${thing}, or move that.`,
+  }),
+  "no-rake": () => ({
+    say: "The rows are to meet a raking edge, and this wall has none: they are whole from floor to ceiling.",
+    remedy: "Measure the rake, or let rows go from floor to ceiling.",
+  }),
   "loose-end": () => ({
     say: "A line ends here without meeting another line or an edge, so it divides nothing.",
     remedy: "Draw it on to the next line or edge, or take it out.",

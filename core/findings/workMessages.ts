@@ -39,7 +39,12 @@ type Codes =
   | "paint-down-to"
   | "base-stops-short"
   | "cannot-join-wet"
-  | "tint-over-limit";
+  | "tint-over-limit"
+  | "recipe-off"
+  | "unused-colour"
+  | "sheens-of-one"
+  | "cold-room"
+  | "by-hand-sooner";
 
 /** In days, as soon as it is two of them. */
 const ageOf = (minutes: number, { duration }: Speech): string =>
@@ -196,6 +201,29 @@ export const workMessages: {
   "over-budget": ({ cost, budget }, speech) => ({
     say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
     remedy: "Look into the store, choose other tins, or leave a colour out.",
+  }),
+  "recipe-off": ({ paint, part, off }, speech) => ({
+    say: `${speech.paint(paint)} as it is measured has ${Math.abs(off * 100).toFixed(1)} % ${off > 0 ? "more" : "less"} ${part === null ? "water" : speech.paint(part)} than its recipe asks for.`,
+    remedy: "Make more of it at once, or measure that part with a syringe; write down what really went in.",
+  }),
+  "unused-colour": ({ paints }, speech) => ({
+    say: `${listed(paints.map((paint) => speech.paint(paint)))} ${paints.length === 1 ? "is" : "are"} among the colours, and no piece has got ${paints.length === 1 ? "it" : "them"}.`,
+    remedy: "Shuffle again, or take it out of the list before it is bought.",
+  }),
+  "sheens-of-one": ({ wall, paints }, speech) => ({
+    say: `${capital(speech.wall(wall))}: ${listed(paints.map((paint) => speech.paint(paint)))} are one colour in several sheens. The pattern shows where light rakes and is gone where it falls straight on; a touch-up flashes.`,
+    remedy:
+      "Look at a board by the window and by the lamp. Two coats to an even film, whole pieces touched up, and no gloss under tape.",
+  }),
+  "cold-room": ({ temperature, humidity, days, warmDays }) => ({
+    say: `At ${temperature} C and ${humidity} % RH the work takes ${days} days; heated and aired, at 20 C and 50 %, it takes ${warmDays}.`,
+    remedy:
+      "Heat the room and air it first, from the evening before on: no flames, and a way out for the damp.",
+  }),
+  "by-hand-sooner": ({ taped, byHand }) => ({
+    say: `Taped, what touches takes turns and the work ${taped} days; cut in by hand, to what is dry, it takes ${byHand}.`,
+    remedy:
+      "With a steady hand cut in straight edges with a brush; tape where a line must be exact. The button shows that plan.",
   }),
   "tint-over-limit": ({ paint, tint, base, made, limit }, speech) => ({
     say: `${speech.paint(paint)} holds ${made.toFixed(0)} ml of ${speech.paint(tint)} in a litre of ${speech.paint(base)}, and its label allows ${trimDecimals(limit, 1)} ml. Too much tint weakens the film.`,

@@ -3,7 +3,7 @@ import { divideSpan } from "../fit/divideSpan";
 import { judgeDivision, type Judgement } from "../fit/judgeDivision";
 import { verdictOf, type Offer, type TapeNeed } from "../fit/offer";
 import { divideCells } from "../fit/divideCells";
-import type { CellFit } from "../fit/schema";
+import type { CellFit, ToRake } from "../fit/schema";
 import { segment, type Segment } from "../geometry/curve";
 import type { Reason } from "../findings/reasons";
 import { obstaclesOf, relateLines } from "../wall/clearance";
@@ -19,7 +19,7 @@ const mostOffered = 6;
  * lines just miss and how its module reads, and the worse of the two ways counts. `tapingOf` tells what there is to tape.
  */
 export function offerGrids(
-  fits: { readonly columns: CellFit; readonly rows: CellFit },
+  fits: { readonly columns: CellFit; readonly rows: CellFit; readonly fit?: ToRake },
   strip: Strip,
   context: FinishContext,
   tapingOf: (columns: number, rows: number) => TapeNeed,
@@ -43,7 +43,11 @@ export function offerGrids(
           verdict: verdictOf(score),
           reasons: distinct([...columns.reasons, ...rows.reasons].filter(isOfGrids)),
           taping: tapingOf(columns.count, rows.count),
-          set: { columns: { by: "count", count: columns.count }, rows: { by: "count", count: rows.count } },
+          set: {
+            columns: { by: "count", count: columns.count },
+            rows: { by: "count", count: rows.count },
+            ...(fits.fit && { fit: { to: "ends" } }),
+          },
           isChosen: columns.isPresent && rows.isPresent,
         };
       }),

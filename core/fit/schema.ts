@@ -39,3 +39,13 @@ export const cellFitSchema = z.discriminatedUnion("by", [
 ]);
 
 export type CellFit = z.infer<typeof cellFitSchema>;
+
+/** Of the sizes near to those of columns and rows, the ones whose halves or wholes meet a raking edge. */
+export const toRakeSchema = z
+  .strictObject({ to: z.enum(["ends", "rake"]) })
+  .optional()
+  .describe(
+    "rows of such a height that halves or wholes meet a raking top or foot; or, as without it, floor and top",
+  );
+
+export type ToRake = z.infer<typeof toRakeSchema>;

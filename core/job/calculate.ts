@@ -4,6 +4,7 @@ import { countSundries, type Sundry } from "../work/sundries";
 import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
 import { workHoursOf } from "../sequence/workHours";
+import { minutesADay } from "../measure/calendar";
 import { longestField } from "../work/stepList";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
@@ -12,6 +13,7 @@ import type { LaidOutJob } from "./orderedWall";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
 import type { WorkWall } from "../work/workInput";
+import { adviseColours } from "./adviseJob";
 import { allSundries } from "./allSundries";
 
 /** What a job comes to in one school of rounds. */
@@ -50,7 +52,11 @@ export interface BoughtSundry extends Omit<Sundry, "told"> {
   readonly cost: number;
 }
 
-export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned }: WorkedOut): Needs {
+export function calculate(
+  { job, walls }: LaidOutJob,
+  { work, schedule: planned }: WorkedOut,
+  byHand: WorkedOut | null = null,
+): Needs {
   const uses = usesOf(work, job.toolsToBuy);
   const { paint, findings } = calculatePaint(job, walls, uses.paint, work);
   const sundries = countSundries(uses.sundries, allSundries).map(({ told, ...sundry }): BoughtSundry => {
@@ -74,7 +80,10 @@ export function calculate({ job, walls }: LaidOutJob, { work, schedule: planned 
     cost,
     findings: [
       ...checkClimate(job),
+      ...coldRoom(job, work, planned),
+      ...soonerByHand(planned, byHand),
       ...checkStencils(job),
+      ...adviseColours(job, walls),
       ...(work.over ? [tooMuch(work.over)] : []),
       ...impossible(planned, job),
       ...work.findings,
@@ -92,6 +101,46 @@ function checkClimate({ work }: Job): Finding[] {
   return why
     ? [{ code: "room-climate", severity: "stop", at: null, values: { why, temperature, humidity } }]
     : [];
+}
+
+/** Days under tape and by hand, where the brush is done sooner. */
+function soonerByHand(taped: Schedule | null, byHand: WorkedOut | null): Finding[] {
+  if (!taped || !byHand?.schedule) return [];
+  const days = { taped: lastDayOf(taped), byHand: lastDayOf(byHand.schedule) };
+  if (days.byHand >= days.taped) return [];
+  const walls = byHand.work.site.walls.map(({ wall }) => wall.id);
+  return [
+    {
+      code: "by-hand-sooner",
+      severity: "note",
+      at: null,
+      values: { ...days, walls },
+      cure: { kind: "by-hand", count: 0, path: ["edges"], set: { straight: "hand" } },
+    },
+  ];
+}
+
+/** What air takes, against a room that is heated and aired: told where that is more than twice the days. */
+const heated = { temperature: 20, humidity: 50 } as const;
+
+export const lastDayOf = ({ end }: Schedule): number => Math.floor((end - 1) / minutesADay) + 1;
+
+function coldRoom({ work: asked }: Job, { crews }: JobWork, planned: Schedule | null): Finding[] {
+  if (!planned || planned.factor <= 1) return [];
+  const days = lastDayOf(planned);
+  if (days < 2) return [];
+  const warmDays = lastDayOf(schedule(crews, { ...asked, ...heated }));
+  if (days <= 2 * warmDays) return [];
+  const { temperature, humidity } = asked;
+  return [
+    {
+      code: "cold-room",
+      severity: "check",
+      at: null,
+      values: { temperature, humidity, days, warmDays },
+      cure: { kind: "warm-room", count: 0, path: ["work"], set: { ...heated } },
+    },
+  ];
 }
 
 const checkBudget = ({ budget }: Job, cost: number): Finding[] =>

@@ -2,7 +2,7 @@ import type { Finding } from "../findings/finding";
 import { groupBy } from "../geometry/groupBy";
 import { adviseCoats, type CoatsAdvice } from "../paint/adviseCoats";
 import { calculateNeed, type PaintNeed } from "../paint/calculateNeed";
-import { batchesOf, componentsOf, inOrderOfMaking, tintLoad, type Batches } from "../paint/mix";
+import { batchesOf, componentsOf, furthestOff, inOrderOfMaking, tintLoad, type Batches } from "../paint/mix";
 import { rankPacks, type PackChoice } from "../paint/choosePacks";
 import { estimatePrices, type Tin } from "../paint/estimatePrices";
 import type { Paint } from "../paint/schema";
@@ -135,11 +135,19 @@ function planColour(
     },
     findings: [
       ...(batches
-        ? checkTint(paint, batches, job)
+        ? [...checkTint(paint, batches, job), ...checkRecipe(paint, batches)]
         : [...checkPacks(paint, toBuy, choices.length), ...checkLeft(paint, toBuy, best, tins)]),
       ...checkCoats(paint, advice),
     ],
   };
+}
+
+/** What is measured that is off its recipe. */
+function checkRecipe({ id, mix }: Paint, { each }: Batches): Finding[] {
+  const worst = furthestOff(mix!, each);
+  if (!worst) return [];
+  const values = { paint: id, part: worst.paint, off: worst.off };
+  return [{ code: "recipe-off", severity: "note", values, at: null }];
 }
 
 /** More tint in what is measured than its base takes by the label. */

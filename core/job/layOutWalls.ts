@@ -3,8 +3,9 @@ import type { Offer } from "../fit/offer";
 import type { FitReport } from "../finishes/defineCraft";
 import { craftOf } from "../finishes/crafts";
 import { finishOf, type AnyLayout } from "../finishes/registry";
+import { checkSlivers } from "./checkSlivers";
 import { cutWall, type Layer } from "../pattern/cutWall";
-import type { Design, Pattern, WallLine } from "../pattern/pattern";
+import type { Design, Pattern, Region, WallLine } from "../pattern/pattern";
 import { once } from "../geometry/once";
 import { changeOf, keepCures } from "./keepCures";
 import { adviseLevelLine, checkLevelLine, type LevelLineAdvice } from "../setout/adviseLevelLine";
@@ -151,6 +152,7 @@ function layOutWall(
   );
   const pattern = cutWall(surface, layers);
   const tapers = listTapers(pattern.lines, surface, input.viewingDistance);
+  const slivers = checkSlivers(pattern);
   return {
     ...bare,
     laid: { surface, pattern },
@@ -166,7 +168,8 @@ function layOutWall(
           finishes.flatMap((finish) => findingsOn(wall, finish, finish.checks)),
         ),
         ...checkTapers(tapers, input.viewingDistance, (line, side) => followOf(finishes, line, side)),
-        ...checkTinyFaces(pattern),
+        ...slivers.findings,
+        ...checkTinyFaces(pattern, slivers.told),
         ...checkTexture(wall, pattern),
       ],
       () => otherWays(wall, finishes),
@@ -237,9 +240,9 @@ function checkTexture({ texture }: Wall, { regions }: Pattern): Finding[] {
 }
 
 /** Pieces too small to paint by themselves; they are kept, so that areas add up. */
-function checkTinyFaces({ regions }: Pattern): Finding[] {
+function checkTinyFaces({ regions }: Pattern, told: ReadonlySet<Region>): Finding[] {
   return regions
-    .filter(({ face }) => face.area < tinyFaceMm2)
+    .filter((region) => region.face.area < tinyFaceMm2 && !told.has(region))
     .map(({ face, at, name }): Finding => ({
       code: "tiny-face",
       severity: "note",

@@ -1,5 +1,5 @@
 import { schools, type School } from "../rounds/listPasses";
-import { calculate, workOut, type WorkedOut } from "./calculate";
+import { calculate, lastDayOf, workOut, type WorkedOut } from "./calculate";
 import { describeJob } from "./describeJob";
 import { keepToldWalls, tellWalls, type WallTeller } from "./describeWall";
 import { keepUnchangedWalls, layOutJob, type LayOutJob, type Progress } from "./layOutJob";
@@ -58,8 +58,20 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
       };
       const own = workOutNext(job.school);
       const others = schools.filter((school) => school !== job.school).map(workOutNext);
-      const needs = calculate(laidOut, own);
+      const needs = calculate(laidOut, own, byHand(job, own));
       return describeJob({ laidOut, taping, told, schools: [own, ...others], needs }, stages.teller);
     },
   };
+}
+
+/** From so many rounds and days on it is looked at whether a brush would be done sooner. */
+const worthLooking = { rounds: 3, days: 3 } as const;
+
+/** Blocks that touch take turns under tape, and fewer by hand: the same job so, where that may be sooner; null where it is not looked at. */
+function byHand(job: Job, { work, schedule }: WorkedOut): WorkedOut | null {
+  const isOfBlocks = job.finishes.length > 0 && job.finishes.every(({ kind }) => kind === "blocks");
+  if (!schedule || !isOfBlocks || job.edges.straight !== "tape") return null;
+  if (work.site.rounds.length < worthLooking.rounds || lastDayOf(schedule) < worthLooking.days) return null;
+  const laidOut = layOutJob({ ...job, edges: { ...job.edges, straight: "hand" } });
+  return workOut(laidOut, workWalls(laidOut), job.school);
 }

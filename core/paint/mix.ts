@@ -32,8 +32,15 @@ type MixPart = Mix["parts"][number];
 
 /** A container is filled so far, so that it can be stirred to the bottom. */
 const filledShare = 0.85;
-/** What is measured to: 5 ml, or an eighth of a fluid ounce. */
+/** What is measured to: 5 ml, or an eighth of a fluid ounce; small amounts to 1 ml, or a thirty-second. */
 const measureMl = { litres: 5, us: mlPerUnit["fl oz"] / 8 } as const;
+const smallMeasureMl = { litres: 1, us: mlPerUnit["fl oz"] / 32 } as const;
+const smallUnderMl = 50;
+
+const measured = (ml: number, volumes: VolumeSystem): number => {
+  const step = (ml < smallUnderMl ? smallMeasureMl : measureMl)[volumes];
+  return Math.max(1, Math.round(ml / step)) * step;
+};
 
 /** What of a part goes into one batch. */
 export interface Measured {
@@ -70,12 +77,34 @@ export function componentsOf(mix: Mix, makeMl: number): Map<string, number> {
 export function batchesOf(mix: Mix, makeMl: number, volumes: VolumeSystem): Batches {
   const count = makeMl === 0 ? 0 : Math.ceil(makeMl / (mix.container * filledShare) - 1e-9);
   const total = totalOf(mix);
-  const step = measureMl[volumes];
   const each = mix.parts.map((part): Measured => ({
     paint: paintOf(part),
-    ml: Math.max(1, Math.round((makeMl * part.parts) / total / Math.max(1, count) / step)) * step,
+    ml: measured((makeMl * part.parts) / total / Math.max(1, count), volumes),
   }));
   return { makeMl, count, each: count === 0 ? [] : each };
+}
+
+/** So far a part may be off its recipe, as it is measured, before that is told. */
+const mostOff = 0.02;
+
+/** The part that is furthest off its share of the recipe, as measured, where that is more than passes; null where none is. */
+export function furthestOff(
+  mix: Mix,
+  each: readonly Measured[],
+): { readonly paint: string | null; readonly off: number } | null {
+  const made = each.reduce((sum, { ml }) => sum + ml, 0);
+  const total = totalOf(mix);
+  const offs = each.map(({ paint, ml }, place) => {
+    // Against all the others, as a recipe is read: so many to a litre.
+    const asked = mix.parts[place]!.parts / Math.max(1e-9, total - mix.parts[place]!.parts);
+    const got = ml / Math.max(1e-9, made - ml);
+    return { paint, off: got / asked - 1 };
+  });
+  const worst = offs.reduce<(typeof offs)[number] | null>(
+    (a, b) => (a && Math.abs(a.off) >= Math.abs(b.off) ? a : b),
+    null,
+  );
+  return worst && Math.abs(worst.off) > mostOff && each.length > 1 ? worst : null;
 }
 
 /** ml of the tint by litre of its base in what was measured; mixes among the parts count by what they are made of. */

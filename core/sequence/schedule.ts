@@ -65,6 +65,8 @@ interface Timing {
   readonly steps: readonly Step[];
   readonly links: Links;
   readonly waits: Float64Array;
+  /** What each step has someone take in hand. */
+  readonly wet: readonly string[];
   /** What cannot be done as it should be, however it is ordered. */
   readonly faults: readonly Impossible[];
 }
@@ -79,6 +81,7 @@ function tryOrders(given: readonly Step[], hands: number, hours: WorkHours, fact
   const steps = withinADay(given, hours);
   const links = linkSteps(steps);
   const waits = waitsAt(links, factor);
+  const wet = steps.map(wettedBy);
   const faults = given.flatMap((step): Impossible[] => [
     ...(hours.isTooLong(step) ? [{ step, why: "too-long" } as const] : []),
     ...((step.hands ?? 1) > hands ? [{ step, why: "too-few-hands" } as const] : []),
@@ -88,6 +91,7 @@ function tryOrders(given: readonly Step[], hands: number, hours: WorkHours, fact
     steps,
     links,
     waits,
+    wet,
     faults,
     order,
     times: timeOrder(steps, links, waits, order, hours),
@@ -139,12 +143,12 @@ function bestOf(tried: readonly Tried[], fewer: Tried | null): Tried {
 const colourWeight = 3;
 
 /** How often someone takes up another colour, or another sheet, or goes on to another wall. */
-function countVisits({ steps, order }: Tried): number {
+function countVisits({ steps, order, wet: wets }: Tried): number {
   const at: { wall?: string; wet?: string }[] = [];
   let visits = 0;
   order.steps.forEach((step, place) => {
     const { wall } = steps[step]!;
-    const wet = wettedBy(steps[step]!);
+    const wet = wets[step]!;
     for (const hand of order.hands[place]!) {
       const before = at[hand] ?? {};
       if (wall !== before.wall) visits++;

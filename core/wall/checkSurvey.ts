@@ -3,6 +3,7 @@ import { segment } from "../geometry/curve";
 import { distance, midpoint, type Point } from "../geometry/point";
 import { flatWithinMm, trueWithinMm, unnoticedShare, wedgeZoneMm } from "../trade/constants";
 import { findSlips } from "./findSlips";
+import { isRake } from "./rake";
 import { judgeTaper, taperFinding } from "./judgeTaper";
 import { offsetAt } from "./polyline";
 import type { Surface } from "./surface";
@@ -53,7 +54,8 @@ function checkSide({ name, points }: Side): Finding[] {
   const stretches: Point[][] = [[]];
   points.forEach((point, index) => {
     const before = points[index - 1];
-    if (before && before[along] === point[along]) stretches.push([]);
+    // A rake is a shape: what lies on either side of it is level or not by itself.
+    if (before && (before[along] === point[along] || (isLevel && isRake(before, point)))) stretches.push([]);
     stretches.at(-1)!.push(point);
   });
   const outOf = (stretch: readonly Point[]) => {

@@ -3,6 +3,7 @@ import type { LineName } from "../findings/wording";
 import type { Curve, Segment } from "../geometry/curve";
 import { judgeDifference, visibleTolerance, type Visibility } from "../trade/visibleDifference";
 import { unnoticedShare, wedgeZoneMm } from "../trade/constants";
+import { isRake } from "./rake";
 import type { SideName } from "./wallShape";
 import type { Surface } from "./surface";
 
@@ -73,7 +74,7 @@ const other = { x: "y", y: "x" } as const;
 /** The side's pieces joined where they go on without a step, each in the order of the axis. */
 function stretchesOf(curves: readonly Curve[], along: Axis): Curve[][] {
   const ordered = curves
-    .filter(({ a, b }) => a[along] !== b[along])
+    .filter(({ a, b }) => a[along] !== b[along] && !(along === "x" && isRake(a, b)))
     .map((curve) => (curve.a[along] < curve.b[along] ? curve : { ...curve, a: curve.b, b: curve.a }))
     .sort((p, q) => p.a[along] - q.a[along]);
   const stretches: Curve[][] = [];

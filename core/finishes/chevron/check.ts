@@ -3,6 +3,7 @@ import { segment } from "../../geometry/curve";
 import { directionOf, lengthOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees, leastDivisionMm } from "../../trade/constants";
 import { checkNearMisses } from "../checkNearMisses";
+import { checkRake } from "../cellFitFields";
 import { checkLineWidth } from "../checkLineWidth";
 import { maximumCount } from "../../fit/schema";
 import { checkFills } from "../fillsByHand";
@@ -27,7 +28,10 @@ export function checkChevron(layout: ChevronLayout): Finding[] {
     return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
   }
   const left = Math.min(row - 2 * halfLineUp, spec.uprights ? column - 2 * halfLine : Infinity);
-  const findings = checkLineWidth(spec.id, spec.lineWidth, left, layout.context.edges.tapes);
+  const findings = [
+    ...checkRake(spec, strip),
+    ...checkLineWidth(spec.id, spec.lineWidth, left, layout.context.edges.tapes),
+  ];
   if (findings.some(({ severity }) => severity === "stop")) return findings;
   // A turn's angle is twice the angle between a zigzag and the plumb line.
   const turn = (2 * directionOf(column, spec.rise) * 180) / Math.PI;

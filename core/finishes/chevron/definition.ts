@@ -1,7 +1,7 @@
-import { divideCells } from "../../fit/divideCells";
+import { gridOver } from "../../fit/fitToRake";
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
-import { cellFitFields } from "../cellFitFields";
+import { cellFitFields, rakeField } from "../cellFitFields";
 import { editChevron } from "./edit";
 import { layOutChevron, riseOf } from "./layout";
 import { chevronSpec, type ChevronSpec } from "./spec";
@@ -33,10 +33,11 @@ export const chevron = defineFinish({
   paints: gridPaints,
   things: () => [],
   layOut: layOutChevron,
-  card: ({ columns, rows, rise, lineWidth, uprights, colours, colouring }, { extent }) => [
-    ...cellFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
-    ...cellFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
-    ...riseFields(rise, divideCells(extent.minY, extent.maxY - extent.minY, rows).size),
+  card: ({ columns, rows, fit, rise, lineWidth, uprights, colours, colouring }, strip) => [
+    ...cellFitFields("Columns", "columns", columns, strip.extent.maxX - strip.extent.minX),
+    ...cellFitFields("Rows", "rows", rows, strip.extent.maxY - strip.extent.minY),
+    ...rakeField(fit, strip),
+    ...riseFields(rise, gridOver({ columns, rows, ...(fit && { fit }) }, strip).up.size),
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     {
       type: "choice",

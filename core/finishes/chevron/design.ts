@@ -165,6 +165,13 @@ const heightAtEdge = (
   edge: number,
 ): number => bottom + zigzag * row + (edge % 2 === 1 ? rise : 0);
 
+/** The columns after which zigzags are low (0), or high (1). */
+function turnsAt(columns: number, edge: number): string {
+  const after = Array.from({ length: columns - 1 }, (_, index) => index + 1).filter((at) => at % 2 === edge);
+  const few = 4;
+  return after.length <= few ? after.join(", ") : `${after.slice(0, few - 1).join(", ")} and so on`;
+}
+
 /** Plumb lines at the columns and level lines at the turns, as far as they are on the strip. */
 function linesOf(spec: ChevronLayout["spec"], layout: ChevronLayout, { extent }: Strip): SetOutLine[] {
   const { left, column, columns, first, zigzags, context } = layout;
@@ -186,7 +193,7 @@ function linesOf(spec: ChevronLayout["spec"], layout: ChevronLayout, { extent }:
     [0, 1].map((edge) => ({
       y: heightAtEdge(spec, layout, k, edge) - down,
       // Each lies over the row of its number.
-      use: `zigzag ${k - first} turns ${edge ? "down" : "up"}${taped}`,
+      use: `the ${edge ? "high" : "low"} points of zigzag ${k - first}, on the lines after columns ${turnsAt(columns, edge)}${taped}`,
     })),
   );
   const levels = [...new Map(turns.map((turn) => [turn.y.toFixed(4), turn])).values()]

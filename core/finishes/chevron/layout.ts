@@ -1,4 +1,4 @@
-import { divideCells } from "../../fit/divideCells";
+import { gridOver } from "../../fit/fitToRake";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import type { ChevronSpec } from "./spec";
@@ -32,9 +32,7 @@ export function riseOf(rise: ChevronSpec["rise"], row: number): number {
  * below it. Zigzags start below the strip where the rise brings them into it, and end above it.
  */
 export function layOutChevron(spec: ChevronSpec, strip: Strip, context: FinishContext): ChevronLayout {
-  const { extent } = strip;
-  const across = divideCells(extent.minX, extent.maxX - extent.minX, spec.columns);
-  const up = divideCells(extent.minY, extent.maxY - extent.minY, spec.rows);
+  const { across, up } = gridOver(spec, strip);
   const [column, row] = [across.size, up.size];
   const rise = riseOf(spec.rise, row);
   const first = -Math.max(1, Math.ceil(rise / row - 1e-9));

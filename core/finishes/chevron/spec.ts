@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { cellFitSchema } from "../../fit/schema";
+import { cellFitSchema, toRakeSchema } from "../../fit/schema";
 import { divisionRange, idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
@@ -11,6 +11,7 @@ export const chevronSpec = z.strictObject({
   ...finishEnvelope("chevron"),
   columns: cellFitSchema,
   rows: cellFitSchema,
+  fit: toRakeSchema,
   rise: z
     .union([z.enum(["row", "half-row"]), lengthSchema(divisionRange)], {
       error: 'expected "row", "half-row" or a length such as "220 mm"',

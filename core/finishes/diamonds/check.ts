@@ -3,6 +3,7 @@ import { maximumCount } from "../../fit/schema";
 import { directionOf, lengthOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees, leastDivisionMm } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
+import { checkRake } from "../cellFitFields";
 import { checkLineWidth } from "../checkLineWidth";
 import { checkFills } from "../fillsByHand";
 import { designDiamonds } from "./design";
@@ -26,7 +27,10 @@ export function checkDiamonds(layout: DiamondLayout): Finding[] {
     return [{ code: "too-narrow", severity: "stop", values: { width: leastDivisionMm }, at: null }];
   }
   const left = Math.min(width, height) * share;
-  const findings = checkLineWidth(spec.id, spec.lineWidth, left, layout.context.edges.tapes);
+  const findings = [
+    ...checkRake(spec, strip),
+    ...checkLineWidth(spec.id, spec.lineWidth, left, layout.context.edges.tapes),
+  ];
   if (findings.some(({ severity }) => severity === "stop")) return findings;
   const tip = (2 * directionOf(Math.min(width, height), Math.max(width, height)) * 180) / Math.PI;
   if (tip < acuteAngleDegrees) {

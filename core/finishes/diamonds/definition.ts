@@ -1,6 +1,6 @@
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
-import { cellFitFields } from "../cellFitFields";
+import { cellFitFields, rakeField } from "../cellFitFields";
 import { editDiamonds } from "./edit";
 import { layOutDiamonds } from "./layout";
 import { diamondsSpec, type DiamondsSpec } from "./spec";
@@ -41,9 +41,10 @@ export const diamonds = defineFinish({
   ],
   things: () => [],
   layOut: layOutDiamonds,
-  card: ({ columns, rows, colours, lineWidth, colouring, overLines }, { extent }) => [
-    ...cellFitFields("Columns", "columns", columns, extent.maxX - extent.minX),
-    ...cellFitFields("Rows", "rows", rows, extent.maxY - extent.minY),
+  card: ({ columns, rows, fit, colours, lineWidth, colouring, overLines }, strip) => [
+    ...cellFitFields("Columns", "columns", columns, strip.extent.maxX - strip.extent.minX),
+    ...cellFitFields("Rows", "rows", rows, strip.extent.maxY - strip.extent.minY),
+    ...rakeField(fit, strip),
     { type: "length", label: "Line left by the tape", path: ["lineWidth"], value: lineWidth },
     { type: "colours", label: "Diamonds, and between", path: ["colours"], value: colours },
     ...(colouring

@@ -1,4 +1,4 @@
-import { divideCells } from "../../fit/divideCells";
+import { gridOver } from "../../fit/fitToRake";
 import { lengthOf } from "../../geometry/trig";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
@@ -18,9 +18,7 @@ export interface DiamondLayout extends Laid<DiamondsSpec> {
 
 /** An edge lies ab / sqrt(a^2 + b^2) from the middle of a rhombus with half diagonals a and b; half a line comes off. */
 export function layOutDiamonds(spec: DiamondsSpec, strip: Strip, context: FinishContext): DiamondLayout {
-  const { extent } = strip;
-  const across = divideCells(extent.minX, extent.maxX - extent.minX, spec.columns);
-  const up = divideCells(extent.minY, extent.maxY - extent.minY, spec.rows);
+  const { across, up } = gridOver(spec, strip);
   const [width, height] = [across.size, up.size];
   const [a, b] = [width / 2, height / 2];
   const share = 1 - spec.lineWidth / 2 / ((a * b) / lengthOf(a, b));

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { cellFitSchema } from "../../fit/schema";
+import { cellFitSchema, toRakeSchema } from "../../fit/schema";
 import { idSchema, lengthSchema } from "../../measure/schema";
 import { finishEnvelope } from "../envelope";
 import { fillsSchema } from "../fillsByHand";
@@ -11,6 +11,7 @@ export const diamondsSpec = z.strictObject({
   ...finishEnvelope("diamonds"),
   columns: cellFitSchema,
   rows: cellFitSchema,
+  fit: toRakeSchema,
   colours: z.array(idSchema).min(1).max(2),
   lineWidth: lineWidthSchema.default(0),
   colouring: colouringSchema.optional().describe("how the diamonds are coloured; all alike when left out"),

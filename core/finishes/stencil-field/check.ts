@@ -1,4 +1,5 @@
 import type { Finding } from "../../findings/finding";
+import { checkOffCentre } from "../checkOffCentre";
 import { checkPrintGround } from "../printGround";
 import { checkSeveralColours } from "../severalColours";
 import type { StencilFieldLayout } from "./layout";
@@ -15,6 +16,14 @@ export function checkStencilField(layout: StencilFieldLayout): Finding[] {
     ...checkSeveralColours(spec, context),
     ...checkPrintGround(spec, strip),
     ...cutCopies(layout),
+    ...(spec.start.x === "centre" || spec.start.x === "joint"
+      ? checkOffCentre(strip, ({ id }) => ({
+          kind: "centre-on-it",
+          count: 0,
+          finish: spec.id,
+          set: { start: { ...spec.start, x: { on: id } } },
+        }))
+      : []),
     ...(spec.register === "ticks" ? [goesByTicks(layout)] : []),
   ];
 }

@@ -1,5 +1,6 @@
 import type { Finding } from "../../findings/finding";
 import { leastDivisionMm } from "../../trade/constants";
+import { checkOffCentre } from "../checkOffCentre";
 import { checkClearance } from "./checkClearance";
 import { cureWith } from "./cureWith";
 import { checkEnds } from "./checkEnds";
@@ -46,5 +47,13 @@ export function checkStripes(layout: StripeLayout): Finding[] {
       cure: cureWith(layout, "anchor-on-wall", middle),
     });
   }
-  return [...findings, ...checkEnds(layout), ...checkClearance(layout)];
+  const isCentred = spec.direction === "vertical" && (spec.fit.by === "width" || spec.fit.by === "near");
+  const onThing = isCentred
+    ? checkOffCentre(layout.strip, (_, x) =>
+        spec.fit.by === "width" && spec.fit.width !== undefined
+          ? cureWith(layout, "centre-on-it", { by: "anchor", width: spec.fit.width, at: x })
+          : null,
+      )
+    : [];
+  return [...findings, ...onThing, ...checkEnds(layout), ...checkClearance(layout)];
 }

@@ -5,6 +5,7 @@ export const arbitrary = fc.record({
   kind: fc.constant("diamonds"),
   columns: anyCellFit,
   rows: anyCellFit,
+  fit: fc.constantFrom(undefined, undefined, { to: "rake" }),
   lineWidth: fc.constantFrom(0, 12),
   colours: someColours(2),
 });
