@@ -6,6 +6,7 @@ import type { WorkInput } from "../work/workInput";
 import { isPeeling, isTaping } from "../work/act";
 import type { ScheduledStep } from "../sequence/scheduledStep";
 import type { OrderedWall } from "./orderedWall";
+import { furtherOutMm } from "../tape/nameTape";
 import { linesOfTape } from "./linesOfTape";
 import type { PlanPoint, PlanTape, PlanWall } from "../plan/planTypes";
 
@@ -49,6 +50,8 @@ export function describeTape(
         ...(piece.centred && { centred: true as const }),
         ...(piece.against !== null && { against: piece.against }),
         ...(piece.corner !== null && { corner: piece.corner }),
+        ...(piece.cuts !== null &&
+          furtherOutMm(ids[turn]![index]!) > 0 && { again: furtherOutMm(ids[turn]![index]!) }),
         round: round.round,
         seal: piece.sealPaint,
         sealWith: piece.sealWith,

@@ -225,6 +225,8 @@ export interface PlanTape {
   centred?: true;
   /** The wall around the corner whose colour it cuts. */
   corner?: string;
+  /** How much further out it is laid than the tape before it at the same line, mm. */
+  again?: number;
   round: number;
   /** The steps in which it is laid and comes off; absent where no work is planned. */
   laidIn?: string;

@@ -1,4 +1,5 @@
 import type { Point } from "../geometry/point";
+import { againMm } from "../trade/constants";
 import type { EdgePiece } from "./tapePiece";
 
 /** Room for the last bits of a place that lies halfway between two millimetres. */
@@ -52,3 +53,9 @@ export function nameTape(wall: string, inTurn: readonly (readonly EdgePiece[])[]
     }),
   );
 }
+
+/** The manieth time that a tape of such an id is laid at its place. */
+export const passOfTape = (id: string): number => Number(/-(\d+)$/.exec(id)?.[1] ?? 1);
+
+/** How much further out than the first a tape is laid that comes to the same line again, so that no thread of the paint under it is left bare, mm. */
+export const furtherOutMm = (id: string): number => (passOfTape(id) - 1) * againMm;

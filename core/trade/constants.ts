@@ -197,3 +197,6 @@ export const fillerTubeMl = 300;
 export const dustSheetM = 3.6;
 export const maskingFilmM2 = 28;
 export const sandingsPerPaper = 3;
+
+/** A tape that is laid to the same line again lies so much further out, mm. */
+export const againMm = 0.5;

@@ -51,7 +51,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   mark: { ...counted, isLevelled: false, arcs: 2, object: null },
   "mark-again": counted,
   chips: counted,
-  tape: { ...counted, round: 2 },
+  tape: { ...counted, round: 2, again: 0.5 },
   seal: { ...counted, seals: ["colour", "clear"] },
   paint: {
     wall: "w",

@@ -150,8 +150,8 @@ const stepWords = {
     `${speech.wall(wall)}: strike ${count(amount, "mark")} again that ${Math.round(amount) === 1 ? "lies" : "lie"} under paint by now, at the same readings.`,
   chips: ({ wall, amount }: Counted, speech: Speech) =>
     `${speech.wall(wall)}: put a colour chip on each of the ${count(amount, "area")}, look from the doorway, and change chips while that costs nothing.`,
-  tape: ({ wall, round, amount }: InRound, speech: Speech) =>
-    `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
+  tape: ({ wall, round, amount, again }: InRound & { again: number | null }, speech: Speech) =>
+    `${speech.wall(wall)}: tape round ${round}, ${speech.run(amount)}${again === null ? "" : `; where a line had tape before, ${speech.error(again)} further out than that`}. Walk it: each line on its right side, ends lapped, edges pressed down.`,
   seal: ({ wall, amount, seals }: Counted & { seals: readonly Seal[] }, speech: Speech) =>
     `${speech.wall(wall)}: seal ${speech.run(amount)} of tape edge, thinly, with ${seals.map((seal) => sealWords[seal]).join(", elsewhere with ")}; let the colour dry.`,
   paint: (

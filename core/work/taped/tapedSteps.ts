@@ -2,10 +2,12 @@ import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
+import { passOfTape } from "../../tape/nameTape";
 import { isCaulk } from "../../tape/sealEdge";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
+import { againMm } from "../../trade/constants";
 import { climbingMin } from "../room/access";
 import { leftOfWait } from "../room/youngBase";
 import { groundClear, wallReady } from "../room/besideBases";
@@ -47,6 +49,10 @@ export function listTapedSteps(site: WorkInput): {
   });
   return { steps: taped.steps, ready: taped.onWall, findings: [...taped.findings, ...onMarked] };
 }
+
+/** Whether some of it comes to a line where tape lay before. */
+const isLaidAgain = ({ pieces }: TapeBundle): boolean =>
+  pieces.some(({ id, piece }) => piece.cuts !== null && passOfTape(id) > 1);
 
 class TapedSteps {
   readonly steps: StepDraft[] = [];
@@ -109,7 +115,12 @@ class TapedSteps {
           ids,
           tape,
           after: [...this.isReady(on, place), ...under, ...done, again],
-          say: said("tape", { wall: wall.id, round: round.round, amount: metresOf(tape) }),
+          say: said("tape", {
+            wall: wall.id,
+            round: round.round,
+            amount: metresOf(tape),
+            again: tape.some(isLaidAgain) ? againMm : null,
+          }),
           heightMm: on.workTopMm,
         },
         this.site,
