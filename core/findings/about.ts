@@ -41,6 +41,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "rake-sliver": "pattern",
   "tip-sliver": "pattern",
   "no-rake": "pattern",
+  "part-print": "pattern",
   "off-centre": "pattern",
   "unused-colour": "pattern",
   "sheens-of-one": "buying",

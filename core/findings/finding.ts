@@ -48,6 +48,7 @@ export interface FindingValues {
   "rake-sliver": { pieces: number; areaMm2: number; height: number; isRake: boolean };
   "tip-sliver": { pieces: number; areaMm2: number; floor: number; ceiling: number };
   "no-rake": Record<never, never>;
+  "part-print": { wall: string; scraps: number; shift: number; cutOut: number };
   "off-centre": { thing: string; by: number };
   "unused-colour": { finish: string; paints: readonly string[] };
   "sheens-of-one": { wall: string; paints: readonly string[] };

@@ -59,6 +59,7 @@ const values: FindingValues = {
   "rake-sliver": { pieces: 2, areaMm2: 700, height: 30, isRake: true },
   "tip-sliver": { pieces: 8, areaMm2: 30, floor: 11.3, ceiling: 11.3 },
   "no-rake": {},
+  "part-print": { wall: "w", scraps: 3, shift: 22, cutOut: 2 },
   "off-centre": { thing: "the bed", by: -42 },
   "unused-colour": { finish: "f", paints: ["kelp"] },
   "sheens-of-one": { wall: "w", paints: ["kelp", "brine"] },

@@ -170,6 +170,28 @@ export const findingMessages: {
         ? `Shift the rows up by ${length(ceiling)} and make the rise ${length(floor + ceiling)} less: then no tip reaches in. Or leave the triangles in the colour beside them.`
         : `Shift the rows ${floor > 0 ? "down" : "up"} by ${length(Math.max(floor, ceiling))}: then no tip reaches in. Or leave the triangles in the colour beside them.`,
   }),
+  "part-print": ({ wall, scraps, shift, cutOut }, speech) => ({
+    say: `${capital(speech.wall(wall))}: ${[
+      ...(scraps > 0
+        ? [`of ${scraps} ${scraps === 1 ? "print" : "prints"} less than a fifth is on the wall`]
+        : []),
+      ...(cutOut > 0
+        ? [
+            `an opening cuts ${cutOut} ${cutOut === 1 ? "print" : "prints"} out of the border, which reads as a mistake`,
+          ]
+        : []),
+    ].join("; ")}.`,
+    remedy: [
+      ...(scraps > 0
+        ? [
+            `Leave them out, or shift the start by ${speech.length(shift)} outwards, so that they are off the wall.`,
+          ]
+        : []),
+      ...(cutOut > 0
+        ? ["Set the border over or under the opening, or begin it so that a joint stands at the casing."]
+        : []),
+    ].join(" "),
+  }),
   "off-centre": ({ thing, by }, { length }) => ({
     say: `The pattern is centred on the wall, and the middle of ${thing} stands ${length(Math.abs(by))} to its ${by > 0 ? "right" : "left"}: people see the two together.`,
     remedy: `Centre the pattern on ${thing}, or move that.`,

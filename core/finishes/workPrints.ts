@@ -2,6 +2,7 @@ import { rimAround, type StencilSheet } from "../stencil/cutSheet";
 import type { Contribution } from "../work/contribution";
 import { waitFactor } from "../trade/climate";
 import { brushSizeFor, foamRollerMm, type PrintMethod } from "../work/prints/constants";
+import { checkPartPrints } from "../work/prints/partPrints";
 import { printedSundries } from "../work/prints/needs";
 import { paintOfPrints } from "../work/prints/paintOfPrints";
 import type { Printing } from "../work/prints/printing";
@@ -80,6 +81,6 @@ export function workPrints(
     paint: paintOfPrints(own),
     sundries: printedSundries(own),
     tables: [...partPrintTables(own), ...severalColoursTables(own.pieces)],
-    findings: [],
+    findings: checkPartPrints(own),
   };
 }

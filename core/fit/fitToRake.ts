@@ -40,7 +40,7 @@ export function gridOver({ columns, rows, fit }: Asked, strip: Strip): Grid {
 }
 
 /** So many columns at most go by until a half or a whole meets the rake again, and so many halves it rises then. */
-const most = { columns: 3, halves: 12 };
+const most = { columns: 24, halves: 12 };
 
 /**
  * Rows whose halves or wholes meet a rake: it rises m halves of a row over n columns of width w, so a row is 2 s w n / m high.
@@ -60,7 +60,7 @@ function rowsThatMeet({ a, slope }: Rake, columns: Cells, { minY, maxY }: Box): 
 }
 
 /** Seldom meeting is worth so much of the wish for each column between; a thin strip of a row at the floor so much, any cut one less. */
-const worth = { column: 0.05, sliver: 0.4, cut: 0.1 };
+const worth = { column: 0.03, sliver: 0.4, cut: 0.1 };
 
 /** By how much of the smaller one is larger. */
 const timesOff = (a: number, b: number): number => Math.max(a, b) / Math.min(a, b) - 1;
@@ -75,7 +75,8 @@ function offOf(
   const halves = (2 * (up.start + up.size - minY)) / up.size;
   const rest = Math.abs(halves - Math.round(halves)) < 0.02 ? 0 : halves - Math.floor(halves);
   const perColumn = (2 * Math.abs(slope) * across.size) / up.size;
-  const between = [1, 2, 3].find((n) => Math.abs(perColumn * n - Math.round(perColumn * n)) < 1e-6) ?? 3;
+  const isMet = (n: number) => Math.abs(perColumn * n - Math.round(perColumn * n)) < 1e-6;
+  const between = Array.from({ length: most.columns }, (_, index) => index + 1).find(isMet) ?? most.columns;
   return (
     timesOff(up.size, wish.row) +
     timesOff(across.size, wish.column) +

@@ -23,7 +23,7 @@ interface Printed {
   readonly method: PrintMethod;
   /** How many stretches of whole columns or repeats, the last of them, and where its middle is read. */
   readonly stretches: number;
-  readonly by: "column" | "repeat";
+  readonly by: Printing["by"];
   readonly column: number;
   readonly row: number;
   readonly at: number;

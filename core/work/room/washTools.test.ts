@@ -43,3 +43,13 @@ it("stamps and brushes of a finish's own are no roller", () => {
   const own = { ...rolled("b", "f", [waitFor("a")]), does: [did("print", "print", ["b"], { with: "kelp" })] };
   expect(sessions(rolled("a", "1", []), own)).toEqual(["a", "b"]);
 });
+
+it("the same brushes serve another finish before they are washed, and are washed where its turn is long in coming", () => {
+  const brushed = (id: string, session: string, after: (Wait | null)[]) => ({
+    ...rolled(id, session, after),
+    does: [did("coat", "section", [id], { with: "kelp", tools: ["block-brush"] })],
+  });
+  const first = brushed("a", "l1", []);
+  expect(sessions(first, brushed("b", "l2", [waitFor("a")]))).toEqual(["a+b"]);
+  expect(sessions(first, brushed("b", "l1", [waitFor("a", "recoat", 361)]))).toEqual(["a", "b"]);
+});

@@ -132,7 +132,12 @@ class TapedSteps {
   /** Marks that a colour was carried over are struck again; answers the wait for that. */
   private addMarking(on: WorkWall, round: Round, place: number): Wait | null {
     const { id } = on.wall;
-    const tape = this.plan.laid(id, place).filter((bundle) => this.plan.liesOnCarried(bundle, place));
+    const struckOn = this.struckOn(on);
+    const tape = this.plan
+      .laid(id, place)
+      // What a wall was set out on covers no mark.
+      .filter(({ underGroup }) => struckOn === null || underGroup !== this.site.rounds[struckOn]!.group)
+      .filter((bundle) => this.plan.liesOnCarried(bundle, place));
     const dry = tape.flatMap(({ over, underGroup }) => {
       const step = this.stepUnder(id, over!, underGroup!);
       return step === null ? [] : [waitIfAny(step, "touch-dry", this.paints.get(over!)!.touchDryMin)];
