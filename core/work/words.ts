@@ -9,8 +9,8 @@ import type { Things } from "./room/thingsOf";
 import { brokenWords } from "./broken/words";
 import { careOf } from "./objects/care";
 import { objectWords } from "./objects/words";
+import { sundryWords } from "./sundryWords";
 import { printWords } from "./prints/words";
-import { sealerTubeMl, towerAboveMm } from "../trade/constants";
 
 const count = (amount: number, one: string, many = `${one}s`): string =>
   `${Math.round(amount)} ${Math.round(amount) === 1 ? one : many}`;
@@ -242,49 +242,6 @@ export const eveningWords = {
   "ready-setting-out": () => "Laser or long level, soft pencil, tape measure, the printed setting-out sheet.",
   "ready-tape": () => "Tape in its widths, kept clean; a knife with a new blade.",
   "ready-rollers": () => "New rollers de-fluffed, trays lined, one brush a colour.",
-};
-
-type From = { readonly from: number };
-const filled = ({ from }: From) =>
-  from === 1 ? "for one place that is filled" : `for ${from} places that are filled`;
-const tapeWhy = ({ from }: From, { run }: Speech) =>
-  `${run(from)} with laps and tails, cut from rolls of 41 m`;
-const sealerWhy = ({ from }: From, { volume }: Speech) =>
-  `${volume(from)} of film along edges, tubes of ${volume(sealerTubeMl)}`;
-
-/** What a sundry was counted from. */
-const sundryWords = {
-  "why-tape": tapeWhy,
-  "why-flexible": ({ from }: From, { run }: Speech) => `${run(from)} along curves, under the usual tape`,
-  "why-sealer": sealerWhy,
-  "why-brush": () => "one a colour, for cutting in and for sealing",
-  "why-brush-sash": () => "one a colour, small and pointed, for narrow strips and tight arcs",
-  "why-brush-wide": () => "one a colour, to float the last strip on at an external corner",
-  "why-roller-100": (_: unknown, { area }: Speech) => `one a colour, up to ${area(3)} at a time`,
-  "why-roller-230": (_: unknown, { area }: Speech) => `one a colour, over ${area(3)} at a time`,
-  "why-liner": () => "one a colour and round",
-  "why-dust-sheet": ({ from }: From, { run }: Speech) => `along ${run(from)} of wall`,
-  "why-film": ({ from }: From, { area }: Speech) =>
-    `for ${area(from)} of openings and what stays on the wall`,
-  "why-filled": filled,
-  "why-tower": (_: unknown, { length }: Speech) => `hands go higher than ${length(towerAboveMm)}`,
-  "why-steps": (_: unknown, { length }: Speech) => `hands go higher than ${length(1800)}`,
-  "why-lamp": () => "to look along the wall for misses, and at edges",
-  "why-bucket": () => "to wash and rinse",
-  "why-tester": () => "plates come off once their circuit is proved dead",
-  "why-filling-knife": () => "for what is raked out and filled",
-  "why-level": () => "every mark hangs off one level line",
-  "why-measure": () => "every mark is read from one datum; no ink or wax under pale paint",
-  "why-pin": () => "curves are drawn from their centre",
-  "why-knife": () => "to cut tape, away from yourself",
-  "why-frame-100": (_: unknown, { area }: Speech) => `areas up to ${area(3)}`,
-  "why-frame-230": (_: unknown, { area }: Speech) => `areas over ${area(3)}`,
-  "why-pole": () => "large areas are rolled from the floor",
-  "why-pile-short": () => "on the sleeves, for smooth walls",
-  "why-pile-medium": () => "on the sleeves, for a light stipple",
-  "why-pile-long": () => "on the sleeves, to reach into rough walls",
-  "why-low-tack": () => "on paint that is under two weeks old",
-  "why-soap": ({ from }: From, { area }: Speech) => `to wash ${area(from)}`,
 };
 
 /** Every sentence of the work that all finishes share. */

@@ -25,6 +25,7 @@ import { markAgain, type Passes } from "./markAgain";
 import { specialUnderTape, strandedTape } from "./checkTaping";
 import { peelDry } from "./peelDry";
 import { divideIntoGoes } from "./stretches";
+import { PaintedSteps } from "./paintedSteps";
 import { TapePlan, type ComingOff } from "./tapePlan";
 
 /**
@@ -60,8 +61,7 @@ class TapedSteps {
   readonly plan: TapePlan;
   private readonly walls: readonly WorkWall[];
   private readonly paints: ReadonlyMap<string, Paint>;
-  /** The step that last painted a colour of a group on a wall. */
-  private readonly latest = new Map<string, string>();
+  private readonly painted: PaintedSteps;
   private readonly passes: Passes = new Map();
   /** What all was done on a wall that the next thing there waits for: its base, coats, and tape that is off again. */
   readonly onWall = new Map<string, Wait[]>();
@@ -69,6 +69,7 @@ class TapedSteps {
   constructor(private readonly site: WorkInput) {
     ({ paints: this.paints, walls: this.walls } = site);
     this.plan = new TapePlan(site);
+    this.painted = new PaintedSteps(site);
     for (const { wall } of site.walls) {
       const base = this.paints.get(wall.base)!;
       this.onWall.set(
@@ -104,7 +105,7 @@ class TapedSteps {
     if (tape.length === 0) return;
     const done = this.onWall.get(wall.id)!;
     const ids = { tape: roundStep(wall.id, "tape", round), seal: roundStep(wall.id, "seal", round) };
-    const under = tape.map((bundle) => this.waitUnder(wall.id, bundle));
+    const under = tape.map((bundle) => this.painted.waitUnder(wall.id, bundle));
     const again = this.addMarking(on, round, place);
     this.steps.push(
       ...layTape(
@@ -139,7 +140,7 @@ class TapedSteps {
       .filter(({ underGroup }) => struckOn === null || underGroup !== this.site.rounds[struckOn]!.group)
       .filter((bundle) => this.plan.liesOnCarried(bundle, place));
     const dry = tape.flatMap(({ over, underGroup }) => {
-      const step = this.stepUnder(id, over!, underGroup!);
+      const step = this.painted.stepUnder(id, over!, underGroup!);
       return step === null ? [] : [waitIfAny(step, "touch-dry", this.paints.get(over!)!.touchDryMin)];
     });
     const again = markAgain(on, { round: round.round, tape, dry, passes: this.passes }, this.site.work);
@@ -155,7 +156,7 @@ class TapedSteps {
     for (const colour of this.plan.coloursInTurn(id, round)) {
       const paint = this.paints.get(colour)!;
       const step = this.addCoats(wall, round, place, paint, off, painted);
-      this.latest.set(`${id} ${colour} ${round.group}`, step);
+      this.painted.add(id, colour, round.group, step);
       painted.set(colour, waitFor(step, "recoat", paint.recoatMin)!);
     }
     const steps = [...painted.values()];
@@ -185,7 +186,7 @@ class TapedSteps {
     const id = (coat: number) => paintStep(wall.wall.id, round, paint.id, coat);
     const first = round.coat ?? 1;
     const last = round.coat ?? paint.coats;
-    const before = this.latest.get(`${wall.wall.id} ${paint.id} ${round.group}`);
+    const before = this.painted.latest(wall.wall.id, paint.id, round.group);
     const { secondCoat } = this.site.work;
     const regions = this.plan.regions(wall.wall.id, round, paint.id);
     const visits = this.plan.visits(round, paint.id);
@@ -275,7 +276,7 @@ class TapedSteps {
       ...this.isReady(on, place),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
-      ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.waitBeside(on, bundle)),
+      ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.painted.waitBeside(on, bundle)),
       ...taped.flatMap((other) => {
         const sealed = this.plan.laid(other.wall.id, place).filter(({ sealWith }) => sealWith === "colour");
         const colours = new Set(sealed.map(({ sealPaint }) => sealPaint!));
@@ -286,28 +287,5 @@ class TapedSteps {
         ];
       }),
     ];
-  }
-
-  /** Paint under tape has to be ready for it; a base that is already on has long been. */
-  private waitUnder(wall: string, { over, underGroup }: TapeBundle): Wait | null {
-    if (over === null || underGroup === null) return null;
-    const { tapeOverMin } = this.paints.get(over)!;
-    const { wall: on } = this.walls.find((other) => other.wall.id === wall)!;
-    if (underGroup === 0 && on.baseAge !== undefined)
-      return leftOfWait(on, tapeOverMin, "tape-over", this.site.work);
-    const step = this.stepUnder(wall, over, underGroup);
-    return step === null ? null : waitIfAny(step, "tape-over", tapeOverMin);
-  }
-
-  /** A neighbour that is painted up to without tape has to be as dry as for another coat. */
-  private waitBeside(wall: string, { over, underGroup }: TapeBundle): Wait | null {
-    if (over === null || underGroup === null) return null;
-    const step = this.stepUnder(wall, over, underGroup);
-    return step === null ? null : waitIfAny(step, "recoat", this.paints.get(over)!.recoatMin);
-  }
-
-  private stepUnder(wall: string, paint: string, group: number): string | null {
-    if (group === 0) return wholeStep(wall, "base", this.paints.get(paint)!.coats);
-    return this.latest.get(`${wall} ${paint} ${group}`) ?? null;
   }
 }
