@@ -5,7 +5,7 @@ import type { Surface } from "../../wall/surface";
 import type { FinishContext, Laid } from "../defineFinish";
 import { bricksIn, endsOf, leastMm, rowOf, startsOf, stepAtLeft, type Starts } from "./bond";
 import { layCourses, mostBricks, type Courses } from "./courses";
-import { partsOfFace } from "./jambs";
+import { partsOfFace } from "./faceParts";
 import { mixingOf, type Mixing } from "./mixing";
 import { loadsOf, neighboursOf, tonesOf } from "./tones";
 import type { BrickSpec } from "./spec";
