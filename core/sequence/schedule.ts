@@ -123,13 +123,13 @@ const leastBy = (all: readonly Tried[], keysOf: (tried: Tried) => readonly numbe
 
 /**
  * What has fewer faults is better, then what ends on an earlier day and sooner; of those that end together on a day what
- * takes up a colour seldom, and then what has people stand about less. What `fewer` hands do is kept where it is no worse.
+ * takes up a colour seldom, and then what has people stand about less. What `fewer` hands do sooner is kept.
  * (So neither warmth nor one more person can make the last day later, nor one more person the end.)
  */
 function bestOf(tried: readonly Tried[], fewer: Tried | null): Tried {
   const soonest = leastBy(tried, (one) => [faultsOf(one), one.times.end]);
   const atMost = fewer && faultsOf(fewer) <= faultsOf(soonest) ? fewer.times.end : Infinity;
-  if (fewer && atMost <= soonest.times.end) return fewer;
+  if (fewer && atMost < soonest.times.end) return fewer;
   const together = tried.filter(
     (one) =>
       faultsOf(one) === faultsOf(soonest) &&
