@@ -90,6 +90,8 @@ export interface Site {
   rate(name: string): number;
   /** What has to be over before anything goes onto a wall: set out, its ground and all taped paint dry, the tape off. */
   ready(wall: Wall): readonly (Wait | null)[];
+  /** The same for what holds fast on it: masks, tape, sheets. */
+  readyForTape(wall: Wall): readonly (Wait | null)[];
 }
 
 /** Copies and freezes a craft, so that no caller can change it for the others. */

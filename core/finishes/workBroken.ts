@@ -25,12 +25,17 @@ function tooNarrow({ covered }: BrokenWall, thing: string): Finding[] {
 type BrokenPart = FinishPart<{ readonly spec: { readonly id: string } }>;
 
 /** The walls of a share that anything of it lies on, as their steps want them. */
-const brokenWalls = ({ layout, walls }: BrokenPart, { work, paints, ready }: Site): BrokenWall[] =>
+const brokenWalls = (
+  { layout, walls }: BrokenPart,
+  { work, paints, ready, readyForTape }: Site,
+): BrokenWall[] =>
   walls.flatMap(({ wall, covered }, index): BrokenWall[] => {
     if (!covered) return [];
     const finish = layout.spec.id;
     const named = index === 0 ? finish : `${finish}/${wall.id}`;
-    return [{ named, wall, covered, finish, work, paints, ready: ready(wall) }];
+    return [
+      { named, wall, covered, finish, work, paints, ready: ready(wall), readyForTape: readyForTape(wall) },
+    ];
   });
 
 /** What a finish of broken colour says of its own: how a wall is coated, what is bought for that, and what is wrong. */

@@ -51,7 +51,7 @@ const toolWidth = (method: PrintMethod, sheets: readonly StencilSheet[]): number
 export function workPrints(
   { layout: { spec, context }, walls }: FinishPart<Laid<PrintingSpec>>,
   { passes, by, carried, sheets, hasTopSheet = false }: Way,
-  { paints, rate, ready, work }: Site,
+  { paints, rate, readyForTape, work }: Site,
 ): Contribution {
   const cutouts = walls.flatMap(({ motifs }) => motifs.flatMap((motif) => motif.cutouts));
   const paintOf = new Map(cutouts.map(({ slot, paint }) => [slot, paint]));
@@ -73,7 +73,7 @@ export function workPrints(
     toolMm: toolWidth(spec.method, sheets),
     walls,
     paints,
-    ready,
+    readyForTape,
     airFactor: waitFactor(work),
   };
   return {

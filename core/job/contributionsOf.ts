@@ -8,6 +8,9 @@ import { wallReady } from "../work/room/besideBases";
 import type { Wall } from "../wall/schema";
 import type { WorkInput } from "../work/workInput";
 import type { StepDraft, Wait } from "../work/step";
+import { paintsIn } from "../work/act";
+import { tapedOver } from "../work/tapedOver";
+import type { Paint } from "../paint/schema";
 import { recoatable, touchDry } from "../work/touchDry";
 import type { LaidOutJob } from "./orderedWall";
 import type { JobFinish } from "./schema";
@@ -29,15 +32,29 @@ export function contributionsOf(
       .map((step) =>
         step.does.some(({ act }) => act === "coat") ? recoatable(step, paints) : touchDry(step, paints),
       );
+  const readyOn = (wall: Wall) => [
+    ...walls.filter((on) => on.wall.id === wall.id).flatMap((on) => wallReady(on, paints)),
+    ...(ready.get(wall.id) ?? []),
+    ...dryBefore(wall),
+  ];
+  /** The paints that lie on a wall by then: its own, those of its pieces, and what earlier finishes have put there. */
+  const lyingOn = (wall: Wall): Paint[] => {
+    const regions = walls.filter((on) => on.wall.id === wall.id).flatMap((on) => on.regions);
+    const put = before.flatMap((step) => (step.wall === wall.id ? paintsIn(step) : []));
+    const ids = new Set([
+      wall.base,
+      ...(wall.primer === undefined ? [] : [wall.primer]),
+      ...regions.map(({ colour }) => colour),
+      ...put,
+    ]);
+    return [...ids].map((id) => paints.get(id)!);
+  };
   const site: Site = {
     work,
     paints,
     rate: (name) => (work.rates as Readonly<Record<string, number>>)[name]!,
-    ready: (wall) => [
-      ...walls.filter((on) => on.wall.id === wall.id).flatMap((on) => wallReady(on, paints)),
-      ...(ready.get(wall.id) ?? []),
-      ...dryBefore(wall),
-    ],
+    ready: readyOn,
+    readyForTape: (wall) => readyOn(wall).map((wait) => tapedOver(wait, lyingOn(wall))),
   };
   return laidOut.job.finishes.flatMap((finish): OwnContribution[] => {
     const craft = craftOf(finish.kind);

@@ -6,7 +6,8 @@ import type { WorkInput } from "../work/workInput";
 import { isPeeling, isTaping } from "../work/act";
 import type { ScheduledStep } from "../sequence/scheduledStep";
 import type { OrderedWall } from "./orderedWall";
-import { furtherOutMm } from "../tape/nameTape";
+import { laidBefore } from "../tape/nameTape";
+import { againMm } from "../trade/constants";
 import { linesOfTape } from "./linesOfTape";
 import type { PlanPoint, PlanTape, PlanWall } from "../plan/planTypes";
 
@@ -33,6 +34,10 @@ export function describeTape(
     ...taping.rounds.map((round, place) => ({ round, pieces: taping.laid.get(wall.id)![place]! })),
   ];
   const ids = taping.tapeIds.get(wall.id)!;
+  const before = laidBefore(
+    wall.id,
+    inRounds.map(({ pieces }) => pieces),
+  );
   return inRounds.flatMap(({ round, pieces }, turn) =>
     pieces.map((piece, index): PlanTape => {
       const path = flattenPath(piece.path).map(({ x, y }): PlanPoint => [x, y]);
@@ -50,8 +55,7 @@ export function describeTape(
         ...(piece.centred && { centred: true as const }),
         ...(piece.against !== null && { against: piece.against }),
         ...(piece.corner !== null && { corner: piece.corner }),
-        ...(piece.cuts !== null &&
-          furtherOutMm(ids[turn]![index]!) > 0 && { again: furtherOutMm(ids[turn]![index]!) }),
+        ...(piece.cuts !== null && before[turn]![index]! > 0 && { again: before[turn]![index]! * againMm }),
         round: round.round,
         seal: piece.sealPaint,
         sealWith: piece.sealWith,

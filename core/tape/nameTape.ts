@@ -1,5 +1,4 @@
 import type { Point } from "../geometry/point";
-import { againMm } from "../trade/constants";
 import type { EdgePiece } from "./tapePiece";
 
 /** Room for the last bits of a place that lies halfway between two millimetres. */
@@ -54,8 +53,13 @@ export function nameTape(wall: string, inTurn: readonly (readonly EdgePiece[])[]
   );
 }
 
-/** The manieth time that a tape of such an id is laid at its place. */
-export const passOfTape = (id: string): number => Number(/-(\d+)$/.exec(id)?.[1] ?? 1);
-
-/** How much further out than the first a tape is laid that comes to the same line again, so that no thread of the paint under it is left bare, mm. */
-export const furtherOutMm = (id: string): number => (passOfTape(id) - 1) * againMm;
+/** How often tape was laid at the place of each piece in the turns before its own. */
+export function laidBefore(wall: string, inTurn: readonly (readonly EdgePiece[])[]): number[][] {
+  const times = new Map<string, number>();
+  return inTurn.map((pieces) => {
+    const before = pieces.map((piece) => times.get(placeOf(piece, wall)) ?? 0);
+    for (const place of new Set(pieces.map((piece) => placeOf(piece, wall))))
+      times.set(place, (times.get(place) ?? 0) + 1);
+    return before;
+  });
+}

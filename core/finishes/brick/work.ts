@@ -8,7 +8,6 @@ import { tapeRollM } from "../../trade/constants";
 import { filmMl } from "../../work/filmMl";
 import { said } from "../../work/words";
 import { areasByPaint, printedUses } from "../../work/prints/printedUses";
-import { tapedOver } from "../../work/tapedOver";
 import type { Brick } from "../../pattern/pattern";
 import { brickPieces } from "../../pattern/brickPieces";
 import type { Box } from "../../geometry/curve";
@@ -164,7 +163,7 @@ function tapedSteps(
       wall: on.wall.id,
       sharedByTwo: true,
       minutes: (bed + perpend) / taping,
-      after: site.ready(on.wall).map((wait) => tapedOver(wait, site.paints)),
+      after: site.readyForTape(on.wall),
       say: {
         code: "brick-tape",
         values: { wall: on.wall.id, bed, perpend, bedMm: layout.courses.bed, joint: spec.joint },

@@ -2,7 +2,6 @@ import { did } from "../../work/act";
 import { heightOf } from "../../work/cautions";
 import { finishStep } from "../../work/keys";
 import type { StepDraft } from "../../work/step";
-import { tapedOver } from "../../work/tapedOver";
 import type { Wall } from "../../wall/schema";
 import type { FinishPart, Site } from "../defineCraft";
 import type { StencilFieldLayout } from "./layout";
@@ -35,7 +34,7 @@ export function tickSteps({ layout, walls }: FinishPart<StencilFieldLayout>, sit
         wall: wall.id,
         does: [did("mark", "print", ids, { tools: ["tool-measure"], heightMm: heightOf(wall) })],
         minutes: ids.length * eachMin,
-        after: site.ready(wall).map((wait) => tapedOver(wait, site.paints)),
+        after: site.readyForTape(wall),
         say: {
           code: "print-ticks",
           values: {

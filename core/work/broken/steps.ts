@@ -12,7 +12,6 @@ import { maskEdge, unmaskEdge, type MaskedEdge } from "../maskEdge";
 import { nextCoat } from "../nextCoat";
 import type { Work } from "../schema";
 import { waitFor, type StepDraft, type Wait } from "../step";
-import { tapedOver } from "../tapedOver";
 import { said } from "../words";
 import type { BrokenCoat } from "./coats";
 
@@ -27,6 +26,8 @@ export interface BrokenWall {
   readonly paints: ReadonlyMap<string, Paint>;
   /** What has to be over before anything goes onto the wall. */
   readonly ready: readonly (Wait | null)[];
+  /** And before masks do. */
+  readonly readyForTape: readonly (Wait | null)[];
 }
 
 const stepId = ({ wall, finish }: BrokenWall, name: string) => finishStep(wall.id, finish, name);
@@ -41,11 +42,7 @@ export const edgeOf = ({ wall, finish, work, covered }: BrokenWall): MaskedEdge 
 });
 
 /** Masks around what is broken up, on paint that takes tape. */
-export const maskBroken = (on: BrokenWall): StepDraft =>
-  maskEdge(
-    edgeOf(on),
-    on.ready.map((wait) => tapedOver(wait, on.paints)),
-  );
+export const maskBroken = (on: BrokenWall): StepDraft => maskEdge(edgeOf(on), on.readyForTape);
 
 /** Coats of a primer all over it, the first when it is masked. */
 export function primeBroken(on: BrokenWall, primer: Paint, sections: BrokenCoat["sections"]): StepDraft[] {

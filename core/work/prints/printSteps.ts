@@ -10,7 +10,6 @@ import { waitIfAny, type StepDraft, type Stretch } from "../step";
 import { stretchesOf } from "../stepList";
 import { heightOf, overFloor } from "../cautions";
 import { filmMl } from "../filmMl";
-import { tapedOver } from "../tapedOver";
 import {
   adhesiveFactor,
   cleanedDryMin,
@@ -61,7 +60,7 @@ export function printSteps(own: Printing): StepDraft[] {
           stretches,
           minutes: stretches.reduce((sum, { minutes }) => sum + minutes, 0),
           after: [
-            ...own.ready(wall).map((wait) => tapedOver(wait, own.paints)),
+            ...own.readyForTape(wall),
             ...own.passes
               .slice(0, place)
               .map((before) => waitIfAny(stepId(own.finish, wall.id, before), "touch-dry", printDryMin)),

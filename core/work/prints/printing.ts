@@ -38,7 +38,7 @@ export interface Printing {
   readonly toolMm: number;
   readonly walls: readonly PrintedWall[];
   readonly paints: ReadonlyMap<string, Paint>;
-  readonly ready: (wall: Wall) => readonly (Wait | null)[];
+  readonly readyForTape: (wall: Wall) => readonly (Wait | null)[];
   /** How much longer things dry in this air. */
   readonly airFactor: number;
 }

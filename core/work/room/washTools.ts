@@ -12,14 +12,8 @@ export const isRolled = ({ does }: Pick<StepDraft, "does">): boolean =>
 /** Wrapped tools stay wet for so long between two uses, minutes by the labels. */
 const wrappedMin = 360;
 
-/** What a step's paint is put on with: a roller out of a tray, or what its finish has for it. */
-const toolsOf = (step: StepDraft): string =>
-  isRolled(step)
-    ? "roller"
-    : step.does
-        .flatMap(({ tools = [] }) => tools)
-        .sort()
-        .join(" ") || step.session!;
+/** What a step's paint is put on with: a roller out of a tray, or what finishes have for it. */
+const toolsOf = (step: StepDraft): string => (isRolled(step) ? "roller" : "own");
 
 /**
  * The uses of a colour's tools from wetting them to washing them: all that is done with the same ones, as long as the next

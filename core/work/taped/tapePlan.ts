@@ -1,3 +1,4 @@
+import { laidBefore } from "../../tape/nameTape";
 import { isCaulk } from "../../tape/sealEdge";
 import type { EdgePiece } from "../../tape/tapePiece";
 import { openShare } from "../../trade/climate";
@@ -56,6 +57,14 @@ export class TapePlan {
 
   /** What is laid on a wall in a round. */
   laid = (wall: string, place: number): readonly TapeBundle[] => this.laidOn.get(wall)?.[place] ?? [];
+
+  /** Whether some of it comes to a line where tape of an earlier round lay. */
+  isLaidAgain(wall: string, place: number): boolean {
+    const laid = this.site.laid.get(wall) ?? [];
+    return (laidBefore(wall, laid)[place] ?? []).some(
+      (times, index) => times > 0 && laid[place]![index]!.cuts !== null,
+    );
+  }
 
   /** What is laid in a round and painted up to from a wall: its own, and that around its corners. */
   paintedUpTo = (wall: string, place: number): TapeBundle[] => this.seenFrom(wall, place, this.laidOn);

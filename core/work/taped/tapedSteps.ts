@@ -2,7 +2,6 @@ import type { Finding } from "../../findings/finding";
 import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
-import { passOfTape } from "../../tape/nameTape";
 import { isCaulk } from "../../tape/sealEdge";
 import { cautionsOfPaint } from "../cautions";
 import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
@@ -16,7 +15,6 @@ import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
 import { besideOthers, noOthers } from "./besideOthers";
-import type { TapeBundle } from "./bundleTape";
 import { edgeMetresOf, metresOf, sealsOf } from "./bundles";
 import { isUpTo, workOfCoat } from "./coatOfRound";
 import { coatPortions } from "./coatPortions";
@@ -50,10 +48,6 @@ export function listTapedSteps(site: WorkInput): {
   });
   return { steps: taped.steps, ready: taped.onWall, findings: [...taped.findings, ...onMarked] };
 }
-
-/** Whether some of it comes to a line where tape lay before. */
-const isLaidAgain = ({ pieces }: TapeBundle): boolean =>
-  pieces.some(({ id, piece }) => piece.cuts !== null && passOfTape(id) > 1);
 
 class TapedSteps {
   readonly steps: StepDraft[] = [];
@@ -120,7 +114,7 @@ class TapedSteps {
             wall: wall.id,
             round: round.round,
             amount: metresOf(tape),
-            again: tape.some(isLaidAgain) ? againMm : null,
+            again: this.plan.isLaidAgain(wall.id, place) ? againMm : null,
           }),
           heightMm: on.workTopMm,
         },
