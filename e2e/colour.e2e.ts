@@ -146,8 +146,8 @@ test("paper by keyboard alone: another start, and its seams at Mark", async ({ p
   };
   const id = await makeJob(page, lime({ finishes: [paper] }, { width: 3200, height: 2600 }));
   await page.goto(`/jobs/${id}/w/pattern`);
-  // 3200 is six widths and 20 over.
-  await expect(page.getByText("The sheet at an end is only 20 mm wide", { exact: false })).toBeVisible();
+  // The first ends a trim short, at 520; five more widths leave 30 of 3200.
+  await expect(page.getByText("The sheet at an end is only 30 mm wide", { exact: false })).toBeVisible();
   const cure = page.getByRole("button", { name: /^Widest ends/ });
   await cure.focus();
   await page.keyboard.press("Enter");
