@@ -138,3 +138,37 @@ test("a missing measure of a new wall is told at its field, and one that is writ
   await page.getByRole("button", { name: "Add this wall" }).click();
   await expect(page).toHaveURL(/wall\/measure$/);
 });
+
+test("a wrong address says what was looked for and where it may be; a page has its title", async ({
+  page,
+}) => {
+  const id = await makeJob(page, { ...stripedWall("Net loft"), name: "Net loft" });
+  await page.goto(`/jobs/${id}/w/pattern`);
+  await expect(page).toHaveTitle(/^Pattern - .* - Net loft - Jacaranda$/);
+  await page.goto(`/print/${id}/nowhere`);
+  await expect(page.getByText("Net loft has no such wall or page.")).toBeVisible();
+  await page.goto("/jobs/net-lofts");
+  await expect(page.getByRole("heading", { name: "Nothing here" })).toBeVisible();
+  await expect(page.getByText('There is no job called "net-lofts" here', { exact: false })).toBeVisible();
+  await page
+    .getByRole("navigation", { name: "Ways on" })
+    .getByRole("link", { name: "Net loft" })
+    .first()
+    .click();
+  await page.waitForURL(/\/pattern$/);
+});
+
+test("the keyboard skips to the card, and arrow keys choose between two ways", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Arrows"));
+  await page.goto(`/jobs/${id}/w/pattern`);
+  await page.keyboard.press("Tab");
+  const skip = page.getByRole("link", { name: "To the card" });
+  await expect(skip).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.locator("#card")).toBeFocused();
+  const units = page.getByRole("radiogroup", { name: "Units" });
+  await units.getByRole("radio", { checked: true }).focus();
+  const before = await units.getByRole("radio", { checked: true }).textContent();
+  await page.keyboard.press("ArrowRight");
+  await expect(units.getByRole("radio", { checked: true })).not.toHaveText(before!);
+});

@@ -3,6 +3,7 @@ import type { FindingWords } from "../findings/messages";
 import type { Words } from "../findings/said";
 import type { Candidate } from "../fit/candidates";
 import type { Offer } from "../fit/offer";
+import type { Box } from "../geometry/curve";
 import type { Point } from "../geometry/point";
 import type { Paint } from "../paint/schema";
 import type { Covered } from "../pattern/covered";
@@ -90,8 +91,11 @@ export interface Site {
   rate(name: string): number;
   /** What has to be over before anything goes onto a wall: set out, its ground and all taped paint dry, the tape off. */
   ready(wall: Wall): readonly (Wait | null)[];
-  /** The same for what holds fast on it: masks, tape, sheets. */
-  readyForTape(wall: Wall): readonly (Wait | null)[];
+  /**
+   * The same for what holds fast on it: masks, tape, sheets. What lies in some boxes alone, on bare base and clear of every
+   * line, waits for that base and not for what is painted elsewhere on the wall.
+   */
+  readyForTape(wall: Wall, boxes?: readonly Box[]): readonly (Wait | null)[];
 }
 
 /** Copies and freezes a craft, so that no caller can change it for the others. */

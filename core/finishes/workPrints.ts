@@ -10,7 +10,9 @@ import { partPrintTables, printSteps } from "../work/prints/printSteps";
 import { severalColoursTables } from "../work/prints/severalColours";
 import { paceOfPrinting } from "./printingKeys";
 import { piecesOf } from "./severalColours";
-import type { FinishPart, Site } from "./defineCraft";
+import type { Box } from "../geometry/curve";
+import { placedSheets } from "../work/prints/placedSheets";
+import type { FinishPart, PartOfWall, Site } from "./defineCraft";
 import type { Laid } from "./defineFinish";
 
 interface PrintingSpec {
@@ -40,6 +42,10 @@ function rimsOf(sheets: readonly StencilSheet[]): Map<string, number> {
       rims.set(overlay, Math.min(rims.get(overlay) ?? Infinity, rimAround(sheet, contours)));
   return rims;
 }
+
+/** Where the plastic of all prints on a wall comes to lie. */
+export const sheetsOn = ({ placements, motifs }: PartOfWall): Box[] =>
+  placedSheets(placements, motifs).map(({ sheet }) => sheet);
 
 /** The widest that is used. */
 const toolWidth = (method: PrintMethod, sheets: readonly StencilSheet[]): number =>
@@ -73,7 +79,11 @@ export function workPrints(
     toolMm: toolWidth(spec.method, sheets),
     walls,
     paints,
-    readyForTape,
+    readyForTape: (wall) =>
+      readyForTape(
+        wall,
+        walls.filter((on) => on.wall.id === wall.id).flatMap((on) => sheetsOn(on)),
+      ),
     airFactor: waitFactor(work),
   };
   return {

@@ -118,7 +118,7 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   const site = { ...whole, walls };
   if (walls.length === 0) return noDrafts;
   const taped = listTapedSteps(site);
-  const own = contributionsOf(laidOut, site, taped.ready);
+  const own = contributionsOf(laidOut, site, taped);
   const steps = paperLast([
     ...protectRoom(walls),
     ...inTurnOfBases(walls).flatMap((wall) => prepareWall(wall, site)),

@@ -3,6 +3,8 @@ import { craftOf } from "../finishes/crafts";
 import type { AnyLayout } from "../finishes/registry";
 import type { Contribution } from "../work/contribution";
 import { KeepingAll } from "../geometry/keeping";
+import type { Box } from "../geometry/curve";
+import { isOnBareBase } from "../pattern/onBareBase";
 import { coveredBy } from "../pattern/covered";
 import { wallReady } from "../work/room/besideBases";
 import type { Wall } from "../wall/schema";
@@ -18,11 +20,17 @@ import type { JobFinish } from "./schema";
 /** What one finish brings. */
 export type OwnContribution = Contribution & { readonly finish: string };
 
+/** What each wall waits for: until all that is painted there is on, and until its base is. */
+export interface ReadyWalls {
+  readonly ready: ReadonlyMap<string, readonly Wait[]>;
+  readonly based: ReadonlyMap<string, readonly Wait[]>;
+}
+
 /** What the finishes of a job do beside taped paint, each on the walls that it lies on, in the job's order. */
 export function contributionsOf(
   laidOut: LaidOutJob,
   { work, paints, walls }: WorkInput,
-  ready: ReadonlyMap<string, readonly Wait[]>,
+  { ready, based }: ReadyWalls,
 ): OwnContribution[] {
   // What an earlier finish has put on a wall takes another one: prints once they are dry, coats as they take a further one.
   const before: StepDraft[] = [];
@@ -32,11 +40,15 @@ export function contributionsOf(
       .map((step) =>
         step.does.some(({ act }) => act === "coat") ? recoatable(step, paints) : touchDry(step, paints),
       );
-  const readyOn = (wall: Wall) => [
+  const readyOn = (wall: Wall, done = ready) => [
     ...walls.filter((on) => on.wall.id === wall.id).flatMap((on) => wallReady(on, paints)),
-    ...(ready.get(wall.id) ?? []),
+    ...(done.get(wall.id) ?? []),
     ...dryBefore(wall),
   ];
+  const isBare = (wall: Wall, boxes: readonly Box[]): boolean => {
+    const on = laidOut.walls.find((own) => own.wall.id === wall.id);
+    return on?.laid != null && isOnBareBase(on.laid.pattern, on.groups, boxes);
+  };
   /** The paints that lie on a wall by then: its own, those of its pieces, and what earlier finishes have put there. */
   const lyingOn = (wall: Wall): Paint[] => {
     const regions = walls.filter((on) => on.wall.id === wall.id).flatMap((on) => on.regions);
@@ -53,8 +65,11 @@ export function contributionsOf(
     work,
     paints,
     rate: (name) => (work.rates as Readonly<Record<string, number>>)[name]!,
-    ready: readyOn,
-    readyForTape: (wall) => readyOn(wall).map((wait) => tapedOver(wait, lyingOn(wall))),
+    ready: (wall) => readyOn(wall),
+    readyForTape: (wall, boxes) => {
+      const done = boxes && isBare(wall, boxes) ? based : ready;
+      return readyOn(wall, done).map((wait) => tapedOver(wait, lyingOn(wall)));
+    },
   };
   return laidOut.job.finishes.flatMap((finish): OwnContribution[] => {
     const craft = craftOf(finish.kind);

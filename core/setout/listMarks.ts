@@ -3,6 +3,7 @@ import { distanceToSegment } from "../geometry/distanceToSegment";
 import type { Point } from "../geometry/point";
 import type { Pattern, WallLine } from "../pattern/pattern";
 import { Allowance } from "../trade/allowance";
+import { jointMm } from "../trade/constants";
 import { placeTolerance } from "../wall/outline";
 import { offsetAt } from "../wall/polyline";
 import type { Surface } from "../wall/surface";
@@ -99,9 +100,15 @@ export function listMarks(
     }
   }
   for (const { id, line, centre, use } of centres) {
-    const { minX, maxX } = surface.extent;
-    // A pin beyond the wall's ends cannot be marked on it; a finding says so.
-    if (centre.x < minX || centre.x > maxX || !isNew("point", centre.x, centre.y)) continue;
+    const { minX, maxX, minY, maxY } = surface.extent;
+    const { skirting, cornice } = surface.wall;
+    // A pin beyond the wall's ends, its floor or ceiling cannot be marked on it; a finding says so.
+    const isOff =
+      centre.x < minX ||
+      centre.x > maxX ||
+      centre.y < minY - skirting - jointMm ||
+      centre.y > maxY + cornice + jointMm;
+    if (isOff || !isNew("point", centre.x, centre.y)) continue;
     for (const { on, axis } of unmarked(centre)) {
       marks.push(mark(line, `${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`));
     }

@@ -1,11 +1,17 @@
 import type { Speech } from "../findings/speech";
-import { sealerTubeMl, smallRollerUnderMm, smallRollerUpToM2, towerAboveMm } from "../trade/constants";
+import {
+  sealerTubeMl,
+  smallRollerUnderMm,
+  smallRollerUpToM2,
+  tapeRollM,
+  towerAboveMm,
+} from "../trade/constants";
 
 type From = { readonly from: number };
 const filled = ({ from }: From) =>
   from === 1 ? "for one place that is filled" : `for ${from} places that are filled`;
 const tapeWhy = ({ from }: From, { run }: Speech) =>
-  `${run(from)} with laps and tails, cut from rolls of 41 m`;
+  `${run(from)} with laps and tails, cut from rolls of ${run(tapeRollM)}`;
 const sealerWhy = ({ from }: From, { volume }: Speech) =>
   `${volume(from)} of film along edges, tubes of ${volume(sealerTubeMl)}`;
 

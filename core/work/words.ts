@@ -15,6 +15,9 @@ import { printWords } from "./prints/words";
 const count = (amount: number, one: string, many = `${one}s`): string =>
   `${Math.round(amount)} ${Math.round(amount) === 1 ? one : many}`;
 
+/** How far from the wall drips fall, m. */
+const sheetReachM = 1;
+
 const ordinals = [
   "",
   "first",
@@ -91,7 +94,7 @@ const stepWords = {
   clear: ({ amount }: { amount: number }) =>
     `Clear the room: take down what hangs, gather ${amount ? count(amount, "piece", "pieces") + " of furniture" : "what stands at the walls"} in the middle under a sheet.`,
   cover: ({ amount }: { amount: number }, { run }: Speech) =>
-    `Cover the floor along ${run(amount)} of wall, about a metre out, and tape the sheets down.`,
+    `Cover the floor along ${run(amount)} of wall, about ${run(sheetReachM)} out, and tape the sheets down.`,
   "plates-off": ({ wall, plates, shelves, masked }: OnWall & Things, speech: Speech) =>
     `${speech.wall(wall)}: ${[
       ...(plates > 0 ? [`take off ${count(plates, "plate")}, screws in a labelled bag`] : []),

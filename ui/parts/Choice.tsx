@@ -1,6 +1,6 @@
 "use client";
 
-import { ToggleGroup } from "radix-ui";
+import { RadioGroup } from "radix-ui";
 import { useId } from "react";
 import { SelectList } from "./SelectList";
 
@@ -24,6 +24,7 @@ export function Choice<Item extends Option>(props: Props<Item>) {
   return props.options.length > mostSegments ? <List {...props} /> : <Segments {...props} />;
 }
 
+/** Arrow keys choose, as in any list of which one is taken. */
 function Segments<Item extends Option>({ label, options, onChoose }: Props<Item>) {
   const id = useId();
   const chosen = options.findIndex(({ selected }) => selected);
@@ -32,24 +33,23 @@ function Segments<Item extends Option>({ label, options, onChoose }: Props<Item>
       <span id={id} className="small-caps-label block pb-1">
         {label}
       </span>
-      <ToggleGroup.Root
-        type="single"
+      <RadioGroup.Root
         aria-labelledby={id}
+        orientation="horizontal"
         value={String(chosen)}
-        // Taking a segment again takes nothing away.
-        onValueChange={(value) => value !== "" && onChoose(options[Number(value)]!)}
+        onValueChange={(value) => onChoose(options[Number(value)]!)}
         className="flex overflow-hidden rounded-md border border-hairline bg-paper"
       >
         {options.map((option, index) => (
-          <ToggleGroup.Item
+          <RadioGroup.Item
             key={option.label}
             value={String(index)}
             className={`min-h-11 flex-1 px-2 text-[0.9375rem] outline-offset-[-3px] ${option.selected ? "bg-ink font-semibold text-paper" : "hover:bg-violet-wash"}`}
           >
             {option.label}
-          </ToggleGroup.Item>
+          </RadioGroup.Item>
         ))}
-      </ToggleGroup.Root>
+      </RadioGroup.Root>
     </div>
   );
 }

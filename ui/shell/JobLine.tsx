@@ -2,7 +2,7 @@
 
 import { Contrast, Download, Plus, Printer, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
-import { ToggleGroup } from "radix-ui";
+import { RadioGroup } from "radix-ui";
 import { useEffect } from "react";
 import { useStore } from "zustand";
 import { useJob, useJobState, useJobStore, usePlan } from "@/ui/job/JobProvider";
@@ -183,24 +183,21 @@ function UnitSwitch() {
   const { units } = useJob();
   const change = useJobState((state) => state.change);
   return (
-    <ToggleGroup.Root
-      type="single"
+    <RadioGroup.Root
       aria-label="Units"
       value={units}
-      onValueChange={(choice) =>
-        choice !== "" && change((document) => ({ ...document, units: choice as UnitSystem }))
-      }
+      onValueChange={(choice) => change((document) => ({ ...document, units: choice as UnitSystem }))}
       className="flex shrink-0 overflow-hidden rounded-md border border-ink text-[0.875rem] whitespace-nowrap"
     >
       {(["imperial", "metric"] as const).map((choice) => (
-        <ToggleGroup.Item
+        <RadioGroup.Item
           key={choice}
           value={choice}
           className={`min-h-9 px-2.5 outline-offset-[-3px] ${units === choice ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-violet-wash"}`}
         >
           {choice === "imperial" ? "ft in" : "mm"}
-        </ToggleGroup.Item>
+        </RadioGroup.Item>
       ))}
-    </ToggleGroup.Root>
+    </RadioGroup.Root>
   );
 }

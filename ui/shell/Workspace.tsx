@@ -24,6 +24,7 @@ export function Workspace({ children }: { children: ReactNode }) {
   useEffect(() => void useFolds.persist.rehydrate(), []);
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
+      {found && <SkipLinks />}
       <JobLine />
       <ConflictPanel />
       <LeftBehind />
@@ -33,6 +34,8 @@ export function Workspace({ children }: { children: ReactNode }) {
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}
         {found && wallId !== null && <Stage key={wallId} wallId={wallId} station={stationOf(station)} />}
         <main
+          id="card"
+          tabIndex={-1}
           className={`flex min-h-0 flex-col border-hairline bg-card md:h-auto md:border-l ${found ? "md:w-[362px]" : "flex-1"} ${isCardFolded ? "h-12 shrink-0" : found ? "h-[52%] shrink-0 md:shrink" : ""} border-t md:border-t-0`}
         >
           {found && (
@@ -56,11 +59,29 @@ export function Workspace({ children }: { children: ReactNode }) {
   );
 }
 
+/** For the keyboard: past the row of walls and stations, to the wall or to what is decided about it. */
+const SkipLinks = () => (
+  <div className="absolute left-2 top-2 z-50 flex gap-2">
+    {[
+      ["card", "To the card"],
+      ["wall", "To the wall"],
+    ].map(([id, label]) => (
+      <a
+        key={id}
+        href={`#${id}`}
+        className="sr-only min-h-11 items-center rounded-md border border-violet bg-paper px-3.5 font-semibold text-violet focus:not-sr-only focus:inline-flex"
+      >
+        {label}
+      </a>
+    ))}
+  </div>
+);
+
 /** The wall with the layer of its station, and what that shows under it. */
 function Stage({ wallId, station }: { wallId: string; station: Station | undefined }) {
   const { Layer, Below, unfoldsRun } = station ?? {};
   return (
-    <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+    <div id="wall" tabIndex={-1} className="flex min-h-0 min-w-0 flex-1 flex-col">
       <WallStage
         wallId={wallId}
         layer={(frame) => Layer && <Layer wallId={wallId} frame={frame} />}

@@ -1,8 +1,11 @@
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { planOfDocument } from "@/app/planOfDocument";
 import { currentStore } from "@/store/currentStore";
 import { PrintBar } from "@/ui/print/PrintBar";
 import { ShoppingList } from "@/ui/print/ShoppingList";
+
+export const generateMetadata = titled("Shopping list");
 
 interface Props {
   params: Promise<{ jobId: string }>;

@@ -20,7 +20,7 @@ export const stencilFieldCraft = defineCraft({
     const passes = overlaysOf(sheet).map((overlay) => [overlay]);
     const ticked: Site = {
       ...site,
-      readyForTape: (wall) => [...site.readyForTape(wall), waitIfAny(ticksStep(wall, spec.id))],
+      readyForTape: (wall, boxes) => [...site.readyForTape(wall, boxes), waitIfAny(ticksStep(wall, spec.id))],
     };
     const every = readEvery(Math.min(sheet.stencil.repeat.x, sheet.stencil.repeat.y), share.layout.context);
     const carried =

@@ -4,6 +4,7 @@ import { finishStep } from "../../work/keys";
 import type { StepDraft } from "../../work/step";
 import type { Wall } from "../../wall/schema";
 import type { FinishPart, Site } from "../defineCraft";
+import { sheetsOn } from "../workPrints";
 import type { StencilFieldLayout } from "./layout";
 import { readFirst, ticksDrift } from "./ticks";
 
@@ -22,7 +23,8 @@ export function tickSteps({ layout, walls }: FinishPart<StencilFieldLayout>, sit
   if (spec.register !== "ticks" || !first) return [];
   const { columns } = ticksDrift(layout);
   const count = Math.max(...layout.places.map(({ column }) => column));
-  return walls.flatMap(({ wall, placements }): StepDraft[] => {
+  return walls.flatMap((on): StepDraft[] => {
+    const { wall, placements } = on;
     const overlay = placements[0]?.overlay;
     const ids = placements.filter((print) => print.overlay === overlay).map(({ id }) => id);
     if (ids.length === 0) return [];
@@ -34,7 +36,7 @@ export function tickSteps({ layout, walls }: FinishPart<StencilFieldLayout>, sit
         wall: wall.id,
         does: [did("mark", "print", ids, { tools: ["tool-measure"], heightMm: heightOf(wall) })],
         minutes: ids.length * eachMin,
-        after: site.readyForTape(wall),
+        after: site.readyForTape(wall, sheetsOn(on)),
         say: {
           code: "print-ticks",
           values: {

@@ -33,9 +33,12 @@ import { TapePlan, type ComingOff } from "./tapePlan";
 export function listTapedSteps(site: WorkInput): {
   readonly steps: readonly StepDraft[];
   readonly ready: ReadonlyMap<string, readonly Wait[]>;
+  /** The same until only its base is on. */
+  readonly based: ReadonlyMap<string, readonly Wait[]>;
   readonly findings: readonly Finding[];
 } {
   const taped = new TapedSteps(site);
+  const based = new Map([...taped.onWall].map(([id, waits]) => [id, [...waits]] as const));
   for (const wall of site.walls) if (taped.struckOn(wall) === null) taped.addMarks(wall);
   site.rounds.forEach((round, place) => {
     for (const wall of site.walls) taped.addTaping(wall, round, place);
@@ -46,7 +49,7 @@ export function listTapedSteps(site: WorkInput): {
     const tape = site.rounds.flatMap((_, place) => taped.plan.laid(wall.id, place));
     return specialUnderTape(wall, tape, site.paints);
   });
-  return { steps: taped.steps, ready: taped.onWall, findings: [...taped.findings, ...onMarked] };
+  return { steps: taped.steps, ready: taped.onWall, based, findings: [...taped.findings, ...onMarked] };
 }
 
 class TapedSteps {

@@ -1,8 +1,11 @@
+import { titled } from "@/app/titled";
 import { notFound } from "next/navigation";
 import { planOfDocument } from "@/app/planOfDocument";
 import { currentStore } from "@/store/currentStore";
 import { PrintBar } from "@/ui/print/PrintBar";
 import { SettingOutSheet } from "@/ui/print/SettingOutSheet";
+
+export const generateMetadata = titled("Setting-out sheet");
 
 interface Props {
   params: Promise<{ jobId: string; wallId: string }>;

@@ -1,4 +1,7 @@
+import { titled } from "@/app/titled";
 import { PatternCard } from "@/ui/stations/pattern/PatternCard";
+
+export const generateMetadata = titled("Pattern");
 
 export default async function PatternPage({ params }: { params: Promise<{ wallId: string }> }) {
   const { wallId } = await params;
