@@ -53,7 +53,7 @@ export interface FindingValues {
   "unused-colour": { finish: string; paints: readonly string[] };
   "sheens-of-one": { wall: string; paints: readonly string[] };
   "cold-room": { temperature: number; humidity: number; days: number; warmDays: number };
-  "by-hand-sooner": { taped: number; byHand: number; walls: readonly string[] };
+  "by-hand-sooner": { taped: number; byHand: number };
   "loose-end": Record<never, never>;
   "fill-in-opening": { number: number };
   "fills-meet": {

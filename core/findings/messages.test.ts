@@ -64,7 +64,7 @@ const values: FindingValues = {
   "unused-colour": { finish: "f", paints: ["kelp"] },
   "sheens-of-one": { wall: "w", paints: ["kelp", "brine"] },
   "cold-room": { temperature: 8, humidity: 80, days: 9, warmDays: 3 },
-  "by-hand-sooner": { taped: 8, byHand: 3, walls: ["w"] },
+  "by-hand-sooner": { taped: 8, byHand: 3 },
   "loose-end": {},
   "fills-meet": { first: 1, second: 3, at: [900, -200], other: [300, 800] },
   "fill-in-opening": { number: 2 },

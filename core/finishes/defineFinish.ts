@@ -105,6 +105,8 @@ export interface FinishDefinition<
   card(spec: Spec, strip: Strip, context: FinishContext): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
   edit(layout: Layout): Editing;
+  /** Its pieces touch as often as not, so that a brush that cuts in may be done sooner than tape in turns. */
+  readonly mayCutIn?: true;
   /** Things that it needs bought beside the usual ones. */
   readonly sundries?: Readonly<Record<string, SundryKind>>;
   /** Paces of its own, until the painter's are known. */

@@ -4,7 +4,7 @@ import { countSundries, type Sundry } from "../work/sundries";
 import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
 import { workHoursOf } from "../sequence/workHours";
-import { minutesADay } from "../measure/calendar";
+import { dayOf } from "../measure/calendar";
 import { longestField } from "../work/stepList";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
@@ -108,13 +108,12 @@ function soonerByHand(taped: Schedule | null, byHand: WorkedOut | null): Finding
   if (!taped || !byHand?.schedule) return [];
   const days = { taped: lastDayOf(taped), byHand: lastDayOf(byHand.schedule) };
   if (days.byHand >= days.taped) return [];
-  const walls = byHand.work.site.walls.map(({ wall }) => wall.id);
   return [
     {
       code: "by-hand-sooner",
       severity: "note",
       at: null,
-      values: { ...days, walls },
+      values: days,
       cure: { kind: "by-hand", count: 0, path: ["edges"], set: { straight: "hand" } },
     },
   ];
@@ -123,7 +122,7 @@ function soonerByHand(taped: Schedule | null, byHand: WorkedOut | null): Finding
 /** What air takes, against a room that is heated and aired: told where that is more than twice the days. */
 const heated = { temperature: 20, humidity: 50 } as const;
 
-export const lastDayOf = ({ end }: Schedule): number => Math.floor((end - 1) / minutesADay) + 1;
+export const lastDayOf = ({ end }: Schedule): number => dayOf(end - 1) + 1;
 
 function coldRoom({ work: asked }: Job, { crews }: JobWork, planned: Schedule | null): Finding[] {
   if (!planned || planned.factor <= 1) return [];

@@ -1,6 +1,6 @@
 import { groupBy } from "../geometry/groupBy";
 import type { Speech } from "../findings/speech";
-import { clockOf, dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
+import { clockOf, dayNumberOf, isoDateOf, dayOf, minutesADay } from "../measure/calendar";
 import type { Did } from "../work/act";
 import { eveningBefore } from "../work/eveningBefore";
 import { dayStep, partStep } from "../work/keys";
@@ -15,8 +15,6 @@ import { loadOf, type Loads } from "./loadsInTurn";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "../plan/planTypes";
 import type { PlanDate, PlanDay, PlanDid, PlanStep, PlanWork } from "../plan/planDayTypes";
-
-const dayOf = (time: number): number => Math.floor(time / minutesADay);
 
 /** A schedule in words, dates and times of day. */
 export function describeDays(

@@ -1,3 +1,4 @@
+import { finishOf } from "../finishes/registry";
 import { schools, type School } from "../rounds/listPasses";
 import { calculate, lastDayOf, workOut, type WorkedOut } from "./calculate";
 import { describeJob } from "./describeJob";
@@ -16,15 +17,23 @@ export interface Stages {
   readonly layOutJob: LayOutJob;
   readonly workWalls: WorkWalls;
   readonly teller: WallTeller;
+  /** The same job as it would be cut in by hand. */
+  readonly byHand: Pick<Stages, "layOutJob" | "workWalls">;
 }
 
-export const afresh: Stages = { layOutJob, workWalls, teller: tellWalls };
+export const afresh: Stages = {
+  layOutJob,
+  workWalls,
+  teller: tellWalls,
+  byHand: { layOutJob, workWalls },
+};
 
 /** Stages that work out again only what has changed since the job that they were last asked for. */
 export const keepUnchanged = (): Stages => ({
   layOutJob: keepUnchangedWalls(),
   workWalls: keepWorkWalls(),
   teller: keepToldWalls(),
+  byHand: { layOutJob: keepUnchangedWalls(), workWalls: keepWorkWalls() },
 });
 
 /** A plan in two answers. */
@@ -58,7 +67,7 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
       };
       const own = workOutNext(job.school);
       const others = schools.filter((school) => school !== job.school).map(workOutNext);
-      const needs = calculate(laidOut, own, byHand(job, own));
+      const needs = calculate(laidOut, own, byHand(job, own, stages.byHand));
       return describeJob({ laidOut, taping, told, schools: [own, ...others], needs }, stages.teller);
     },
   };
@@ -67,10 +76,14 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
 /** From so many rounds and days on it is looked at whether a brush would be done sooner. */
 const worthLooking = { rounds: 3, days: 3 } as const;
 
-/** Blocks that touch take turns under tape, and fewer by hand: the same job so, where that may be sooner; null where it is not looked at. */
-function byHand(job: Job, { work, schedule }: WorkedOut): WorkedOut | null {
-  const isOfBlocks = job.finishes.length > 0 && job.finishes.every(({ kind }) => kind === "blocks");
-  if (!schedule || !isOfBlocks || job.edges.straight !== "tape") return null;
+/** Pieces that touch take turns under tape, and fewer by hand: the same job so, where that may be sooner; null where it is not looked at. */
+function byHand(
+  job: Job,
+  { work, schedule }: WorkedOut,
+  { layOutJob, workWalls }: Stages["byHand"],
+): WorkedOut | null {
+  const mayCutIn = job.finishes.length > 0 && job.finishes.every(({ kind }) => finishOf(kind).mayCutIn);
+  if (!schedule || !mayCutIn || job.edges.straight !== "tape") return null;
   if (work.site.rounds.length < worthLooking.rounds || lastDayOf(schedule) < worthLooking.days) return null;
   const laidOut = layOutJob({ ...job, edges: { ...job.edges, straight: "hand" } });
   return workOut(laidOut, workWalls(laidOut), job.school);

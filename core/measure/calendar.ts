@@ -45,6 +45,9 @@ export const weekdayOf = (dayNumber: number): Weekday => weekdays[(((dayNumber +
 
 export const minutesADay = 1440;
 
+/** The day, from 0, on which a time is that is counted in minutes from midnight before the first. */
+export const dayOf = (time: number): number => Math.floor(time / minutesADay);
+
 /** Minutes after midnight of "08:30"; null for what is no time of a day. */
 export function minutesOfClock(clock: string): number | null {
   const match = /^(\d{1,2}):(\d\d)$/.exec(clock);

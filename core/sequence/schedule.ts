@@ -1,5 +1,5 @@
 import type { HeldBy, ScheduledStep } from "./scheduledStep";
-import { minutesADay } from "../measure/calendar";
+import { dayOf, minutesADay } from "../measure/calendar";
 import { waitFactor } from "../trade/climate";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
@@ -108,7 +108,7 @@ function soonestEnd(given: readonly Step[], hours: WorkHours, factor: number): n
 const togetherMin = 30;
 
 const faultsOf = ({ faults, times }: Tried): number => faults.length + times.late.length;
-const lastDayOf = ({ times }: Tried): number => Math.floor((times.end - 1) / minutesADay);
+const lastDayOf = ({ times }: Tried): number => dayOf(times.end - 1);
 
 /** By the first of some keys that differs; negative where the first is better. */
 const compare = (mine: readonly number[], other: readonly number[]): number => {
@@ -174,8 +174,7 @@ function idleIn({ order: { steps: turn, hands }, times: { starts, ends } }: Trie
   return idle;
 }
 
-const sameDay = (a: number, b: number): boolean =>
-  Math.floor((a - 1) / minutesADay) === Math.floor((b - 1) / minutesADay);
+const sameDay = (a: number, b: number): boolean => dayOf(a - 1) === dayOf(b - 1);
 
 const withAllHands = (steps: readonly Step[]): Order => ({
   steps: [...steps.keys()],

@@ -1,10 +1,8 @@
-import { minutesADay } from "../measure/calendar";
+import { dayOf } from "../measure/calendar";
 import { partStep } from "../work/keys";
 import { doneIn, stretchesOf } from "../work/stepList";
 import type { Step, Stretch } from "../work/step";
 import type { ScheduledStep } from "./scheduledStep";
-
-const dayOf = (time: number): number => Math.floor(time / minutesADay);
 
 /**
  * The same steps with coats that are broken off by a night as one step for each day, "coat", "coat/2"; what waits for such

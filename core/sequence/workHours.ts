@@ -1,4 +1,4 @@
-import { dayNumberOf, minutesADay, weekdayOf, weekdays, type Weekday } from "../measure/calendar";
+import { dayNumberOf, dayOf, minutesADay, weekdayOf, weekdays, type Weekday } from "../measure/calendar";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { longestField } from "../work/stepList";
@@ -36,8 +36,6 @@ const overrunMin = 20;
 
 /** Nothing is begun in the evening that would be laid down for the night within so many minutes. */
 const leastBegunMin = 15;
-
-const dayOf = (time: number): number => Math.floor(time / minutesADay);
 
 /** Nothing is begun that would be laid down for the break within so many minutes. */
 const leastBeforePause = 10;

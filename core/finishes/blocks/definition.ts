@@ -24,6 +24,7 @@ export const blocks = defineFinish({
   layOut: layOutBlocks,
   card: cardOfBlocks,
   edit: editBlocks,
+  mayCutIn: true,
   start: ({ parts, extent }, paints, base) => {
     const colour = paints.find((paint) => paint !== base) ?? base;
     const furniture = parts.flatMap(({ wall }) => wall.fixtures).find(({ kind }) => kind === "furniture");
