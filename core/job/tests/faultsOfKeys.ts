@@ -20,7 +20,7 @@ function askedFor(job: Job, whole: Plan): Map<string, string> {
   for (const wall of whole.walls) askOnWall(wall, ask);
   // A sheet that goes by its ticks is walked over every place once before it is printed with.
   for (const finish of job.finishes)
-    if (finish.kind === "stencil-field" && finish.register === "ticks")
+    if ("register" in finish && finish.register === "ticks")
       for (const { id: wall, prints = [] } of whole.walls) {
         const list = prints.find((own) => own.finish === finish.id)?.list ?? [];
         const ids = list.flatMap((print) => (print.overlay === list[0]!.overlay ? [print.id] : []));
