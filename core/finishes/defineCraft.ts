@@ -92,8 +92,8 @@ export interface Site {
   /** What has to be over before anything goes onto a wall: set out, its ground and all taped paint dry, the tape off. */
   ready(wall: Wall): readonly (Wait | null)[];
   /**
-   * The same for what holds fast on it: masks, tape, sheets. What lies in some boxes alone, on bare base and clear of every
-   * line, waits for that base and not for what is painted elsewhere on the wall.
+   * The same for what holds fast on it: masks, tape, sheets. What lies in some boxes alone, on bare base and clear of all
+   * that is painted, waits for that base and not for what is painted elsewhere on the wall.
    */
   readyForTape(wall: Wall, boxes?: readonly Box[]): readonly (Wait | null)[];
 }

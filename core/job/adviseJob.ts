@@ -24,8 +24,8 @@ function unusedColours(job: Job, walls: readonly OrderedWall[]): Finding[] {
   );
   return job.finishes.flatMap((finish): Finding[] => {
     const inTurn = finishOf(finish.kind)
-      .paints(finish as never)
-      .filter(({ path }) => path.includes("colours") && path.every((key) => key !== "fills"))
+      .paints(finish)
+      .filter(({ path }) => path.includes("colours"))
       .filter(({ path }) => typeof path.at(-1) === "number");
     const unused = [...new Set(inTurn.map(({ id }) => id))].filter(
       (paint) => !used.has(`${finish.id} ${paint}`) && !bare.has(paint),

@@ -68,7 +68,8 @@ export function contributionsOf(
     ready: (wall) => readyOn(wall),
     readyForTape: (wall, boxes) => {
       const done = boxes && isBare(wall, boxes) ? based : ready;
-      return readyOn(wall, done).map((wait) => tapedOver(wait, lyingOn(wall)));
+      const lying = lyingOn(wall);
+      return readyOn(wall, done).map((wait) => tapedOver(wait, lying));
     },
   };
   return laidOut.job.finishes.flatMap((finish): OwnContribution[] => {

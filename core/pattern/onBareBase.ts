@@ -3,19 +3,19 @@ import { isInsideContour } from "../geometry/contour";
 import { boxOfCurve, type Box } from "../geometry/curve";
 import type { Pattern } from "./pattern";
 
-/** What is nearer to a line that is taped and painted to is not clear of it, mm. */
+/** What is nearer to a piece that is painted is not clear of it, mm. */
 const clearMm = 60;
 
-/** Whether boxes all lie on what is left in base (group 0), clear of every line between two pieces. */
+/** Whether boxes all lie on what is left in base (group 0), clear of all that is painted. */
 export function isOnBareBase(
   { regions, edges }: Pattern,
   groups: readonly number[],
   boxes: readonly Box[],
 ): boolean {
   if (groups.every((group) => group === 0)) return true;
-  const lines = edges.filter(({ left, right }) => left !== null && right !== null);
-  const index = new Flatbush(Math.max(1, lines.length));
-  if (lines.length === 0) index.add(Infinity, Infinity, Infinity, Infinity);
+  const isPainted = (region: number | null) => region !== null && groups[region]! > 0;
+  const lines = edges.filter(({ left, right }) => isPainted(left) || isPainted(right));
+  const index = new Flatbush(lines.length);
   for (const { curve } of lines) {
     const { minX, minY, maxX, maxY } = boxOfCurve(curve);
     index.add(minX, minY, maxX, maxY);

@@ -7,10 +7,11 @@ export const rakeFrom = 0.06;
 /** Shorter than this, along the wall, it is a notch, mm. */
 const leastRakeMm = 100;
 
-export const isRake = (a: Point, b: Point): boolean => {
-  const [along, up] = [Math.abs(b.x - a.x), Math.abs(b.y - a.y)];
-  return along > leastRakeMm && up > rakeFrom * along;
-};
+/** As steep as a rake, however short; an upright step is none. */
+export const isSteep = (a: Point, b: Point): boolean =>
+  a.x !== b.x && Math.abs(b.y - a.y) > rakeFrom * Math.abs(b.x - a.x);
+
+export const isRake = (a: Point, b: Point): boolean => isSteep(a, b) && Math.abs(b.x - a.x) > leastRakeMm;
 
 /** A raking top or foot, x in the strip, its left end first, and how far it rises over its run. */
 export interface Rake {

@@ -23,7 +23,9 @@ export function checkJambs({ spec, strip, bricks, courses, starts }: BrickLayout
   const least = slivers.reduce((a, b) => (widthOf(b.part) < widthOf(a.part) ? b : a));
   const { minX, minY, maxY } = least.part;
   const from = starts.get(strip.parts[0]!.wall.id)!;
-  const better = shiftFor({ spec, strip, courses }, from);
+  // A bond that goes around an outside corner stays there.
+  const isFree = new Set(starts.values()).size === 1;
+  const better = isFree ? shiftFor({ spec, strip, courses }, from) : null;
   const [pieces, width] = [slivers.length, widthOf(least.part)];
   const cure: Cure | undefined =
     better === null

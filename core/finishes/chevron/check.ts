@@ -3,7 +3,7 @@ import { segment } from "../../geometry/curve";
 import { directionOf, lengthOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees, leastDivisionMm } from "../../trade/constants";
 import { checkNearMisses } from "../checkNearMisses";
-import { checkRake } from "../cellFitFields";
+import { checkRake } from "../meetRake";
 import { checkLineWidth } from "../checkLineWidth";
 import { maximumCount } from "../../fit/schema";
 import { checkFills } from "../fillsByHand";

@@ -1,7 +1,8 @@
 import { gridOver } from "../../fit/fitToRake";
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
-import { cellFitFields, rakeField } from "../cellFitFields";
+import { cellFitFields } from "../cellFitFields";
+import { rakeField } from "../meetRake";
 import { editChevron } from "./edit";
 import { layOutChevron, riseOf } from "./layout";
 import { chevronSpec, type ChevronSpec } from "./spec";

@@ -3,7 +3,7 @@ import { maximumCount } from "../../fit/schema";
 import { directionOf, lengthOf, sinCos } from "../../geometry/trig";
 import { acuteAngleDegrees, leastDivisionMm } from "../../trade/constants";
 import type { Strip } from "../../wall/strip";
-import { checkRake } from "../cellFitFields";
+import { checkRake } from "../meetRake";
 import { checkLineWidth } from "../checkLineWidth";
 import { checkFills } from "../fillsByHand";
 import { designDiamonds } from "./design";

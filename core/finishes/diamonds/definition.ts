@@ -1,6 +1,7 @@
 import { defineFinish, type CardField } from "../defineFinish";
 import { colouringFields, gridPaints } from "../gridColouring";
-import { cellFitFields, rakeField } from "../cellFitFields";
+import { cellFitFields } from "../cellFitFields";
+import { rakeField } from "../meetRake";
 import { editDiamonds } from "./edit";
 import { layOutDiamonds } from "./layout";
 import { diamondsSpec, type DiamondsSpec } from "./spec";

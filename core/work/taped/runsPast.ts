@@ -35,6 +35,7 @@ export function runsPast(
 ): RunsPast {
   const { group } = rounds[place]!;
   const alongMm = new Map<string, number>();
+  if (!on.regions.some((region) => region.group === group)) return { alongMm, restM2: 0, pastMm: runsPastMm };
   const seen = new Set<string>();
   for (const piece of edges) {
     const { under, centred, byHand, upTo } = piece;

@@ -25,6 +25,7 @@ export class TapePlan {
   private readonly laidOn = new Map<string, readonly (readonly TapeBundle[])[]>();
   private readonly byHandOn = new Map<string, readonly (readonly TapeBundle[])[]>();
   private readonly past = new Map<string, RunsPast>();
+  private readonly before = new Map<string, number[][]>();
   private readonly offs = new Map<TapeBundle, ComingOff>();
   private readonly wallOf: ReadonlyMap<string, WorkWall>;
   readonly regions: RoundRegions["of"];
@@ -61,9 +62,9 @@ export class TapePlan {
   /** Whether some of it comes to a line where tape of an earlier round lay. */
   isLaidAgain(wall: string, place: number): boolean {
     const laid = this.site.laid.get(wall) ?? [];
-    return (laidBefore(wall, laid)[place] ?? []).some(
-      (times, index) => times > 0 && laid[place]![index]!.cuts !== null,
-    );
+    let before = this.before.get(wall);
+    if (!before) this.before.set(wall, (before = laidBefore(wall, laid)));
+    return (before[place] ?? []).some((times, index) => times > 0 && laid[place]![index]!.cuts !== null);
   }
 
   /** What is laid in a round and painted up to from a wall: its own, and that around its corners. */
