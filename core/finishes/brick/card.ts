@@ -20,12 +20,15 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
   const choice = (label: string, key: keyof typeof words): CardField => ({
     type: "choice",
     label,
-    options: Object.entries(words[key]).map(([value, told]) => ({
-      label: told as string,
-      selected: spec[key] === value,
-      // Only taped brick is smeared.
-      set: { [key]: value, ...(value === "stamped" && { smear: undefined }) },
-    })),
+    options: [
+      ...Object.entries(words[key]).map(([value, told]) => ({
+        label: told as string,
+        selected: spec[key] === value,
+        // Only taped brick is smeared.
+        set: { [key]: value, ...(value === "stamped" && { smear: undefined }) },
+      })),
+      ...(typeof spec[key] === "object" ? [{ label: "as it is placed", selected: true, set: {} }] : []),
+    ],
   });
   return [
     choice("Way", "way"),

@@ -1,4 +1,4 @@
-import type { Box } from "../../geometry/curve";
+import { boxAroundBoth, type Box } from "../../geometry/curve";
 import type { OnSurface } from "../../wall/onSurface";
 import { openingBox } from "../../wall/openingContour";
 import type { Wall } from "../../wall/schema";
@@ -46,6 +46,23 @@ function columnsOf(box: Box, holes: readonly Box[]): Box[] {
 }
 
 export const widthOf = ({ minX, maxX }: Box): number => maxX - minX;
+/** The boxes around what hangs together of some pieces: one that goes around a corner reads as one. */
+export function joinedParts(parts: readonly Box[]): Box[] {
+  const joined: Box[] = [];
+  for (const part of parts) {
+    const at = joined.findIndex((own) => touches(own, part));
+    if (at < 0) joined.push(part);
+    else joined[at] = boxAroundBoth(joined[at]!, part);
+  }
+  return joined;
+}
+
+const touches = (a: Box, b: Box): boolean =>
+  a.minX <= b.maxX + leastPartMm &&
+  b.minX <= a.maxX + leastPartMm &&
+  a.minY <= b.maxY + leastPartMm &&
+  b.minY <= a.maxY + leastPartMm;
+
 const heightOf = ({ minY, maxY }: Box): number => maxY - minY;
 
 /** What holes leave of a box's height. */

@@ -1,7 +1,7 @@
 import type { Cure, Finding } from "../../findings/finding";
 import { openingBox } from "../../wall/openingContour";
 import { endPieceOf, kindsOf, rowOf, type Row } from "./bond";
-import { leastPartMm, widthOf } from "./faceParts";
+import { joinedParts, leastPartMm, widthOf } from "./faceParts";
 import type { BrickLayout } from "./layout";
 
 /** A piece under a quarter of a face looks like a mistake. */
@@ -15,7 +15,7 @@ export function checkJambs({ spec, strip, bricks, courses, starts }: BrickLayout
   const slivers = bricks.flatMap(({ wall, box, parts, share }) =>
     share === 1
       ? []
-      : parts.flatMap((part) =>
+      : joinedParts(parts).flatMap((part) =>
           widthOf(part) < leastMm && widthOf(part) < widthOf(box) - leastPartMm ? [{ wall, part }] : [],
         ),
   );
@@ -34,7 +34,7 @@ export function checkJambs({ spec, strip, bricks, courses, starts }: BrickLayout
           kind: "shift-bond",
           count: better.least,
           finish: spec.id,
-          set: { start: { at: from + better.by } },
+          set: { start: { at: better.at } },
         };
   return [
     {
@@ -51,14 +51,21 @@ export function checkJambs({ spec, strip, bricks, courses, starts }: BrickLayout
 type Bond = Pick<BrickLayout, "spec" | "strip" | "courses">;
 
 /** The least shift from a start that leaves no piece under a quarter of a face at ends and jambs; null where none does. */
-function shiftFor(bond: Bond, from: number): { readonly by: number; readonly least: number } | null {
+function shiftFor(
+  bond: Bond,
+  from: number,
+): { readonly by: number; readonly at: number; readonly least: number } | null {
   const pitch = bond.spec.face.width + bond.spec.joint;
   const shifts = Array.from({ length: tried }, (_, index) => (pitch * (index - tried / 2)) / tried).sort(
     (a, b) => Math.abs(a) - Math.abs(b),
   );
   for (const by of shifts) {
     const least = narrowest(bond, from + by);
-    if (least >= bond.spec.face.width * leastShare) return { by: Math.round(by), least };
+    if (least < bond.spec.face.width * leastShare) continue;
+    // Told at the left: whole pitches further it is the same bond.
+    const { minX } = bond.strip.extent;
+    const beyond = from + by - minX;
+    return { by: Math.round(by), at: minX + beyond - Math.floor(beyond / pitch) * pitch, least };
   }
   return null;
 }
