@@ -216,12 +216,12 @@ export const workMessages: {
       "Look at a board by the window and by the lamp. Two coats to an even film, whole pieces touched up, and no gloss under tape.",
   }),
   "cold-room": ({ temperature, humidity, days, warmDays }) => ({
-    say: `At ${temperature} C and ${humidity} % RH the work takes ${days} days; heated and aired, at 20 C and 50 %, it takes ${warmDays}.`,
+    say: `At ${temperature} C and ${humidity} % RH the work ends on day ${days}; heated and aired, at 20 C and 50 %, on day ${warmDays}.`,
     remedy:
       "Heat the room and air it first, from the evening before on: no flames, and a way out for the damp.",
   }),
   "by-hand-sooner": ({ taped, byHand }) => ({
-    say: `Taped, what touches takes turns and the work ${taped} days; cut in by hand, to what is dry, it takes ${byHand}.`,
+    say: `Taped, what touches waits in turn, and the work ends on day ${taped}; cut in by hand, to what is dry, on day ${byHand}.`,
     remedy:
       "With a steady hand cut in straight edges with a brush; tape where a line must be exact. The button shows that plan.",
   }),

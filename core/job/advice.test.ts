@@ -30,7 +30,7 @@ it("a cold damp room that more than doubles the days is told with those of a hea
   };
   const cold = codeOf(told({}, blocks, { work: { temperature: 10, humidity: 80 } }), "cold-room")!;
   const warm = plan(parsed(on({}, blocks))).work!;
-  expect(cold.say).toContain(`it takes ${warm.lastDay}.`);
+  expect(cold.say).toContain(`on day ${warm.lastDay}.`);
   expect(cold.change).toMatchObject({ path: ["work"], set: { temperature: 20, humidity: 50 } });
   expect(codeOf(told({}, blocks, { work: { temperature: 18, humidity: 55 } }), "cold-room")).toBeUndefined();
 });
@@ -57,7 +57,7 @@ it("touching blocks that the brush does sooner are told with both lengths, and t
   expect(found !== undefined).toBe(isSooner);
   if (found)
     expect(found.say).toContain(
-      `the work ${taped.work!.lastDay} days; cut in by hand, to what is dry, it takes ${byHand.work!.lastDay}`,
+      `the work ends on day ${taped.work!.lastDay}; cut in by hand, to what is dry, on day ${byHand.work!.lastDay}`,
     );
 });
 
