@@ -3,8 +3,8 @@ import { distance } from "../../geometry/point";
 import { groupBy } from "../../geometry/groupBy";
 import type { PlacementDraft } from "../../pattern/placement";
 import type { Design, SetOutLine } from "../../pattern/pattern";
-import { printsAt, type SheetPlace } from "../printTurns";
-import { readEvery } from "../registerDrift";
+import { printsAt } from "../printTurns";
+import { canMarkOnLevel, readEvery, readPlaces } from "../registerDrift";
 import { motifOf } from "../stencilMotif";
 import type { DividedLeg, StencilBorderLayout } from "./layout";
 
@@ -51,18 +51,20 @@ function inTurn(
   return turns.map((print, index) => ({ ...print, order: index + 1 }));
 }
 
-/** Whether a print has a reading of its own: every few have, from the first whole one of a leg on. */
-function isRead(
-  { at, column }: SheetPlace,
-  leg: DividedLeg,
-  { sheet, context }: StencilBorderLayout,
-): boolean {
-  const { repeat } = sheet.stencil;
-  const pitch = repeat.x + leg.stretch;
-  const fromEnd = distance(leg.points[0]!, at) - (column - 1) * pitch;
-  const first = Math.abs(fromEnd) < pitch / 2 - 0.01 ? 1 : 0;
-  const place = column - 1 - first;
-  return place >= 0 && place % readEvery(repeat.x, context) === 0;
+/** The prints of a leg that have a reading of their own, by their columns: every few, from the first whole one on. */
+function readOn(leg: DividedLeg, index: number, layout: StencilBorderLayout): ReadonlySet<number> {
+  const { sheet, context, strip, places } = layout;
+  const own = places.filter(({ row }) => row === index + 1);
+  const pitch = sheet.stencil.repeat.x + leg.stretch;
+  const isPart = own[0] !== undefined && distance(leg.points[0]!, own[0].at) < pitch / 2 - 0.01;
+  const isUpright = Math.abs(leg.points[0]!.x - leg.points.at(-1)!.x) < 0.01;
+  const read = readPlaces(
+    own.length,
+    isPart ? 1 : 0,
+    readEvery(sheet.stencil.repeat.x, context),
+    (place) => isUpright || canMarkOnLevel(strip, own[place]!.at.x),
+  );
+  return new Set([...read].map((place) => own[place]!.column));
 }
 
 function linesOf(layout: StencilBorderLayout): SetOutLine[] {
@@ -82,12 +84,13 @@ function linesOf(layout: StencilBorderLayout): SetOutLine[] {
     }),
   );
   const { minY, maxY, minX, maxX } = strip.extent;
+  const read = legs.map((leg, index) => readOn(leg, index, layout));
   const ticks = places.flatMap(({ at, column, row }, place): SetOutLine[] => {
     const leg = legs[row - 1]!;
     const [a, b] = [leg.points[0]!, leg.points.at(-1)!];
     const isUpright = Math.abs(a.x - b.x) < 0.01;
     const on = isUpright ? at.y > minY && at.y < maxY : at.x > minX && at.x < maxX;
-    if (!on || !isRead(places[place]!, leg, layout)) return [];
+    if (!on || !read[row - 1]!.has(column)) return [];
     return [
       {
         id: `print-${place + 1}`,
