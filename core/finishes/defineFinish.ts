@@ -97,6 +97,8 @@ export interface FinishDefinition<
   things(spec: Spec): readonly SpecReference[];
   /** Every sheet that it prints with; absent for one that prints nothing. */
   stencils?(spec: Spec): readonly StencilReference[];
+  /** Whether it repeats along its walls, so that around a room its end meets its beginning; absent for one that does not. */
+  goesAround?(spec: Spec): boolean;
   /** Lays it out on a strip, once; the methods of its craft, and `edit`, take what it answers. What only some of them ask for is worked out then. */
   layOut(spec: Spec, strip: Strip, context: FinishContext): Layout;
   /** Other ways to come to much the same look, this one first; null: the walls painted all over instead. */

@@ -135,6 +135,7 @@ function describeWall(job: TellingInput, taping: Taping, wall: OrderedWall): Pla
     byHand_m: metresBy("cut", wall),
     ...(metresBy("float", wall) > 0 && { floated_m: metresBy("float", wall) }),
     fit: null,
+    ...(wall.closes && { closes: [...wall.closes] }),
     ...describeLater(job, wall, speech),
     ...describeBricks(wall),
     ...describeSheets(wall),

@@ -17,13 +17,14 @@ import { checkObject } from "./checkObject";
 import { checkRuns } from "./checkRuns";
 import { checkSurvey } from "../wall/checkSurvey";
 import { tinyFaceMm2 } from "../trade/constants";
-import { joinWalls, partAt, type Strip } from "../wall/strip";
+import { joinOfRoom } from "../wall/joinOfRoom";
+import { partAt, type Strip } from "../wall/strip";
 import { buildSurface, type Surface } from "../wall/surface";
 import type { Wall } from "../wall/schema";
 import type { SideName } from "../wall/wallShape";
 import type { LayoutInput } from "./layoutInput";
 import type { JobFinish } from "./schema";
-import { wallsOfFinish } from "./wallsOfFinish";
+import { stripOn, wallsOfFinish } from "./wallsOfFinish";
 
 /** A wall with its finishes laid out on it. */
 export interface LaidOutWall {
@@ -36,6 +37,8 @@ export interface LaidOutWall {
   readonly tapers: readonly LineTaper[];
   /** The finishes on it, the lowest first, with their strips. */
   readonly finishes: readonly LaidFinish[];
+  /** Between which two walls of its room patterns that go around have their join; null on an open run. */
+  readonly closes: readonly [string, string] | null;
   /** Where its level line is or should be struck; null where there is no surface. */
   readonly level: LevelLineAdvice | null;
   readonly marks: readonly Mark[];
@@ -60,6 +63,7 @@ export interface Advice {
 export const bareWall = {
   laid: null,
   tapers: [],
+  closes: null,
   finishes: [],
   marks: [],
   checks: [],
@@ -94,7 +98,7 @@ export function layOutWalls(input: LayoutInput): LaidOutWall[] {
   const ids = new Set(walls.map(({ id }) => id));
   const laid = input.finishes
     .filter((finish) => wallsOfFinish(input, finish).some(({ id }) => ids.has(id)))
-    .map((finish) => layFinish(input, finish, joinWalls(wallsOfFinish(input, finish), surfaceOf)));
+    .map((finish) => layFinish(input, finish, stripOn(input, finish, surfaceOf)));
   return walls.map((wall) => {
     const { surface, findings } = built.get(wall.id)!;
     const here = laid.filter(({ strip }) => strip.parts.some((part) => part.wall.id === wall.id));
@@ -129,7 +133,14 @@ function layOutWall(
 ): LaidOutWall {
   if (!surface) return { ...bareWall, wall, surface, level: null, surfaceM2: 0, ...onlyFindings(findings) };
   const level = adviseLevelLine(surface, input.tapeDivision);
-  const bare = { ...bareWall, wall, surface, level, surfaceM2: surface.area / 1e6 };
+  const bare = {
+    ...bareWall,
+    wall,
+    surface,
+    level,
+    surfaceM2: surface.area / 1e6,
+    closes: closesAt(input, wall),
+  };
   const survey = checkSurvey(surface, input.viewingDistance);
   const aboutLevel = checkLevelLine(level, wall.survey !== undefined);
   const runs = [...checkRuns(input, wall), ...checkObject(input, wall)];
@@ -175,6 +186,11 @@ function layOutWall(
       () => otherWays(wall, finishes),
     ),
   };
+}
+
+function closesAt({ runs, walls }: LayoutInput, { id }: Wall): LaidOutWall["closes"] {
+  const room = runs.find(({ closes, walls: ids }) => closes && ids.includes(id));
+  return room ? joinOfRoom(room, walls) : null;
 }
 
 /** How the finish on top divides the wall and could otherwise, and what the finishes offer. */

@@ -1,8 +1,7 @@
 import { listPasses, roundsOf, type Round, type School } from "../rounds/listPasses";
 import { nameTape } from "../tape/nameTape";
-import { staysOn } from "../tape/planTape";
 import type { EdgePiece } from "../tape/tapePiece";
-import { firstRound, isPaintedIn } from "../work/taped/inRounds";
+import { isPaintedIn, laidFor } from "../work/taped/inRounds";
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 
 /** The rounds of a job in a school: round k of every wall is one round. */
@@ -58,9 +57,10 @@ function edgesOfWall({ tape, tapeAgain, groups }: OrderedWall, rounds: readonly 
   const painted = new Set<number>();
   return rounds.map((round, place) => {
     const { group } = round;
-    const own = (first.get(group) ?? []).filter(
-      (piece) => isPaintedIn(round, piece) && (!staysOn(piece) || firstRound(piece, rounds) === place),
-    );
+    const own = (first.get(group) ?? []).filter((piece) => {
+      const under = piece.under === null ? null : groups[piece.under]!;
+      return laidFor(piece, rounds, under).some(({ laid }) => laid === place);
+    });
     const isLaterDry = [...painted].some((other) => other > group);
     const again = isLaterDry
       ? tapeAgain().filter(

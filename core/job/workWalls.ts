@@ -56,7 +56,6 @@ function workOn(edges: Job["edges"], on: OrderedWall): WorkWall {
     })),
     edgesM: sumOf(edgesOf(on)) / 1000,
     marking: markingOf(on),
-    isPapered: pattern.sheets.length > 0,
     isBareWood: isBareWood(on),
     peel: choosePeel(wall.texture, edges),
     workTopMm: workTopOf(on),

@@ -24,7 +24,7 @@ export function listLineEdges(pattern: Pattern): LineEdge[] {
   if (linesOf.size === 0) return [];
   return pattern.edges.flatMap((edge, index) => {
     const id = edge.sources.find((source) => linesOf.has(source));
-    return id === undefined ? [] : lineEdgeOf(edge, index, linesOf.get(id)!, pattern);
+    return id === undefined ? [] : lineEdgeOf(edge, index, linesOf.get(id)!);
   });
 }
 
@@ -33,10 +33,8 @@ function lineEdgeOf(
   { curve, left, right }: PatternEdge,
   index: number,
   lines: readonly TapedLine[],
-  { regions }: Pattern,
 ): LineEdge[] {
   if (curve.kind !== "segment" || left === null || right === null) return [];
-  if (regions[left]!.colour === regions[right]!.colour) return [];
   const middle = midpoint(curve.a, curve.b);
   const { id, path, width } = lines.reduce((near, other) =>
     offLine(other.path, middle) < offLine(near.path, middle) ? other : near,

@@ -96,6 +96,8 @@ export interface PlanWall {
   byHand_m: number;
   /** Metres of external corner up to which the paint is floated on; absent where there are none. */
   floated_m?: number;
+  /** Between which two walls of a room patterns that go around have their join; absent on an open run. */
+  closes?: string[];
   fit: PlanFit | null;
   /** Ranked ways to lay out the finishes that are not divided as `fit` tells. */
   offers: PlanOffer[];

@@ -21,6 +21,9 @@ const threadMm = 3;
 /** Tape lies along a line that is this near to it, mm. */
 const alongMm = 0.5;
 
+/** Of the angle within which two ways are one: curves are told by their chords. */
+const alongSine = 0.35;
+
 /** One wall as a plan prints it: which region lies where, what borders on what, and which tape lies along that. */
 export class Ground {
   readonly regions: readonly PlanRegion[];
@@ -90,6 +93,19 @@ export class Ground {
       if (distanceTo([x, y], from, to) <= reachOf(piece)) found.add(piece);
     }
     return [...found];
+  }
+
+  /** Whether a piece runs the way of a stretch that it lies at: at the end of a line it lies across. */
+  runsAlong(piece: PlanTape, { a, b }: Border): boolean {
+    const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+    const middle: PlanPoint = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+    return piece.path.slice(1).some((to, place) => {
+      const from = piece.path[place]!;
+      const [x, y] = [to[0] - from[0], to[1] - from[1]];
+      const isOneWay = Math.abs(dx * y - dy * x) < alongSine * lengthOf(dx, dy) * lengthOf(x, y);
+      const edgeMm = (piece.centred ? piece.width / 2 : 0) + alongMm;
+      return isOneWay && distanceTo(middle, from, to) <= edgeMm;
+    });
   }
 
   /** What a piece's body lies on, beside its path; null off the surface. Of one that lies on both sides what is under its middle. */

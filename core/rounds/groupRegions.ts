@@ -96,10 +96,9 @@ export function orderRounds(joined: readonly GroupedWalls[]): Groups[][] {
 /** For each region that stays visible under tape, those that are painted up to the tape. */
 function laterThan(walls: readonly RoundsWall[], starts: readonly number[]): Map<number, number[]> {
   const pairs = walls.flatMap(({ pattern }, wall) =>
-    listLineEdges(pattern).map(({ under, painted }) => ({
-      under: starts[wall]! + under,
-      painted: starts[wall]! + painted,
-    })),
+    listLineEdges(pattern)
+      .filter(({ under, painted }) => pattern.regions[under]!.colour !== pattern.regions[painted]!.colour)
+      .map(({ under, painted }) => ({ under: starts[wall]! + under, painted: starts[wall]! + painted })),
   );
   return new Map(
     [...groupBy(pairs, ({ under }) => under)].map(([under, own]) => [

@@ -109,6 +109,8 @@ function gapBetweenSides(first: Side, second: Side): Gap | null {
   const [a, b] = [first.curve, second.curve];
   const width = second.off - first.off;
   if (width <= parallel || width >= tapeWidthMm) return null;
+  // What they lie on is between them; else it is a narrow strip of paint with a tape on either side.
+  if (!liesTowards(first, 1) || !liesTowards(second, -1)) return null;
   if (a.kind === "arc" && b.kind === "arc") {
     const [least, most] = [a.sweep, b.sweep].map(Math.abs).sort((p, q) => p - q) as [number, number];
     const between = subtract(middleOf(a), middleOf(b));
@@ -127,6 +129,16 @@ function gapBetweenSides(first: Side, second: Side): Gap | null {
   const along = (at: typeof from) => dot(u, subtract(at, a.a)) / dot(u, u);
   if (along(to) < alongShare || along(from) > 1 - alongShare) return null;
   return { width, middle: [segment(midpoint(a.a, from), midpoint(a.b, to))] };
+}
+
+/** Whether the body of a side's tape is on the side to which places across its direction grow, or on the other. */
+function liesTowards({ piece, curve }: Side, way: 1 | -1): boolean {
+  const { lies } = piece;
+  if (curve.kind === "arc") return lies === (way === 1 ? "outside" : "inside");
+  const { x, y } = subtract(curve.b, curve.a);
+  const sign = x > parallel || (Math.abs(x) <= parallel && y > 0) ? 1 : -1;
+  const across = lies === "left" || lies === "right" ? -y : x;
+  return Math.sign(sign * across) === (lies === "right" || lies === "above" ? way : -way);
 }
 
 /** Arcs around their centre, so many times as far from it. */

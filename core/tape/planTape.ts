@@ -92,7 +92,7 @@ export interface TapeOfWall {
  * The tape of one wall: every boundary between two colours once, on the region painted earlier, and masks around each
  * painted region. A boundary at the corner of a run lies on the wall whose region is painted earlier; where a region
  * goes on around the corner in the same colour, nothing is taped. For a further coat the same boundaries on their other
- * side, but for lines that stay visible: they have theirs on still.
+ * side, those of visible lines too where these are painted: on base they have their tape on still.
  */
 export function planTape(input: TapeInput): TapeOfWall {
   const { pattern, surface, groupOf, joined } = input;
@@ -107,7 +107,9 @@ export function planTape(input: TapeInput): TapeOfWall {
       : tapeBoundary(stretch, pattern, groupOf, "earlier"),
   );
   const further = () =>
-    stretches.flatMap((stretch) => (isMask(stretch) ? [] : tapeBoundary(stretch, pattern, groupOf, "later")));
+    joinEdges(pattern.edges).flatMap((stretch) =>
+      isMask(stretch) ? [] : tapeBoundary(stretch, pattern, groupOf, "later"),
+    );
   return {
     tape: slitToGaps(inSchools([...visible.pieces, ...first, ...cornersOn("earlier")], input), "stays"),
     tapeAgain: once(() => slitToGaps(inSchools([...further(), ...cornersOn("later")], input), "comes off")),

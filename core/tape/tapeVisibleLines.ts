@@ -11,21 +11,53 @@ import type { TapePiece } from "./tapePiece";
 /** Between a junction's middle and the first paint beside it a tape runs on by up to so many times its width. */
 const junctionWidths = 4;
 
+/** A line between two junctions, and all edges along it. */
+interface Stretch {
+  readonly curve: Segment;
+  readonly line: TapedLine;
+  readonly spans: readonly Span[];
+}
+
 /**
  * The tape of lines that stay visible: one piece serves both edges of a line. It lies on what is under it, centred on
  * the line, and is cut at the wall's edges and where lines meet. Answers the pieces, and the edges that they serve, by
- * index; edges whose paint goes on before what is under the tape are left to ordinary tape.
+ * index; edges whose paint goes on before what is under the tape are left to ordinary tape, and so are those along which,
+ * or at the end of a line, when they are painted up to, no such piece lies.
  */
 export function tapeVisibleLines(
   pattern: Pattern,
   surface: Surface,
   groupOf: readonly number[],
 ): { pieces: TapePiece[]; served: ReadonlySet<number> } {
-  const { tapedLines } = pattern;
-  if (tapedLines.length === 0) return { pieces: [], served: new Set() };
-  const lineEdges = listLineEdges(pattern).filter(
-    ({ under, painted }) => groupOf[under]! < groupOf[painted]!,
+  if (pattern.tapedLines.length === 0) return { pieces: [], served: new Set() };
+  const lineEdges = listLineEdges(pattern);
+  const isPaintedUp = ({ under, painted }: LineEdge) =>
+    pattern.regions[under]!.colour !== pattern.regions[painted]!.colour &&
+    groupOf[under]! < groupOf[painted]!;
+  const stretches = stretchesOf(pattern, surface, lineEdges);
+  const whole = wholeSides(stretches);
+  const isServed = (edge: LineEdge) => isPaintedUp(edge) && whole.has(edge.index);
+  const pieces = stretches.flatMap((stretch) => piecesAlong(stretch, isServed, pattern, groupOf));
+  const isAtEnd = ({ line, under, painted }: LineEdge) =>
+    pieces.some(
+      (piece) =>
+        piece.line === line &&
+        piece.under === under &&
+        piece.upTo.some(
+          ({ paint, group }) => paint === pattern.regions[painted]!.colour && group === groupOf[painted],
+        ),
+    );
+  const served = lineEdges.filter((edge) =>
+    edge.isSide ? isServed(edge) : isPaintedUp(edge) && isAtEnd(edge),
   );
+  return { pieces, served: new Set(served.map(({ index }) => index)) };
+}
+
+function stretchesOf(
+  { tapedLines }: Pattern,
+  surface: Surface,
+  lineEdges: readonly LineEdge[],
+): readonly Stretch[] {
   const byLine = groupBy(lineEdges, ({ line }) => line);
   const { pieces: parts } = splitCurves<TapedLine | null>(
     [
@@ -34,19 +66,30 @@ export function tapeVisibleLines(
     ],
     placeTolerance,
   );
-  // Served from the first are the ends of lines. A long side is served once tape of its line lies along it; where the
-  // line's middle runs off the wall there is none, and the side is left to ordinary tape.
-  const served = new Set(lineEdges.filter(({ isSide }) => !isSide).map(({ index }) => index));
-  const pieces = parts.flatMap(({ curve, sources }) => {
+  return parts.flatMap(({ curve, sources }): Stretch[] => {
     const lines = sources.filter((source) => source !== null);
     if (lines.length === 0 || curve.kind !== "segment") return [];
     if (!isOnSurface(surface, midpoint(curve.a, curve.b))) return [];
-    const beside = lines.flatMap(({ id }) => byLine.get(id) ?? []);
-    const spans = spansAlong(curve, beside);
-    for (const { index } of spans) served.add(index);
-    return piecesAlong(curve, lines[0]!, spans, pattern, groupOf);
+    const spans = spansAlong(
+      curve,
+      lines.flatMap(({ id }) => byLine.get(id) ?? []),
+    );
+    return [{ curve, line: lines[0]!, spans }];
   });
-  return { pieces, served };
+}
+
+/** The long sides of lines along which tape of their line lies from end to end: where its middle runs off the wall there is none. */
+function wholeSides(stretches: readonly Stretch[]): ReadonlySet<number> {
+  const bareMm = new Map<number, number>();
+  for (const { curve, spans } of stretches)
+    for (const { index, path, low, high } of spans)
+      bareMm.set(index, (bareMm.get(index) ?? curveLength(path)) - (high - low) * curveLength(curve));
+  const whole = new Set<number>();
+  for (const { line, spans } of stretches)
+    for (const { index, path } of spans)
+      if (bareMm.get(index)! <= Math.min(junctionWidths * line.width, curveLength(path) / 2))
+        whole.add(index);
+  return whole;
 }
 
 interface Span extends LineEdge {
@@ -67,20 +110,23 @@ function spansAlong(stretch: Segment, beside: readonly LineEdge[]): Span[] {
 
 /** The tape along one stretch between junctions: one piece for every region under it, whatever is painted up to it. */
 function piecesAlong(
-  stretch: Segment,
-  { id, width }: TapedLine,
-  spans: readonly Span[],
+  { curve: stretch, line: { id, width }, spans }: Stretch,
+  isServed: (edge: LineEdge) => boolean,
   { regions }: Pattern,
   groupOf: readonly number[],
 ): TapePiece[] {
-  const runs = groupBy(spans, ({ under }) => under);
+  const runs = groupBy(spans.filter(isServed), ({ under }) => under);
   const reach = (junctionWidths * width) / curveLength(stretch);
   return [...runs.values()].map((run): TapePiece => {
     const low = Math.min(...run.map((span) => span.low));
     const high = Math.max(...run.map((span) => span.high));
-    const from = pointAt(stretch, low <= reach ? 0 : low);
-    const to = pointAt(stretch, high >= 1 - reach ? 1 : high);
     const { under } = run[0]!;
+    // To a junction it runs on; not over something else that the line crosses before that.
+    const others = spans.filter((span) => span.under !== under);
+    const isFirst = others.every((other) => other.low >= low);
+    const isLast = others.every((other) => other.high <= high);
+    const from = pointAt(stretch, low <= reach && isFirst ? 0 : low);
+    const to = pointAt(stretch, high >= 1 - reach && isLast ? 1 : high);
     const isFlat = Math.abs(to.x - from.x) >= Math.abs(to.y - from.y);
     // The colour above a flat line, or left of a steep one, is told first.
     const along = subtract(to, from);

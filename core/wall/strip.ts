@@ -21,11 +21,22 @@ export interface Strip {
   readonly extent: Box;
   /** The corners of the walls' outlines. */
   readonly corners: readonly Point[];
+  /** How far it is around the room, where its last wall meets its first, mm. */
+  readonly around?: number;
+}
+
+/** A room begins at its join: so far along, counted from the first wall of its run, mm. */
+interface Room {
+  readonly from: number;
 }
 
 /** Puts walls side by side. */
-export function joinWalls(walls: readonly Wall[], surfaceOf: (wall: Wall) => Surface | null): Strip {
-  let offset = 0;
+export function joinWalls(
+  walls: readonly Wall[],
+  surfaceOf: (wall: Wall) => Surface | null,
+  room?: Room,
+): Strip {
+  let offset = room?.from ?? 0;
   const parts: StripPart[] = [];
   for (const wall of walls) {
     parts.push({ wall, surface: surfaceOf(wall), offset });
@@ -34,14 +45,19 @@ export function joinWalls(walls: readonly Wall[], surfaceOf: (wall: Wall) => Sur
   const corners = parts.flatMap(({ surface, offset }) =>
     surface ? surface.outline.map(({ a }) => ({ x: a.x + offset, y: a.y })) : [],
   );
-  return { parts, corners, extent: extentOf(parts, corners, offset) };
+  const around = room && { around: offset - room.from };
+  return { parts, corners, extent: extentOf(parts, corners, offset), ...around };
 }
+
+/** A place told along a run, in its strip: in a room what stands before the join comes after all the others. */
+export const placeAlong = ({ parts, around }: Strip, x: number): number =>
+  around !== undefined && x < parts[0]!.offset ? x + around : x;
 
 function extentOf(parts: readonly StripPart[], corners: readonly Point[], width: number): Box {
   const xs = corners.map(({ x }) => x);
   const ys = corners.map(({ y }) => y);
   // A wall that could not be built still takes its width.
-  if (!parts[0]?.surface) xs.push(0);
+  if (!parts[0]?.surface) xs.push(parts[0]?.offset ?? 0);
   if (!parts.at(-1)?.surface) xs.push(width);
   return { minX: Math.min(...xs), maxX: Math.max(...xs), minY: Math.min(...ys), maxY: Math.max(...ys) };
 }

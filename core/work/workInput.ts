@@ -73,8 +73,6 @@ export interface WorkWall {
   readonly peel: Peel;
   /** How high over its floor hands go for what is set out and painted, mm. */
   readonly workTopMm: number;
-  /** Whether paper hides it: what is under that has to have cured, and is not touched up. */
-  readonly isPapered: boolean;
   /** Boards without paint on them, to be washed white: dusted, since water raises their grain. */
   readonly isBareWood: boolean;
   /** Whether anything is done on it. */

@@ -1,5 +1,5 @@
 import type { Box } from "../../geometry/curve";
-import type { Strip } from "../../wall/strip";
+import { placeAlong, type Strip } from "../../wall/strip";
 import type { BrickSpec } from "./spec";
 
 /** A run of equal bricks along a course: where one of them begins, how wide each is, and from one to the next; mm. */
@@ -97,14 +97,15 @@ export type Starts = ReadonlyMap<string, number>;
  * outside corner and goes around it: in the first course a whole brick meets that from either side, and on a further outside
  * corner the wall after it begins anew.
  */
-export function startsOf(spec: BrickSpec, courses: number, { parts, extent }: Strip): Starts {
+export function startsOf(spec: BrickSpec, courses: number, strip: Strip): Starts {
+  const { parts } = strip;
   const arrises = parts.flatMap(({ wall, offset }, index) => {
     const before = parts[index - 1]?.wall;
     return before && (before.rightEdge === "external" || wall.leftEdge === "external") ? [offset] : [];
   });
   const [first] = arrises;
   if (spec.start !== "best" || first === undefined) {
-    const from = startOf(spec, courses, extent);
+    const from = startOf(spec, courses, strip);
     return new Map(parts.map(({ wall }) => [wall.id, from]));
   }
   const pitch = spec.face.width + spec.joint;
@@ -126,9 +127,9 @@ export function endsOf(spec: BrickSpec, courses: number, strip: Strip, starts: S
 }
 
 /** Where a brick of the first course begins. */
-export function startOf(spec: BrickSpec, courses: number, extent: Box): number {
-  const { minX, maxX } = extent;
-  if (typeof spec.start === "object") return spec.start.at;
+export function startOf(spec: BrickSpec, courses: number, strip: Strip): number {
+  const { minX, maxX } = strip.extent;
+  if (typeof spec.start === "object") return placeAlong(strip, spec.start.at);
   const middle = (minX + maxX) / 2;
   const pitch = spec.face.width + spec.joint;
   switch (spec.start) {
@@ -150,7 +151,7 @@ export function startOf(spec: BrickSpec, courses: number, extent: Box): number {
       ];
       let [best, most] = [minX, -Infinity];
       for (const from of [...symmetric, ...ways]) {
-        const piece = endPieceOf(spec, from, courses, extent);
+        const piece = endPieceOf(spec, from, courses, strip.extent);
         if (piece > most + 1e-6) [best, most] = [from, piece];
       }
       return best;

@@ -16,6 +16,7 @@ export const brick = defineFinish({
     ...(smear ? [{ path: ["smear", "paint"], id: smear.paint }] : []),
   ],
   things: () => [],
+  goesAround: () => true,
   layOut: layOutBrick,
   otherWays: otherWaysOfBrick,
   card: cardOfBrick,

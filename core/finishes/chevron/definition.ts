@@ -33,6 +33,7 @@ export const chevron = defineFinish({
   spec: chevronSpec,
   paints: gridPaints,
   things: () => [],
+  goesAround: () => true,
   layOut: layOutChevron,
   card: ({ columns, rows, fit, rise, lineWidth, uprights, colours, colouring }, strip) => [
     ...cellFitFields("Columns", "columns", columns, strip.extent.maxX - strip.extent.minX),

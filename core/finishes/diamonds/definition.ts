@@ -41,6 +41,7 @@ export const diamonds = defineFinish({
     ...(spec.overLines ? [{ path: ["overLines", "colour"], id: spec.overLines.colour }] : []),
   ],
   things: () => [],
+  goesAround: () => true,
   layOut: layOutDiamonds,
   card: ({ columns, rows, fit, colours, lineWidth, colouring, overLines }, strip) => [
     ...cellFitFields("Columns", "columns", columns, strip.extent.maxX - strip.extent.minX),

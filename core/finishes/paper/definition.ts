@@ -10,6 +10,7 @@ export const paper = defineFinish({
   spec: paperSpec,
   paints: () => [],
   things: () => [],
+  goesAround: () => true,
   layOut: layOutPaper,
   otherWays: (spec) => [
     { name: "paper", finish: spec },

@@ -17,6 +17,7 @@ export const stencilBorder = defineFinish({
       ? [{ path: ["corners", "motif"], id: spec.corners.motif, colours: null, coloursPath: [] }]
       : []),
   ],
+  goesAround: ({ along }) => "level" in along || "below" in along,
   layOut: layOutStencilBorder,
   card: cardOfStencilBorder,
   edit: editStencilBorder,

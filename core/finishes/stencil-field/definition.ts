@@ -13,6 +13,7 @@ export const stencilField = defineFinish({
   paints: printingPaints,
   things: ({ start: { x } }) => (typeof x === "object" ? [{ path: ["start", "x", "on"], id: x.on }] : []),
   stencils: printingStencil,
+  goesAround: () => true,
   layOut: layOutStencilField,
   card: cardOfStencilField,
   edit: editStencilField,

@@ -12,6 +12,7 @@ export const stripes = defineFinish({
   spec: stripesSpec,
   paints: ({ colours }) => colours.map((paint, index) => ({ path: ["colours", index], id: paint })),
   things: () => [],
+  goesAround: ({ direction }) => direction !== "horizontal",
   layOut: layOutStripes,
   card: cardOfStripes,
   edit: editStripes,

@@ -1,7 +1,7 @@
 import { rankCandidates, type Candidate } from "../../fit/candidates";
 import type { CandidateInput } from "../../fit/candidateInput";
 import { divideSpan, type DivideInput, type DividedSpan } from "../../fit/divideSpan";
-import type { Strip } from "../../wall/strip";
+import { placeAlong, type Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
 import { once } from "../../geometry/once";
 import { candidateInputOf } from "./candidateInput";
@@ -24,7 +24,7 @@ export function layOutStripes(spec: StripesSpec, strip: Strip, context: FinishCo
   const input: DivideInput = {
     span: frame.span,
     start: frame.start,
-    fit: fit.by === "anchor" ? { ...fit, at: fit.at * frame.anchorScale } : fit,
+    fit: fit.by === "anchor" ? { ...fit, at: anchorOf(spec, strip, fit.at) * frame.anchorScale } : fit,
     colours: spec.colours,
     widths: spec.widths,
     tapeDivision: context.tapeDivision,
@@ -34,3 +34,7 @@ export function layOutStripes(spec: StripesSpec, strip: Strip, context: FinishCo
   const candidates = once(() => (divided.divisions.length === 0 ? [] : rankCandidates(candidateInput())));
   return { spec, strip, context, frame, input, divided, candidateInput, candidates };
 }
+
+/** Of level stripes an anchor is a height. */
+const anchorOf = ({ direction }: StripesSpec, strip: Strip, at: number): number =>
+  direction === "horizontal" ? at : placeAlong(strip, at);

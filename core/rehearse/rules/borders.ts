@@ -59,8 +59,8 @@ const isOn = (history: History, { id }: PlanTape, from: number, to: number): boo
 };
 
 /** Edges that the document has cut in with a brush. */
-const isByHand = ({ job: { edges } }: History, pieces: readonly PlanTape[]): boolean =>
-  edges.straight === "hand" || (edges.curves === "hand" && pieces.length === 0);
+const isByHand = ({ job: { edges } }: History, along: readonly PlanTape[]): boolean =>
+  edges.straight === "hand" || (edges.curves === "hand" && along.length === 0);
 
 /** A coat up to a neighbour that has its paint, or keeps what is there. */
 function besideWhatIsThere(
@@ -90,7 +90,8 @@ function besideWhatIsThere(
           `the tape lies on the side that is painted ${colour}; ${name} beside it is bare.`,
         ),
       ];
-    if (isByHand(history, pieces)) return cutInto(history, step, border, coat, others);
+    const along = pieces.filter((piece) => ground.runsAlong(piece, border));
+    if (isByHand(history, along)) return cutInto(history, step, border, coat, others);
     const before = pieces.find((piece) => {
       const { laid, off } = history.tape.get(piece.id)!;
       return laid && off && off.to < coat.to && (piece.cuts === coat.paint || piece.andCuts === coat.paint);

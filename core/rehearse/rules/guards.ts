@@ -1,8 +1,10 @@
+import { once } from "../../geometry/once";
 import { partName } from "../words";
 import type { PlanPoint } from "../../plan/planPoint";
 import type { PlanWall } from "../../plan/planTypes";
 import { maskFilmMm, tapeWidthMm } from "../../trade/constants";
 import type { Fault } from "../fault";
+import type { Border } from "../ground";
 import type { History } from "../history";
 import type { Doing } from "../timeline";
 
@@ -71,7 +73,6 @@ function masksAround(history: History, wall: PlanWall, { finish, what, worked, i
 /** Over a mask's tape a tool may go, and over film on it, mm; a hand's breadth of slack is none. */
 const beyondTapeMm = tapeWidthMm + 5;
 const samples = 7;
-const mostElsewhere = 0.8;
 const ringMm = beyondTapeMm;
 
 /** Parts that reach over neighbours that are not theirs, further than a mask's tape covers. */
@@ -88,16 +89,14 @@ function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
       const region = ground.regionAt(point);
       return region === null ? null : covered.has(ground.regions[region]!.id);
     };
+    const bordersOf = once(() =>
+      wall.regions.flatMap((region, index) => (covered.has(region.id) ? ground.bordersAround(index) : [])),
+    );
     return sections.flatMap(({ id, box }) => {
-      const points = pointsIn(box);
       const isFar = (point: PlanPoint, awayMm: number) =>
         isTheirs(point) === false && !ringsOf(point, awayMm).some((near) => isTheirs(near));
-      // Film or not, a part lies on what is its own: of a box around a slanting one that is half, around a thin one less.
-      const elsewhere = points.filter((point) => isFar(point, beyondTapeMm));
-      const at =
-        elsewhere.length > mostElsewhere * points.length
-          ? elsewhere[0]
-          : points.find((point) => isFar(point, beyondMm));
+      if (!pointsIn(box).some((point) => isFar(point, beyondMm))) return [];
+      const at = looseSide(box, { isTheirs, borders: bordersOf() }, beyondMm);
       const doing =
         at && history.all("coat", "section").find((own) => own.id === id && (own.did.coat ?? 1) === coat);
       if (!at || !doing) return [];
@@ -105,6 +104,65 @@ function beyondItsOwn(history: History, wall: PlanWall): Fault[] {
       return [history.fault("wrong-colour", { step: doing.step.id, wall: wall.id }, at, doing.from, say)];
     });
   });
+}
+
+/** What is to be covered. */
+interface OwnArea {
+  readonly isTheirs: (point: PlanPoint) => boolean | null;
+  readonly borders: readonly Border[];
+}
+
+/** So far within a corner it is asked whose it is, mm. */
+const cornerMm = 0.5;
+
+/**
+ * A box is around what of a part is covered, whatever lies in its middle. The middle of a side that has nothing of that near it;
+ * null where all have.
+ */
+function looseSide(
+  [x, y, width, height]: readonly [number, number, number, number],
+  { isTheirs, borders }: OwnArea,
+  beyondMm: number,
+): PlanPoint | null {
+  const corners = [-1, 1].flatMap((right) =>
+    [-1, 1].map((up): PlanPoint => [
+      x + width / 2 + right * (width / 2 - cornerMm),
+      y + height / 2 + up * (height / 2 - cornerMm),
+    ]),
+  );
+  const inside = [
+    ...corners.filter((corner) => isTheirs(corner)),
+    ...borders.flatMap(({ a, b }) => clipToBox(a, b, [x, y, x + width, y + height]) ?? []),
+  ];
+  if (inside.length === 0) return [x + width / 2, y + height / 2];
+  const [xs, ys] = [inside.map((point) => point[0]), inside.map((point) => point[1])];
+  if (Math.min(...xs) - x > beyondMm) return [x, y + height / 2];
+  if (x + width - Math.max(...xs) > beyondMm) return [x + width, y + height / 2];
+  if (Math.min(...ys) - y > beyondMm) return [x + width / 2, y];
+  return y + height - Math.max(...ys) > beyondMm ? [x + width / 2, y + height] : null;
+}
+
+/** The ends of what of a stretch lies in a box of least and most x and y, after Liang and Barsky; null where nothing does. */
+function clipToBox(
+  a: PlanPoint,
+  b: PlanPoint,
+  [minX, minY, maxX, maxY]: readonly [number, number, number, number],
+): [PlanPoint, PlanPoint] | null {
+  const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+  const sides = [
+    [-dx, a[0] - minX],
+    [dx, maxX - a[0]],
+    [-dy, a[1] - minY],
+    [dy, maxY - a[1]],
+  ] as const;
+  let [from, to] = [0, 1];
+  for (const [step, room] of sides) {
+    if (step === 0 && room < 0) return null;
+    if (step < 0) from = Math.max(from, room / step);
+    if (step > 0) to = Math.min(to, room / step);
+  }
+  const at = (share: number): PlanPoint => [a[0] + share * dx, a[1] + share * dy];
+  return from <= to ? [at(from), at(to)] : null;
 }
 
 const pointsIn = ([x, y, width, height]: readonly [number, number, number, number]): PlanPoint[] =>

@@ -15,7 +15,7 @@ export function markWall(
   { work, paints }: WorkInput,
   onTop: readonly Wait[] = [],
 ): StepDraft[] {
-  const { wall, marking, isPapered } = on;
+  const { wall, marking } = on;
   const { marks, isLevelled, chips } = marking;
   if (marks.length === 0) return [];
   const base = paints.get(wall.base)!;
@@ -44,7 +44,7 @@ export function markWall(
       drawingMinutes(marking),
     after: [
       ...groundReady(wall),
-      isPapered ? curedUnder(based) : based,
+      isOfPaperAlone(marking) ? curedUnder(based) : based,
       waitIfAny(wallStep(wall.id, "peel-base")),
       ...unmaskedAround(on, paints),
       ...onTop,
@@ -70,6 +70,9 @@ export function markWall(
   };
   return chips > 0 ? [mark, showColours] : [mark];
 }
+
+/** Seams are struck when one comes to hang; beside other marks they are struck with those. */
+export const isOfPaperAlone = ({ marks, hidden }: WorkMarking): boolean => marks.every((id) => hidden.has(id));
 
 const stringsOf = ({ arcs }: WorkMarking): number[] => [...new Set(arcs.map(({ radius }) => radius))];
 

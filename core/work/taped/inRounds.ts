@@ -6,10 +6,26 @@ import type { EdgePiece } from "../../tape/tapePiece";
 export const isPaintedIn = ({ group, paints }: Round, { upTo }: Pick<EdgePiece, "upTo">): boolean =>
   upTo.some((side) => side.group === group && paints.has(side.paint));
 
-/** The place of the first round that paints up to an edge; -1 where none does. */
-export const firstRound = (piece: EdgePiece, rounds: readonly Round[]): number =>
-  rounds.findIndex((round) => isPaintedIn(round, piece));
+/** The places of the round for which a tape is laid and of that in which it comes off. */
+export interface OnFor {
+  readonly laid: number;
+  readonly off: number;
+}
 
-/** The place of the round in which a tape comes off that is laid in a round. */
-export const lastRound = (piece: EdgePiece, rounds: readonly Round[], laidIn: number): number =>
-  staysOn(piece) ? rounds.findLastIndex((round) => isPaintedIn(round, piece)) : laidIn;
+/**
+ * When the tape of an edge lies on it: for each round that paints up to it, or, where it stays on, once for all of them; but
+ * off and on again around each further coat of what it lies on, whose group `under` is.
+ */
+export function laidFor(piece: EdgePiece, rounds: readonly Round[], under: number | null): OnFor[] {
+  const times: OnFor[] = [];
+  let goesOn = false;
+  rounds.forEach((round, place) => {
+    if (round.group === under && round.paints.has(piece.over!)) goesOn = false;
+    if (!isPaintedIn(round, piece)) return;
+    const last = times.at(-1);
+    if (goesOn && last) times[times.length - 1] = { ...last, off: place };
+    else times.push({ laid: place, off: place });
+    goesOn = staysOn(piece);
+  });
+  return times;
+}

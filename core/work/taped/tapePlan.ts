@@ -7,7 +7,7 @@ import type { WorkInput, WorkWall } from "../workInput";
 import { bundleTape, type TapeBundle } from "./bundleTape";
 import { metresOf } from "./bundles";
 import { coatPortions } from "./coatPortions";
-import { lastRound } from "./inRounds";
+import { laidFor } from "./inRounds";
 import { RoundRegions } from "./roundRegions";
 import { placeOf, runsPast, type RunsPast } from "./runsPast";
 
@@ -48,7 +48,10 @@ export class TapePlan {
             pieces,
             ...(ids && { ids: ids[place + 1]! }),
             groupOf,
-            offOf: (piece) => lastRound(piece, site.rounds, place),
+            offOf: (piece) => {
+              const under = piece.under === null ? null : groupOf(piece.under);
+              return laidFor(piece, site.rounds, under).find(({ laid }) => laid === place)?.off ?? place;
+            },
           }),
         );
       this.laidOn.set(wall.id, bundled(site.laid, site.tapeIds.get(wall.id)));
@@ -117,11 +120,10 @@ export class TapePlan {
   }
 
   /** Whether tape of a round lies on a colour that was carried past the line: what is beyond it is painted for the first time now. */
-  liesOnCarried = ({ over, underGroup, upTo, pieces }: TapeBundle, place: number): boolean =>
+  liesOnCarried = ({ over, underGroup, upTo }: TapeBundle, place: number): boolean =>
     over !== null &&
     underGroup !== null &&
     underGroup > 0 &&
-    pieces.some(({ piece }) => !piece.centred) &&
     upTo.every((side) => placeOf(side.group, this.site.rounds) === place);
 
   /** All edges on a wall, taped and done by hand. */

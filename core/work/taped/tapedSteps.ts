@@ -10,7 +10,7 @@ import { againMm } from "../../trade/constants";
 import { climbingMin } from "../room/access";
 import { leftOfWait } from "../room/youngBase";
 import { groundClear, wallReady } from "../room/besideBases";
-import { markWall } from "../room/markWall";
+import { isOfPaperAlone, markWall } from "../room/markWall";
 import type { WorkInput, WorkWall } from "../workInput";
 import { waitFor, waitIfAny, type StepDraft, type Wait } from "../step";
 import { said } from "../words";
@@ -94,7 +94,9 @@ class TapedSteps {
 
   /** What has to be over before anything of a round is put on a wall. */
   private isReady = (on: WorkWall, place: number): (Wait | null)[] =>
-    place <= (this.struckOn(on) ?? -1) ? groundClear(on, this.paints) : wallReady(on, this.paints);
+    place <= (this.struckOn(on) ?? -1) || isOfPaperAlone(on.marking)
+      ? groundClear(on, this.paints)
+      : wallReady(on, this.paints);
 
   addTaping(on: WorkWall, round: Round, place: number): void {
     const { wall } = on;
