@@ -49,6 +49,21 @@ describe("a gap narrower than the tape", () => {
     expect(wallOf(bands(24)).walls[0]!.findings.map(({ code }) => code)).not.toContain("slit-tape");
   });
 
+  it("is none where the paint is between the two edges: a strip of 18 mm has a tape on either side", () => {
+    const job = wallOf({
+      kind: "blocks",
+      blocks: [{ shape: "rectangle", x: 1000, y: 800, width: 18, height: 500, colour: "kelp" }],
+    });
+    expect(betweenOf(job)).toEqual([]);
+    const upright = job.walls[0]!.tape.filter(
+      ({ path }) => path[0]![0] === path.at(-1)![0] && path[0]![1] > 0,
+    );
+    expect(upright.map(({ lies, path, over }) => [lies, path[0]![0], over]).sort()).toEqual([
+      ["left", 1000, "oyster"],
+      ["right", 1018, "oyster"],
+    ]);
+  });
+
   it("of arches is slit along the curve", () => {
     const job = wallOf({
       kind: "arches",

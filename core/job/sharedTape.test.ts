@@ -101,4 +101,42 @@ describe("a tape between two colours", () => {
     expect(wet.steps.some(({ kind }) => kind === "peel")).toBe(false);
     expect(wet.findings.map(({ code }) => code)).not.toContain("shared-tape");
   });
+
+  it("comes off around further coats of what it lies on, whose own tape then lies on what it parted", () => {
+    // The lines stay in lantern, which is rolled over the wall first: coats go lantern, brine, lantern, brine.
+    const wall = zigzag(
+      {
+        school: "coat-by-coat",
+        edges: { seal: "press" },
+        finishes: [
+          {
+            id: "ground",
+            on: "w",
+            kind: "blocks",
+            blocks: [{ shape: "rectangle", x: -10, y: -10, width: 2500, height: 2100, colour: "lantern" }],
+          },
+          {
+            id: "z",
+            on: "w",
+            kind: "chevron",
+            columns: { by: "count", count: 2 },
+            rows: { by: "count", count: 2 },
+            rise: 500,
+            lineWidth: 24,
+            uprights: false,
+            colours: ["brine", "lantern"],
+          },
+        ],
+      },
+      {},
+    ).walls[0]!;
+    const ofLines = wall.tape.filter(({ centred }) => centred);
+    expect(new Set(ofLines.map(({ laidIn, offIn }) => `${laidIn} ${offIn}`))).toEqual(
+      new Set(["w/tape-2 w/paint-2-brine-1", "w/tape-4 w/paint-4-brine-2"]),
+    );
+    const onBrine = wall.tape.filter(({ over, cuts }) => over === "brine" && cuts === "lantern");
+    expect(onBrine.length).toBeGreaterThan(0);
+    for (const piece of onBrine)
+      expect([piece.laidIn, piece.offIn]).toEqual(["w/tape-3", "w/paint-3-lantern-2"]);
+  });
 });

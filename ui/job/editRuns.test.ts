@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { JobDocument } from "./jobDocument";
 import { problemsOf } from "./jobDocument";
-import { closeRun, copyWall, joinToRun, leaveRun, moveInRun, removeWall } from "./editRuns";
+import { closeRun, hideJoin, copyWall, joinToRun, leaveRun, moveInRun, removeWall } from "./editRuns";
 
 const job: JobDocument = {
   format: "jacaranda-job/1",
@@ -44,6 +44,10 @@ describe("runs", () => {
     expect(closeRun(room, run, false).runs![0]).not.toHaveProperty("closes");
     expect(moveInRun(room, run, "a", 1).runs![0]).toHaveProperty("closes", true);
     expect(leaveRun(room, run, "c").runs![0]).not.toHaveProperty("closes");
+    const hidden = hideJoin(room, run, ["b", "c"]);
+    expect(hidden.runs![0]).toMatchObject({ closes: true, hides: ["b", "c"] });
+    expect(hideJoin(hidden, run, null)).toEqual(room);
+    expect(moveInRun(hidden, run, "a", 1).runs![0]).not.toHaveProperty("hides");
     const alone = removeWall(ab, "b");
     expect(orders(alone)).toEqual([]);
     expect(alone.finishes[0]!.on).toBe("a");

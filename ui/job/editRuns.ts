@@ -28,6 +28,21 @@ export const closeRun = (document: JobDocument, id: string, closes: boolean): Jo
     }),
   );
 
+/** Between which two walls of a room patterns that go around it have their join; null: where it is least seen. */
+export const hideJoin = (
+  document: JobDocument,
+  id: string,
+  corner: readonly [string, string] | null,
+): JobDocument =>
+  withRuns(
+    document,
+    (document.runs ?? []).map((run) => {
+      if (run.id !== id) return run;
+      const { hides: _, ...shown } = run;
+      return corner ? { ...shown, hides: [...corner] } : shown;
+    }),
+  );
+
 /** A run of one wall is none: it goes, and a finish that lay on it stays on the wall that is left. */
 function withRuns(document: JobDocument, runs: readonly RunDocument[]): JobDocument {
   const left = new Map(

@@ -30,6 +30,6 @@ export const triggerOf = ({ label, id, isBare = false }: SelectProps): Component
 export const Chosen = ({ item, children }: { item: Item | undefined; children?: ReactNode }) => (
   <span className="flex min-w-0 flex-1 items-center gap-2">
     <Swatch colour={item?.swatch} size={5} />
-    <span className="min-w-0 truncate">{children ?? item?.label}</span>
+    <span className="min-w-0 py-1 leading-tight text-pretty break-words">{children ?? item?.label}</span>
   </span>
 );

@@ -1,14 +1,17 @@
 "use client";
 
 import { ArrowDown, ArrowUp, Unlink } from "lucide-react";
-import type { Wall } from "@/core/wall/schema";
+import { cornersInTurn } from "@/core/job/cornersInTurn";
+import { joinOfRoom } from "@/core/wall/joinOfRoom";
+import type { Run, Wall } from "@/core/wall/schema";
 import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
-import { closeRun, joinToRun, leaveRun, moveInRun } from "@/ui/job/editRuns";
+import { closeRun, hideJoin, joinToRun, leaveRun, moveInRun } from "@/ui/job/editRuns";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { Section } from "@/ui/parts/Section";
+import { SelectList } from "@/ui/parts/SelectList";
 
 /** The walls that this one goes on to around its corners: joined, put in order, or taken out. */
 export function RunSection({ wall }: { wall: Wall }) {
@@ -78,6 +81,13 @@ export function RunSection({ wall }: { wall: Wall }) {
           onChoose={({ closes }) => edit(() => closeRun(document, run.id, closes))}
         />
       )}
+      {run?.closes && (
+        <JoinOfRoom
+          run={run}
+          walls={job.walls}
+          onChoose={(corner) => edit(() => hideJoin(document, run.id, corner))}
+        />
+      )}
       <div className="flex flex-wrap gap-2 pt-2">
         {couldJoin.map((other) => (
           <Button
@@ -95,6 +105,36 @@ export function RunSection({ wall }: { wall: Wall }) {
         </p>
       )}
     </Section>
+  );
+}
+
+/** In which corner of a room a pattern's end meets its beginning. */
+function JoinOfRoom({
+  run,
+  walls,
+  onChoose,
+}: {
+  run: Run;
+  walls: readonly Wall[];
+  onChoose: (corner: readonly [string, string] | null) => void;
+}) {
+  const nameOf = (id: string) => walls.find((wall) => wall.id === id)?.name ?? id;
+  const between = ([one, other]: readonly [string, string]) => `between ${nameOf(one)} and ${nameOf(other)}`;
+  const least = joinOfRoom({ ...run, hides: undefined }, walls);
+  const corners = cornersInTurn(run);
+  return (
+    <label className="block pt-2">
+      <span className="block text-sm text-soft">A pattern&rsquo;s end meets its beginning</span>
+      <SelectList
+        label="A pattern’s end meets its beginning"
+        items={[
+          { label: least ? `where it is least seen, ${between(least)}` : "where it is least seen" },
+          ...corners.map((corner) => ({ label: between(corner) })),
+        ]}
+        chosen={1 + corners.findIndex((corner) => corner.join(" ") === run.hides?.join(" "))}
+        onChoose={(index) => onChoose(corners[index - 1] ?? null)}
+      />
+    </label>
   );
 }
 
