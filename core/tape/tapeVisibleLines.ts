@@ -108,6 +108,17 @@ function spansAlong(stretch: Segment, beside: readonly LineEdge[]): Span[] {
   });
 }
 
+/** The spans along a stretch, parted where the line goes over something else. */
+function inRuns(spans: readonly Span[]): Span[][] {
+  const runs: Span[][] = [];
+  for (const span of [...spans].sort((a, b) => a.low + a.high - b.low - b.high)) {
+    const last = runs.at(-1);
+    if (last && last[0]!.under === span.under) last.push(span);
+    else runs.push([span]);
+  }
+  return runs;
+}
+
 /** The tape along one stretch between junctions: one piece for every region under it, whatever is painted up to it. */
 function piecesAlong(
   { curve: stretch, line: { id, width }, spans }: Stretch,
@@ -115,9 +126,11 @@ function piecesAlong(
   { regions }: Pattern,
   groupOf: readonly number[],
 ): TapePiece[] {
-  const runs = groupBy(spans.filter(isServed), ({ under }) => under);
+  const runs = inRuns(spans)
+    .map((run) => run.filter(isServed))
+    .filter((run) => run.length > 0);
   const reach = (junctionWidths * width) / curveLength(stretch);
-  return [...runs.values()].map((run): TapePiece => {
+  return runs.map((run): TapePiece => {
     const low = Math.min(...run.map((span) => span.low));
     const high = Math.max(...run.map((span) => span.high));
     const { under } = run[0]!;
