@@ -1,3 +1,4 @@
+import { format } from "date-fns";
 import type { TileFigures } from "@/formats/jobTile";
 import { isFresh, refreshTiles } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
@@ -9,6 +10,7 @@ export default async function HomePage() {
   refreshTiles(tiles.filter(({ deletedAt }) => deletedAt === null));
   return (
     <HomeScreen
+      today={format(new Date(), "yyyy-MM-dd")}
       jobs={tiles.map((tile) => ({
         id: tile.id,
         name: tile.name,

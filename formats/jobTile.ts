@@ -4,6 +4,7 @@ import { boxOfWall } from "@/core/wall/boxOfWall";
 import { walkWall, type DrawnRegion } from "@/core/pattern/walkWall";
 import { drawnPlan } from "@/core/plan/drawnPlan";
 import type { Wall } from "@/core/wall/schema";
+import { agendaOf, type DueDay } from "./agenda";
 
 /** What the list of jobs tells of one. */
 export interface TileFigures {
@@ -14,6 +15,8 @@ export interface TileFigures {
   readonly days: number | null;
   readonly cost: number;
   readonly currency: string;
+  /** Its days by their dates; absent in what an older version worked out. */
+  readonly agenda?: readonly DueDay[];
   /** Why nothing of it was worked out; null where it was. */
   readonly trouble: string | null;
 }
@@ -28,6 +31,7 @@ export function tileFigures(job: Job, plan: Plan): TileFigures {
     days: plan.work?.days ?? null,
     cost: plan.cost.total,
     currency: job.currency,
+    agenda: agendaOf(job, plan),
     trouble: unplanned(plan),
   };
 }
@@ -38,27 +42,39 @@ function unplanned({ walls }: Plan): string | null {
   return stop?.say ?? null;
 }
 
-const mostWalls = 5;
+const mostWalls = 16;
+/** More walls than this stand in two rows. */
+const mostInRow = 6;
 /** Characters of one wall's pieces, and of each other kind of thing on it: the largest pieces are drawn, what is finer than that could not be seen anyway. */
-const mostPerWall = 10_000;
+const mostPerWall = 8_000;
 const betweenMm = 350;
 
-/** The first walls of a job in little, side by side and to one scale, as SVG; the pieces of a colour are one path. */
+/** The walls of a job in little, side by side and to one scale, as SVG; the pieces of a colour are one path. */
 export function drawTile(job: Job, plan: Plan): string {
   const walls = job.walls.slice(0, mostWalls);
-  const boxes = walls.map(boxOfWall);
-  const high = Math.max(1, ...boxes.map(({ minY, maxY }) => maxY - minY));
-  let left = 0;
-  const drawn = walls.map((wall, index) => {
-    const { minX, maxX, minY } = boxes[index]!;
-    const origin: PlanPoint = [left - minX, high + minY];
-    left += maxX - minX + betweenMm;
-    const planned = plan.walls.find(({ id }) => id === wall.id);
-    return drawWall(job, wall, planned, ([x, y]) => [Math.round(origin[0] + x), Math.round(origin[1] - y)]);
-  });
-  const wide = Math.max(1, Math.round(left - betweenMm));
+  const inRow = walls.length > mostInRow ? Math.ceil(walls.length / 2) : Math.max(1, walls.length);
+  let [wide, high] = [1, -betweenMm];
+  const drawn: string[] = [];
+  for (let first = 0; first < walls.length; first += inRow) {
+    const row = walls.slice(first, first + inRow);
+    const foot = high + betweenMm + Math.max(1, ...row.map((wall) => heightOf(boxOfWall(wall))));
+    let left = 0;
+    for (const wall of row) {
+      const { minX, maxX, minY } = boxOfWall(wall);
+      const origin: PlanPoint = [left - minX, foot + minY];
+      left += maxX - minX + betweenMm;
+      const planned = plan.walls.find(({ id }) => id === wall.id);
+      drawn.push(
+        drawWall(job, wall, planned, ([x, y]) => [Math.round(origin[0] + x), Math.round(origin[1] - y)]),
+      );
+    }
+    [wide, high] = [Math.max(wide, Math.round(left - betweenMm)), foot];
+  }
+  high = Math.max(1, high);
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${wide} ${Math.round(high)}" width="${wide / 20}" height="${Math.round(high) / 20}">${drawn.join("")}</svg>`;
 }
+
+const heightOf = ({ minY, maxY }: ReturnType<typeof boxOfWall>): number => maxY - minY;
 
 type Place = (point: PlanPoint) => PlanPoint;
 

@@ -21,7 +21,7 @@ const fewJobs = 8;
 const againMs = 2000;
 
 /** All jobs as little elevations, and the way to a new one. */
-export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
+export function HomeScreen({ jobs, today }: { jobs: readonly JobOnHome[]; today: string }) {
   useContrast();
   useEffect(() => void useFolds.persist.rehydrate(), []);
   useFiguresToCome(jobs);
@@ -32,7 +32,7 @@ export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
   const list = (some: readonly JobOnHome[]) => (
     <ul>
       {some.map((job) => (
-        <JobTile key={job.id} job={job} actions={actions} />
+        <JobTile key={job.id} job={job} today={today} actions={actions} />
       ))}
     </ul>
   );

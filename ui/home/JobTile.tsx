@@ -7,18 +7,18 @@ import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { Button } from "@/ui/parts/Button";
 import { iconLook } from "@/ui/parts/IconButton";
-import { figuresText } from "./figuresText";
+import { dueText, figuresTexts } from "./figuresText";
 import type { JobOnHome } from "./jobOnHome";
 import { RenameJob } from "./RenameJob";
 import type { JobActions } from "./useJobActions";
 
 /** One job: its walls in little, what it comes to, the way in, and what else can be done with it. */
-export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions }) {
+export function JobTile({ job, today, actions }: { job: JobOnHome; today: string; actions: JobActions }) {
   const [isRenaming, setRenaming] = useState(false);
   const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
     // What is out of sight is not laid out: there may be hundreds.
-    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_5.3rem] [content-visibility:auto]">
+    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_7rem] [content-visibility:auto]">
       <div className="flex items-center gap-2">
         <div className="min-w-0 flex-1">
           {isRenaming ? (
@@ -35,7 +35,14 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
                 <p className="font-display text-xl font-bold break-words group-hover:text-violet">
                   {job.name}
                 </p>
-                <p className="text-[0.9375rem] text-soft">{figuresText(job)}</p>
+                <p className="text-[0.9375rem] text-soft">
+                  {figuresTexts(job).map((text, index) => (
+                    <span key={text} className="inline-block pr-1.5">
+                      {index < figuresTexts(job).length - 1 ? `${text},` : text}
+                    </span>
+                  ))}
+                </p>
+                {job.figures?.trouble === null && <Due texts={dueText(job.figures, today)} />}
               </div>
               {job.picture && job.figures?.trouble === null && (
                 // A small SVG of our own: there is nothing to make smaller.
@@ -44,8 +51,8 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
                   src={job.picture}
                   alt=""
                   width={304}
-                  height={56}
-                  className="h-14 w-auto max-w-[19rem] object-contain object-right"
+                  height={80}
+                  className="h-20 w-auto max-w-[19rem] object-contain object-right"
                 />
               )}
             </Link>
@@ -61,6 +68,17 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
       </div>
       {job.figures?.trouble && <p className="text-[0.9375rem] text-brick">{job.figures.trouble}</p>}
     </li>
+  );
+}
+
+/** What is due: when it is, and what is done then. */
+function Due({ texts: [when, what] }: { texts: readonly string[] }) {
+  return (
+    when !== undefined && (
+      <p className="text-[0.9375rem]">
+        <b className="font-semibold">{when}</b> {what}
+      </p>
+    )
   );
 }
 

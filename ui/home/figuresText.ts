@@ -1,11 +1,12 @@
 import { format, parseISO } from "date-fns";
 import type { JobOnHome } from "./jobOnHome";
 
-/** What a job comes to, in one line, as far as that has been worked out. */
-export function figuresText({ figures, isFresh, changed }: JobOnHome): string {
+const counted = (count: number, thing: string) => `${count} ${count === 1 ? thing : `${thing}s`}`;
+
+/** What a job comes to, thing by thing, as far as that has been worked out. */
+export function figuresTexts({ figures, isFresh, changed }: JobOnHome): string[] {
   const date = `changed ${format(parseISO(changed), "d MMM yyyy")}`;
-  if (!figures) return `being worked out, ${date}`;
-  const counted = (count: number, thing: string) => `${count} ${count === 1 ? thing : `${thing}s`}`;
+  if (!figures) return ["being worked out", date];
   return [
     counted(figures.walls, "wall"),
     ...(figures.days === null ? [] : [counted(figures.days, "day")]),
@@ -16,5 +17,19 @@ export function figuresText({ figures, isFresh, changed }: JobOnHome): string {
         : []),
     ...(isFresh ? [] : ["being worked out again"]),
     date,
-  ].join(", ");
+  ];
+}
+
+/** What is due on a day, or next: when, and then what. */
+export function dueText({ agenda, days }: NonNullable<JobOnHome["figures"]>, today: string): string[] {
+  if (!agenda || days === null) return [];
+  const last = agenda.at(-1);
+  if (!last) return ["No first day set"];
+  const date = (of: string) => format(parseISO(of), "EEE d MMM");
+  const next = agenda.find((day) => day.date >= today);
+  if (!next) return [`Planned to end on ${date(last.date)}`];
+  if (next.date === today) return [`Today at ${next.from}:`, next.what];
+  const isUnderWay = agenda[0]!.date < today;
+  const waits = isUnderWay && next.waits ? `${next.waits}. ` : "";
+  return [`${waits}Next, ${date(next.date)} at ${next.from}:`, next.what];
 }

@@ -79,13 +79,14 @@ const SkipLinks = () => (
 
 /** The wall with the layer of its station, and what that shows under it. */
 function Stage({ wallId, station }: { wallId: string; station: Station | undefined }) {
-  const { Layer, Below, unfoldsRun } = station ?? {};
+  const { Layer, Below, unfoldsRun, room } = station ?? {};
   return (
     <div id="wall" tabIndex={-1} className="flex min-h-0 min-w-0 flex-1 flex-col">
       <WallStage
         wallId={wallId}
         layer={(frame) => Layer && <Layer wallId={wallId} frame={frame} />}
         unfoldsRun={unfoldsRun}
+        room={room}
       />
       {Below && (
         <div className="hidden md:block">

@@ -1,5 +1,6 @@
 import type { ComponentType } from "react";
 import type { Plan, PlanFinding, PlanMark, PlanWall } from "@/core/plan/planTypes";
+import type { Margins } from "@/ui/wall-view/useView";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** How a station stands: stopped, with so much to decide, done, or none of these. */
@@ -25,6 +26,8 @@ export interface Station {
   readonly Below?: ComponentType<{ wallId: string }>;
   /** Whether walls that the finish in hand goes on over are drawn beside this one. */
   readonly unfoldsRun?: true;
+  /** What its layer needs free around the wall. */
+  readonly room?: (plan: PlanWall) => Margins;
   readonly standing: (seen: Seen) => Standing;
 }
 

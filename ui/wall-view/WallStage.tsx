@@ -12,7 +12,7 @@ import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { useSame } from "@/ui/parts/useSame";
 import { Ruler } from "./Ruler";
-import { useView, type Size, type View } from "./useView";
+import { noRoom, useView, type Margins, type Size, type View } from "./useView";
 import { useLookedAt } from "@/ui/job/patternHand";
 import { useWallsBeside, type WallBeside } from "./useWallsBeside";
 import { isForCanvas, WallCanvas } from "./WallCanvas";
@@ -36,6 +36,8 @@ interface Props {
   readonly layer: (frame: LayerFrame) => ReactNode;
   /** Whether the walls that the finish in hand goes on over are drawn unfolded beside this one. */
   readonly unfoldsRun?: boolean;
+  /** What the layer needs free around the wall, between it and its rulers. */
+  readonly room?: (plan: PlanWall) => Margins;
 }
 
 const noWalls: readonly WallBeside[] = [];
@@ -58,7 +60,7 @@ function boxWith(box: Box, beside: readonly WallBeside[]): Box {
 }
 
 /** The wall to scale between two tape measures; each station draws its own layer over it. */
-export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
+export function WallStage({ wallId, layer, unfoldsRun = false, room: roomFor }: Props) {
   const found = useShownWall(wallId);
   const run = useWallsBeside(wallId);
   const beside = unfoldsRun ? run : noWalls;
@@ -68,7 +70,8 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
   const wall = found?.wall;
   const box = useSame(wall ? boxOfWall(wall) : noWall);
   const whole = useSame(boxWith(box, beside));
-  const { stage, size, isMeasured, view, zoom, fit, isFitted } = useView(sizeOf(whole));
+  const room = useSame(found?.plan && roomFor ? roomFor(found.plan) : noRoom);
+  const { stage, size, isMeasured, view, zoom, fit, isFitted } = useView(sizeOf(whole), room);
   const frame = useMemo(
     (): LayerFrame => ({
       x: (mm) => view.left + (mm - whole.minX) * view.scale,
@@ -129,7 +132,7 @@ export function WallStage({ wallId, layer, unfoldsRun = false }: Props) {
             <BesideName key={other.wall.id} beside={other} frame={frame} />
           ))}
           {layer(frame)}
-          <Rulers frame={frame} />
+          <Rulers frame={frame} room={room} />
         </svg>
       </div>
     </section>
@@ -246,12 +249,12 @@ function BesideName({ beside: { wall, offset }, frame }: { beside: WallBeside; f
   );
 }
 
-const Rulers = memo(function Rulers({ frame }: { frame: LayerFrame }) {
+const Rulers = memo(function Rulers({ frame, room }: { frame: LayerFrame; room: Margins }) {
   const { units } = useJob();
   const { view, size, box } = frame;
   // The rulers lie beside the wall, but never leave the stage when it is panned or zoomed.
-  const top = Math.min(Math.max(2, view.top - 40), size.height - 30);
-  const left = Math.min(Math.max(2, view.left - 44), size.width - 40);
+  const top = Math.min(Math.max(2, view.top - room.top - 40), size.height - 30);
+  const left = Math.min(Math.max(2, view.left - room.left - 44), size.width - 40);
   return (
     <>
       <g transform={`translate(0 ${top})`}>

@@ -21,8 +21,24 @@ const narrowPx = 500;
 const firstSize: Size = { width: 760, height: 560 };
 const zoomRange = { out: 0.5, in: 40 };
 
-function fitView(wall: Size, stage: Size): View {
-  const margin = stage.width < narrowPx ? narrowMargin : roomyMargin;
+/** What of the stage is kept free around the wall, px. */
+export interface Margins {
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+export const noRoom: Margins = { left: 0, top: 0, right: 0, bottom: 0 };
+
+function fitView(wall: Size, stage: Size, room: Margins): View {
+  const usual = stage.width < narrowPx ? narrowMargin : roomyMargin;
+  const margin = {
+    left: usual.left + room.left,
+    top: usual.top + room.top,
+    right: usual.right + room.right,
+    bottom: usual.bottom + room.bottom,
+  };
   const roomX = Math.max(60, stage.width - margin.left - margin.right);
   const roomY = Math.max(60, stage.height - margin.top - margin.bottom);
   const scale = Math.min(roomX / wall.width, roomY / wall.height);
@@ -33,14 +49,14 @@ function fitView(wall: Size, stage: Size): View {
   };
 }
 
-/** Pan and zoom of the stage by wheel, drag, pinch and keys. Until it is moved, the wall fits the room. */
-export function useView(wall: Size) {
+/** Pan and zoom of the stage by wheel, drag, pinch and keys. Until it is moved, the wall fits the stage, less what is kept free. */
+export function useView(wall: Size, room: Margins) {
   const stage = useRef<HTMLDivElement>(null);
   const [measured, setMeasured] = useState<Size | null>(null);
   const size = measured ?? firstSize;
   const [moved, setMoved] = useState<View | null>(null);
   const { width, height } = wall;
-  const fitted = useMemo(() => fitView({ width, height }, size), [width, height, size]);
+  const fitted = useMemo(() => fitView({ width, height }, size, room), [width, height, size, room]);
   const view = moved ?? fitted;
 
   useLayoutEffect(() => {

@@ -4,11 +4,12 @@ import { Swatch } from "@/ui/parts/Swatch";
 import { useEffect, useRef, useState } from "react";
 import type { Plan } from "@/core/plan/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
+import { useAddress } from "@/ui/job/useAddress";
 import { Measure } from "@/ui/parts/Measure";
 import { useWidth } from "@/ui/parts/useWidth";
 import { countFitting } from "./fitFigures";
 import { PaintFold } from "./PaintFold";
-import { jobFigures, paintFigures, type Figure } from "./ledgerFigures";
+import { jobFigures, paintFigures, paintsFor, type Figure } from "./ledgerFigures";
 
 /** What the job comes to, always in sight: paint, tape, days, cost and what is still to decide. */
 export function Ledger() {
@@ -16,7 +17,9 @@ export function Ledger() {
   const job = useJob();
   const before = useFormer(plan);
   const { ref, width } = useWidth();
-  const paints = paintFigures(job, plan, before);
+  const { wallId } = useAddress();
+  const inTurn = paintsFor(plan, wallId);
+  const paints = paintFigures(job, inTurn, before);
   // Before the first measuring, and where there is no room for a name, all of them are folded away.
   const shown = countFitting(paints, width);
   return (
@@ -33,7 +36,7 @@ export function Ledger() {
         {paints.slice(0, shown).map((figure) => (
           <Entry key={figure.key} figure={figure} />
         ))}
-        {shown < paints.length && <PaintFold folded={plan.paint.slice(shown)} />}
+        {shown < paints.length && <PaintFold folded={inTurn.slice(shown)} />}
       </div>
       <div className="flex min-w-0 flex-1 items-stretch justify-end md:flex-none">
         {jobFigures(job, plan, before).map((figure) => (
@@ -50,14 +53,16 @@ export function Ledger() {
 }
 
 function Entry({ figure, className = "" }: { figure: Figure; className?: string }) {
-  const { value, short, note, change, swatch, tone = "" } = figure;
+  const { value, short, note, change, swatch, tone = "", isSmall = false } = figure;
   return (
     <div
       className={`flex shrink-0 items-center gap-2.5 border-hairline px-3.5 py-2 first:pl-0 not-last:border-r ${className}`}
     >
-      {swatch && <Swatch colour={swatch} size={7} />}
+      {swatch && <Swatch colour={swatch} size={isSmall ? 4 : 7} />}
       <div className="min-w-0">
-        <p className={`font-semibold whitespace-nowrap max-md:text-[0.875rem] ${tone}`}>
+        <p
+          className={`whitespace-nowrap max-md:text-[0.875rem] ${isSmall ? "text-[0.875rem]" : "font-semibold"} ${tone}`}
+        >
           <span className={short === undefined ? "" : "max-md:hidden"}>
             <Measure>{value}</Measure>
           </span>

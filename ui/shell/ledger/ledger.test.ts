@@ -17,7 +17,11 @@ const jobIn = (more: object) =>
 const figuresOf = (more: object) => {
   const job = jobIn(more);
   const whole = plan(job);
-  return { whole, paints: paintFigures(job, whole, undefined), others: jobFigures(job, whole, undefined) };
+  return {
+    whole,
+    paints: paintFigures(job, whole.paint, undefined),
+    others: jobFigures(job, whole, undefined),
+  };
 };
 
 describe("the ledger", () => {

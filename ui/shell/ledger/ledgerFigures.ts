@@ -1,4 +1,4 @@
-import type { Plan } from "@/core/plan/planTypes";
+import type { Plan, PlanPaint } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { formatDuration, formatLength, formatRun, formatVolume } from "@/core/measure/formatLength";
 import { packsText, priceText } from "@/ui/parts/packsText";
@@ -13,11 +13,19 @@ export interface Figure {
   readonly change: string | null;
   readonly swatch?: string;
   readonly tone?: string;
+  /** What only seals edges. */
+  readonly isSmall?: boolean;
 }
 
-/** A figure a paint, in the order of the plan. */
-export function paintFigures(job: Job, plan: Plan, before: Plan | undefined): Figure[] {
-  return plan.paint.map((paint) => {
+/** The paints of a plan, those that a wall takes first. */
+export function paintsFor({ paint }: Plan, wallId: string | null): PlanPaint[] {
+  const takes = ({ walls }: PlanPaint) => walls.some(({ wall }) => wall === wallId);
+  return [...paint.filter(takes), ...paint.filter((other) => !takes(other))];
+}
+
+/** A figure for each paint. */
+export function paintFigures(job: Job, paints: readonly PlanPaint[], before: Plan | undefined): Figure[] {
+  return paints.map((paint) => {
     const colour = job.paints.find(({ id }) => id === paint.colour);
     const former = before?.paint.find((other) => other.colour === paint.colour)?.need_ml;
     const sealing = paint.area_m2 + (paint.printed_m2 ?? 0) === 0;
@@ -28,6 +36,7 @@ export function paintFigures(job: Job, plan: Plan, before: Plan | undefined): Fi
       note: sealing ? `${packs}, sealing` : packs,
       change: difference(paint.need_ml, former, (by) => formatVolume(by, job.volumes)),
       swatch: colour?.hex ?? "#ffffff",
+      isSmall: sealing,
     };
   });
 }

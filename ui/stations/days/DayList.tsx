@@ -1,11 +1,12 @@
 "use client";
 
 import { Swatch } from "@/ui/parts/Swatch";
-import { Moon, TriangleAlert } from "lucide-react";
+import { Hourglass, Moon, TriangleAlert } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import type { Plan } from "@/core/plan/planTypes";
 import type { PlanDay, PlanStep } from "@/core/plan/planDayTypes";
+import { whyShort } from "@/formats/pauses";
 import { whoDoesIt } from "@/formats/whoDoes";
 import { Measure } from "@/ui/parts/Measure";
 import { useAddress } from "@/ui/job/useAddress";
@@ -14,6 +15,7 @@ import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
 import { dayAt, dayTitle } from "./dayWords";
+import { rowsOfDay, type DayRow } from "./rowsOfDay";
 
 /** Each day's steps in plain sentences, with what to have ready the evening before and what to take care of. */
 export function DayList() {
@@ -75,7 +77,9 @@ function OneDay({
 }
 
 function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWall: string | null }) {
-  const steps = useMemo(() => stepsOf(plan, day, onlyWall), [plan, day, onlyWall]);
+  const job = useJob();
+  const rows = useMemo(() => rowsOfDay(job, plan, day, onlyWall), [job, plan, day, onlyWall]);
+  const short = useMemo(() => whyShort(job, plan, day), [job, plan, day]);
   return (
     <>
       {day.evening.length > 0 && (
@@ -93,41 +97,55 @@ function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWal
       <WindowedList
         name={`Steps of ${dayTitle(day)}`}
         className="pb-2"
-        items={steps}
-        keyOf={({ step }) => step.id}
+        items={rows}
+        keyOf={({ key }) => key}
         height={58}
-        show={({ step, cautions }) => <OneStep step={step} plan={plan} cautions={cautions} />}
+        show={(row) => <OneRow row={row} plan={plan} />}
       />
+      {short && <p className="pb-2 text-[0.9375rem] text-soft">{short}</p>}
     </>
   );
 }
 
-interface ShownStep {
-  readonly step: PlanStep;
-  /** Those that no earlier step of the day has told: a caution is told once a day, where it first counts. */
-  readonly cautions: readonly string[];
+function OneRow({ row, plan }: { row: DayRow; plan: Plan }) {
+  switch (row.kind) {
+    case "wall":
+      return <h4 className="pt-2 font-semibold text-violet">{row.name}</h4>;
+    case "pause":
+      return (
+        <p className="my-1 flex gap-2 rounded-md bg-ochre-wash px-2 py-1.5 text-[0.9375rem]">
+          <Hourglass size={15} className="mt-1 shrink-0 text-ochre" aria-hidden />
+          {row.say}
+        </p>
+      );
+    case "step":
+      return <OneStep {...row} plan={plan} />;
+    default:
+      return row satisfies never;
+  }
 }
 
-function stepsOf({ steps }: Plan, { day }: PlanDay, onlyWall: string | null): ShownStep[] {
-  const said = new Set<string>();
-  return steps
-    .filter(
-      (step) => step.day === day && (onlyWall === null || step.wall === undefined || step.wall === onlyWall),
-    )
-    .map((step) => {
-      const cautions = step.cautions.filter((caution) => !said.has(caution));
-      for (const caution of cautions) said.add(caution);
-      return { step, cautions };
-    });
-}
-
-function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; cautions: readonly string[] }) {
+function OneStep({
+  step,
+  say,
+  plan,
+  cautions,
+  isOnWall,
+}: {
+  step: PlanStep;
+  say: string;
+  plan: Plan;
+  cautions: readonly string[];
+  isOnWall: boolean;
+}) {
   const job = useJob();
   const { at, lookAt } = useDayClock();
   const hex = job.paints.find(({ id }) => id === step.colour)?.hex;
   const isNow = at !== null && step.start <= at && at < step.end;
   return (
-    <div className={`flex gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""}`}>
+    <div
+      className={`flex gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""} ${isOnWall ? "border-l-2 border-violet pl-2" : ""}`}
+    >
       <button
         type="button"
         className="min-h-8 w-12 shrink-0 text-left text-soft hover:text-violet"
@@ -139,7 +157,7 @@ function OneStep({ step, plan, cautions }: { step: PlanStep; plan: Plan; caution
       <div className="min-w-0">
         <p>
           {hex && <Swatch colour={hex} size={3} className="mr-1.5" />}
-          <Measure>{step.say}</Measure>
+          <Measure>{say}</Measure>
           {plan.work!.crew > 1 && <span className="text-soft">{` ${whoDoesIt(step)}`}</span>}
         </p>
         {cautions.map((caution) => (

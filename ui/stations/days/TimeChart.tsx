@@ -11,7 +11,7 @@ import { useDayClock } from "./dayClock";
 import { dayAt, dayTitle, shortDate } from "./dayWords";
 import { timeScaleOf, type TimeScale } from "./timeScale";
 
-const labelPx = 104;
+const labelPx = 120;
 /** A night is so wide, and all nights together at most a quarter of the chart. */
 const widestNightPx = 12;
 const nightsShare = 0.25;
@@ -43,7 +43,8 @@ export function TimeChart({ wallId }: { wallId: string }) {
   };
   return (
     <section aria-label="Time chart" className="shrink-0 border-t border-hairline bg-card px-3 pb-1 pt-1">
-      <div ref={ref} className="max-h-[236px] overflow-y-auto">
+      <div ref={ref} className="relative max-h-[max(236px,36dvh)] overflow-y-auto">
+        <RowNames rows={rows} wallId={wallId} />
         <svg
           width="100%"
           height={height}
@@ -71,21 +72,27 @@ export function TimeChart({ wallId }: { wallId: string }) {
               />
             )}
           </g>
-          {rows.map((row, place) => (
-            <text
-              key={row.id ?? "room"}
-              x={labelPx - 8}
-              y={headPx + place * rowPx + 17}
-              textAnchor="end"
-              className={`text-[12px] ${row.id === wallId ? "fill-violet font-bold" : "fill-soft"}`}
-            >
-              {row.name}
-            </text>
-          ))}
         </svg>
       </div>
       <MomentSlider plan={plan} />
     </section>
+  );
+}
+
+/** What the rows are of; a name that is too long loses its end, and tells it when it is pointed at. */
+function RowNames({ rows, wallId }: { rows: readonly Row[]; wallId: string }) {
+  return (
+    <ol aria-hidden="true" className="absolute left-0" style={{ top: headPx, width: labelPx - 8 }}>
+      {rows.map(({ id, name }) => (
+        <li
+          key={id ?? "room"}
+          title={name}
+          className={`truncate text-right text-[12px] leading-[26px] ${id === wallId ? "font-bold text-violet" : "text-soft"}`}
+        >
+          {name}
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -1,8 +1,10 @@
 "use client";
 
 import { PlateText } from "@/ui/parts/PlateText";
+import { standOf } from "./readingsBeside";
 import { readingsWithRoom } from "./readingsWithRoom";
-import type { PlanTape } from "@/core/plan/planTypes";
+import type { PlanMark, PlanTape } from "@/core/plan/planTypes";
+import type { Wall } from "@/core/wall/schema";
 import { useJobState, useShownWall } from "@/ui/job/JobProvider";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
@@ -33,37 +35,58 @@ export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
         />
       )}
       {plan.marks.map((mark) => {
-        const isX = mark.axis === "x";
-        const y = isX
-          ? frame.y(
-              mark.on === "level"
-                ? level
-                : mark.on === "top"
-                  ? frame.box.maxY - wall.cornice
-                  : frame.box.minY + wall.skirting,
-            )
-          : frame.y(mark.at);
-        const x = isX ? frame.x(mark.at) : frame.x(mark.on === "right" ? wall.width : 0);
+        const at = placeOf(mark, level, wall, frame);
         const tone = mark.id === current ? "fill-violet" : isDone(mark) ? "fill-leaf" : "fill-ink";
+        const isX = mark.axis === "x";
         return (
-          <g key={mark.id} transform={`translate(${x} ${y})`}>
-            <path d={isX ? "M0 0l-5 -11h10z" : "M0 0l-11 -5v10z"} className={`${tone} stroke-paper`} />
-            {shown.has(mark.id) && (
-              <PlateText
-                x={isX ? 4 : 10}
-                y={isX ? -16 : 4}
-                turn={isX ? -90 : 0}
-                anchor="start"
-                size={12}
-                tone={tone}
-              >
-                {mark.reading}
-              </PlateText>
-            )}
+          <g key={mark.id}>
+            <path
+              transform={`translate(${at.x} ${at.y})`}
+              d={isX ? "M0 0l-5 -11h10z" : "M0 0l-11 -5v10z"}
+              className={`${tone} stroke-paper`}
+            />
+            {shown.has(mark.id) && <Told mark={mark} at={at} frame={frame} tone={tone} />}
           </g>
         );
       })}
     </g>
+  );
+}
+
+/** Where a mark is made. */
+function placeOf(mark: PlanMark, level: number, wall: Wall, { x, y, box }: LayerFrame): Px {
+  if (mark.axis !== "x") return { x: x(mark.on === "right" ? wall.width : 0), y: y(mark.at) };
+  const made = { level, top: box.maxY - wall.cornice }[mark.on as string] ?? box.minY + wall.skirting;
+  return { x: x(mark.at), y: y(made) };
+}
+
+/** A reading beside the wall, and a fine line from its mark. */
+function Told({ mark, at, frame, tone }: { mark: PlanMark; at: Px; frame: LayerFrame; tone: string }) {
+  const stand = standOf(mark, frame);
+  // The middle of the letters stands at the mark, not their base line.
+  const across = 4.5;
+  return (
+    <>
+      <line
+        x1={at.x}
+        y1={at.y}
+        x2={stand.x}
+        y2={stand.y}
+        className="stroke-ink"
+        strokeOpacity={0.45}
+        strokeWidth={0.8}
+      />
+      <PlateText
+        x={stand.x + (stand.turn === 0 ? 0 : across)}
+        y={stand.y + (stand.turn === 0 ? across : 0)}
+        turn={stand.turn}
+        anchor={stand.anchor}
+        size={12.5}
+        tone={tone}
+      >
+        {mark.reading}
+      </PlateText>
+    </>
   );
 }
 

@@ -1,4 +1,5 @@
 import type { PlanMark } from "@/core/plan/planTypes";
+import { besideOf } from "./readingsBeside";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** A reading stands across the way its marks go on, so it takes about the height of its letters of it, px. */
@@ -15,13 +16,13 @@ export function readingsWithRoom(
 ): ReadonlySet<string> {
   const room = size.width < narrowPx ? narrowRoomPx : roomPx;
   const shown = new Set<string>();
-  const last = new Map<string, number>();
+  const taken = new Map<string, number[]>();
   for (const mark of marks) {
-    const row = `${mark.axis} ${mark.on}`;
+    const row = besideOf(mark);
     const at = mark.axis === "x" ? x(mark.at) : y(mark.at);
-    const before = last.get(row);
-    const hasRoom = before === undefined || Math.abs(at - before) >= room;
-    if (hasRoom) last.set(row, at);
+    const others = taken.get(row) ?? [];
+    const hasRoom = others.every((other) => Math.abs(at - other) >= room);
+    if (hasRoom) taken.set(row, [...others, at]);
     if (hasRoom || mark.id === current) shown.add(mark.id);
   }
   return shown;

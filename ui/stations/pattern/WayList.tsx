@@ -14,7 +14,7 @@ export interface Way {
 
 const verdictTone = { good: "text-leaf", fair: "text-ochre", poor: "text-brick" } as const;
 
-/** Ranked ways one under the other; the chosen one tells its reasons whole. */
+/** Ranked ways one under the other, each with all its reasons: they are the point. */
 export function WayList({ ways }: { readonly ways: readonly Way[] }) {
   return (
     <ul className="flex flex-col gap-1">
@@ -31,8 +31,8 @@ export function WayList({ ways }: { readonly ways: readonly Way[] }) {
               <span className="font-semibold">
                 <Measure>{title}</Measure>
               </span>{" "}
-              <span className={`text-sm font-semibold ${verdictTone[verdict]}`}>{verdict}</span>{" "}
-              <span className={`text-soft ${isChosen ? "" : "line-clamp-2"}`}>
+              <span className={`text-sm font-semibold ${verdictTone[verdict]}`}>{verdict}</span>
+              <span className="block text-soft">
                 <Measure>{why.join(" ")}</Measure>
               </span>
             </span>
