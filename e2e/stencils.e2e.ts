@@ -16,7 +16,7 @@ test("a field of another sheet, its columns at Mark, and a drawing of one's own 
   await expect(choice("Reed")).toHaveAttribute("aria-pressed", "true");
   await choice("Net").click();
   await expect(choice("Net")).toHaveAttribute("aria-pressed", "true");
-  await expect(sheet.getByText("The same turned by half.", { exact: false })).toBeVisible();
+  await expect(sheet.getByText("Upside down it prints the same.", { exact: false })).toBeVisible();
 
   const drawing = sheet.getByLabel("Drawing of a sheet");
   const file = (name: string, text: string) => ({

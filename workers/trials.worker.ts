@@ -2,11 +2,11 @@ import { expose } from "comlink";
 import { compareCrews, type ComparedCrew } from "@/core/job/compareCrews";
 import { compareWays, type ComparedWay } from "@/core/job/compareWays";
 import { parseJobText } from "@/core/job/parseJob";
-import { trialPicture } from "./trialPicture";
+import { trialOnWall } from "./trialOnWall";
 
 /** Tries things on walls, apart from the planner: it never waits for them, nor they for it. */
 const trials = {
-  picture: trialPicture,
+  onWall: trialOnWall,
   ways(documentText: string, finishId: string): ComparedWay[] {
     const answer = parseJobText(documentText);
     return answer.ok ? compareWays(answer.job, finishId) : [];

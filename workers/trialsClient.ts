@@ -1,8 +1,8 @@
 import { wrap, type Remote } from "comlink";
 import type { ComparedCrew } from "@/core/job/compareCrews";
 import type { ComparedWay } from "@/core/job/compareWays";
-import type { PlanWall } from "@/core/plan/planTypes";
 import type { TrialsApi } from "./trials.worker";
+import type { Trial, TrialGround } from "./trialOnWall";
 
 let remote: Remote<TrialsApi> | null = null;
 
@@ -11,9 +11,13 @@ function trials(): Remote<TrialsApi> {
   return remote;
 }
 
-/** A wall of a job document with nothing but a trial on it, worked out off the main thread; null where it cannot be. */
-export const askForPicture = (documentText: string, wallId: string, spec: object): Promise<PlanWall | null> =>
-  trials().picture(documentText, wallId, spec);
+/** A wall of a job document with a trial on it, worked out off the main thread; null where it cannot be. */
+export const askForTrial = (
+  documentText: string,
+  wallId: string,
+  spec: object,
+  ground: TrialGround = "base",
+): Promise<Trial | null> => trials().onWall(documentText, wallId, spec, ground);
 
 /** What a finish and other ways to come to its look take, each by itself. */
 export const askForWays = (documentText: string, finishId: string): Promise<ComparedWay[]> =>

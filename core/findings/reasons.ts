@@ -74,7 +74,7 @@ export const reasonMessages: {
   "field-cuts": ({ cut, prints }) =>
     cut === 0 ? "No print is cut." : `${cut} of ${prints} prints are cut, and take twice as long.`,
   "field-minutes": ({ minutes }, { duration }) =>
-    `${duration(Math.round(minutes))} of printing, cleaning and waits aside.`,
+    `${duration(Math.round(minutes))} of printing, cleaning and waiting not counted.`,
   "field-whole": ({ columns }) =>
     columns === 1
       ? "One column runs uncut from bottom to top."

@@ -195,7 +195,7 @@ export const workMessages: {
     remedy: "Start where the ends come out widest, take another bond, or change the joint a little.",
   }),
   "turn-differs": ({ stencil }) => ({
-    say: `${stencil} is said to be the same turned by half, and is not.`,
+    say: `${stencil} is said to print the same upside down, and does not.`,
     remedy: "Never turn this sheet to reach a corner; use a top sheet or bend it.",
   }),
   "over-budget": ({ cost, budget }, speech) => ({

@@ -137,7 +137,7 @@ describe("a field", () => {
       "A column of 400 mm at both ends.",
       "No print is cut.",
       // Forty at a minute and a half.
-      "1 h of printing, cleaning and waits aside.",
+      "1 h of printing, cleaning and waiting not counted.",
       "10 columns run uncut from bottom to top.",
     ]);
     const chosen = offers.find(({ isChosen }) => isChosen)!;

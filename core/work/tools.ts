@@ -13,7 +13,7 @@ const kind = (metric: string, imperial: string, why: SundryKind["why"]): SundryK
 
 /** Tools that most painters own, with their sizes and what each is for, in the order in which they are laid out. */
 export const toolKinds = {
-  "tool-steps": kind("Steps, three treads or more", "Steps, three treads or more", "why-steps"),
+  "tool-steps": kind("Steps with three treads or more", "Steps with three treads or more", "why-steps"),
   "tool-tower": kind("Tower with wheels and rails, hired", "Tower with wheels and rails, hired", "why-tower"),
   "tool-lamp": kind("Lamp on a stand", "Lamp on a stand", "why-lamp"),
   "tool-bucket": kind("Bucket and sponge, 10 L", "Bucket and sponge, 2 1/2 gal", "why-bucket"),

@@ -19,7 +19,7 @@ export function NumberField({ label, value, unit, hint, whole = false, onChange 
     if (text === "" || !Number.isFinite(number)) return `“${text}” is not a number.`;
     return whole && !Number.isInteger(number) ? "Write a whole number." : onChange(number);
   };
-  const shown = value === null ? "" : String(Math.round(value * 1000) / 1000);
+  const shown = value === null ? "" : String(Math.round(value * 100) / 100);
   return (
     <EntryField label={label} shown={shown} unit={unit} hint={hint} inputMode="decimal" onEntry={onEntry} />
   );

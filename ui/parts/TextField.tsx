@@ -5,14 +5,22 @@ import { EntryField } from "./EntryField";
 interface Props {
   readonly label: string;
   readonly value: string;
+  /** Where it stands beside what it is of, its label is for those who listen. */
+  readonly isCell?: boolean;
   /** What the form that it is part of finds wrong with it. */
   readonly refused?: string;
   readonly onChange: (value: string) => string | null;
 }
 
 /** A line of plain text. */
-export function TextField({ label, value, refused, onChange }: Props) {
+export function TextField({ label, value, isCell, refused, onChange }: Props) {
   return (
-    <EntryField label={label} shown={value} refused={refused} onEntry={(typed) => onChange(typed.trim())} />
+    <EntryField
+      label={label}
+      shown={value}
+      isCell={isCell}
+      refused={refused}
+      onEntry={(typed) => onChange(typed.trim())}
+    />
   );
 }

@@ -72,7 +72,8 @@ export function markWall(
 }
 
 /** Seams are struck when one comes to hang; beside other marks they are struck with those. */
-export const isOfPaperAlone = ({ marks, hidden }: WorkMarking): boolean => marks.every((id) => hidden.has(id));
+export const isOfPaperAlone = ({ marks, hidden }: WorkMarking): boolean =>
+  marks.every((id) => hidden.has(id));
 
 const stringsOf = ({ arcs }: WorkMarking): number[] => [...new Set(arcs.map(({ radius }) => radius))];
 

@@ -3,7 +3,7 @@ import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useDocument } from "@/ui/job/JobProvider";
 import { parseKept, textOf, type FinishDocument, type JobDocument } from "@/ui/job/jobDocument";
-import { askForPicture } from "@/workers/trialsClient";
+import { askForTrial } from "@/workers/trialsClient";
 
 /** A sheet of A2, upright as it is held beside the wall, mm. */
 export const boardMm = { width: 420, height: 594 } as const;
@@ -21,9 +21,9 @@ export function useSampleBoard(wall: Wall, finishId: string): { wall: Wall; plan
     const own = JSON.parse(key) as JobDocument;
     const parsed = parseKept(own);
     const made = parsed.ok ? parsed.job.walls[0] : undefined;
-    const asked = askForPicture(key, boardId, own.finishes[0]!).catch(() => null);
-    void asked.then((plan) => {
-      if (!isOver && made && plan) setBoard({ wall: made, plan });
+    const asked = askForTrial(key, boardId, own.finishes[0]!).catch(() => null);
+    void asked.then((trial) => {
+      if (!isOver && made && trial) setBoard({ wall: made, plan: trial.wall });
     });
     return () => {
       isOver = true;

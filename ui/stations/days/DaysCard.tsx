@@ -101,7 +101,7 @@ function Summary({ plan: { work, days } }: { plan: Plan }) {
   return (
     <p className="py-3">
       <strong>{`${work.days} ${work.days === 1 ? "day" : "days"}, ${span}.`}</strong>
-      {` ${formatDuration(work.minutes)} of work; on the way to the end ${formatDuration(work.waiting_min)} of drying.${longer} ${bound}`}
+      {` ${formatDuration(work.minutes)} of work; the end waits ${formatDuration(work.waiting_min)} for what dries.${longer} ${bound}`}
     </p>
   );
 }

@@ -96,7 +96,7 @@ function howToStart({ object, survey }: Wall, plan: PlanWall): string {
   }
   return plan.level
     ? `Strike a level line ${plan.level.reading} up from the floor at the left. Hook the tape at the left end and leave it there for every mark.`
-    : "Hook the tape at the datum and leave it there for every mark.";
+    : "Read across from the left end and up from the floor, the tape hooked there for every mark.";
 }
 
 /** What counting from one end saves, where divisions are alike. */

@@ -15,7 +15,7 @@ import { NumberField } from "@/ui/parts/NumberField";
 import { IconButton } from "@/ui/parts/IconButton";
 import { SelectList } from "@/ui/parts/SelectList";
 
-interface Props {
+export interface FieldsProps {
   readonly fields: readonly CardField[];
   readonly written: FinishDocument;
   readonly paints: readonly Paint[];
@@ -24,7 +24,7 @@ interface Props {
 }
 
 /** The fields that a finish's definition asks for; nothing here knows which finish it is. */
-export function FinishFields({ fields, ...rest }: Props) {
+export function FinishFields({ fields, ...rest }: FieldsProps) {
   return (
     <div className="grid grid-cols-2 items-start gap-x-3 gap-y-2">
       {fields.map((field, index) => (
@@ -35,7 +35,13 @@ export function FinishFields({ fields, ...rest }: Props) {
 }
 
 /** One of them, by its type. */
-function Field({ field, written, paints, units, onEdit }: Omit<Props, "fields"> & { field: CardField }) {
+function Field({
+  field,
+  written,
+  paints,
+  units,
+  onEdit,
+}: Omit<FieldsProps, "fields"> & { field: CardField }) {
   const set = (path: readonly (string | number)[], value: unknown): string | null =>
     firstMessage(onEdit((finish) => setIn(finish, path, value)));
   const { label } = field;

@@ -6,7 +6,7 @@ import type { Wall } from "@/core/wall/schema";
 import { Section } from "@/ui/parts/Section";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { tapingWords } from "./tapingWords";
-import { useTrialPictures } from "./useTrialPictures";
+import { useTrials } from "./useTrials";
 import { WayList } from "./WayList";
 
 interface Props {
@@ -19,7 +19,7 @@ interface Props {
 
 /** The ranked ways to lay out a finish, each drawn as this wall would look, with its reasons. */
 export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
-  const pictures = useTrialPictures(
+  const trials = useTrials(
     wall.id,
     offers.map(({ change }) => ({ ...spec, ...change.set })),
   );
@@ -35,7 +35,7 @@ export function OfferList({ job, wall, spec, offers, onChoose }: Props) {
           picture: (
             <MiniWall
               wall={wall}
-              plan={pictures[index] ?? null}
+              plan={trials[index]?.wall ?? null}
               paints={job.paints}
               className="mt-0.5 h-14 w-20 shrink-0"
             />

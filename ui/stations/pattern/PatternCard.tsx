@@ -16,11 +16,13 @@ import { Button } from "@/ui/parts/Button";
 import { CardHead } from "@/ui/parts/CardHead";
 import { FindingList } from "@/ui/parts/FindingList";
 import { IconButton } from "@/ui/parts/IconButton";
+import { PaintNames } from "@/ui/parts/PaintNames";
 import { Section } from "@/ui/parts/Section";
 import { CandidateList } from "./CandidateList";
 import { DrawingTools } from "./DrawingTools";
 import { FinishFields } from "./FinishFields";
 import { FinishPicker } from "./FinishPicker";
+import { FinishSentence } from "./FinishSentence";
 import { OtherWays } from "./OtherWays";
 import { OfferList } from "./OfferList";
 import { useHandedFinish } from "./useEditing";
@@ -115,7 +117,7 @@ function useTakeOff(): (id: string) => void {
     change((before) => ({ ...before, finishes: before.finishes.filter((finish) => finish.id !== id) }));
 }
 
-/** A finish with more fields than this has them in a section that folds. */
+/** A finish with more fields than this says them in a sentence, and has them in a section that folds. */
 const mostUnfolded = 8;
 
 interface InHandProps {
@@ -156,9 +158,8 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
   const decisions = findingsAt(plan, "pattern");
   const offers = (plan?.offers ?? []).filter(({ finish }) => finish === spec.id);
   const fields = definition.card(spec, stripOfFinish(job, spec), job);
-  const measures = (
-    <FinishFields fields={fields} written={written} paints={job.paints} units={job.units} onEdit={update} />
-  );
+  const its = [...new Set(definition.paints(spec).map(({ id }) => id))];
+  const measured = { fields, written, paints: job.paints, units: job.units, onEdit: update };
   const section = (name: string) => `pattern/${name}`;
   return (
     <>
@@ -178,12 +179,25 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
         {stack.length > 1 && <FinishStack stack={stack} inHand={spec.id} onTake={take} />}
       </CardHead>
       {fields.length > mostUnfolded ? (
-        <Section name={section("measures")} title="Its measures" sum={String(fields.length)}>
-          {measures}
-        </Section>
+        <>
+          <FinishSentence wallId={wall.id} {...measured} />
+          <Section name={section("measures")} title="All its measures" sum={String(fields.length)} isFolded>
+            <FinishFields {...measured} />
+          </Section>
+        </>
       ) : (
-        <div className="py-3">{measures}</div>
+        <div className="py-3">
+          <FinishFields {...measured} />
+        </div>
       )}
+      <Section
+        name={section("paints")}
+        title="Its colours"
+        sum={String(its.length)}
+        isFolded={its.length > 4}
+      >
+        <PaintNames ids={its} />
+      </Section>
       {sheet?.colours && (
         <SheetSection
           finish={spec.id}

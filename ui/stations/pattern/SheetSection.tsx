@@ -224,7 +224,9 @@ function Plastic({
             `Repeats every ${length(cell.maxX - cell.minX)} by ${length(cell.maxY - cell.minY)}, plastic ${length(plastic.maxX - plastic.minX)} by ${length(plastic.maxY - plastic.minY)}.`,
             `Cut from ${blankFor(sheet) ?? "a roll"}, one for each overlay and each copy.`,
             `${formatArea(openMm2 / 1e6, units)} open, ${formatRun(cuttingMm / 1000, units)} to cut.`,
-            hasHalfTurn ? "The same turned by half." : "Not the same turned by half.",
+            hasHalfTurn
+              ? "Upside down it prints the same."
+              : "Upside down it prints otherwise: mark its top.",
           ].join(" ")}
         </Measure>
       </p>

@@ -3,7 +3,7 @@ import { allFinishes } from "@/core/finishes/registry";
 import { stripOfFinish } from "@/core/job/wallsOfFinish";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { sheetsAtHand } from "@/core/stencil/library";
-import { trialPicture } from "./trialPicture";
+import { trialOnWall } from "./trialOnWall";
 
 const document = oneWall({ width: 4000, height: 2600 }, { fit: { by: "count", count: 5 } });
 const text = JSON.stringify(document);
@@ -23,7 +23,7 @@ it("draws a wall with the trial alone, for every finish as it is first laid out"
         sheetsAtHand([]),
       ),
     };
-    const wall = trialPicture(text, "w", spec)!;
+    const wall = trialOnWall(text, "w", spec)!.wall;
     const finishes = new Set(
       [
         ...wall.regions,
@@ -43,12 +43,12 @@ it("goes around the corner where the trial does, and is none where a spec or a d
   const run = { ...document, walls, runs: [{ id: "r", walls: ["u", "v"] }], finishes: [] };
   const bands = { id: "offer", on: "r", kind: "bands", bands: [{ from: 500, to: 900, colour: "kelp" }] };
   for (const wall of ["u", "v"]) {
-    const picture = trialPicture(JSON.stringify(run), wall, bands)!;
+    const picture = trialOnWall(JSON.stringify(run), wall, bands)!.wall;
     const painted = picture.regions.filter(({ colour }) => colour === "kelp");
     // 2 m by 0.4 m on each wall.
     expect(painted.reduce((sum, { area_m2 }) => sum + area_m2, 0)).toBeCloseTo(0.8, 6);
   }
-  expect(trialPicture(text, "w", { ...bands, kind: "wallpaper" })).toBeNull();
-  expect(trialPicture("{}", "w", bands)).toBeNull();
-  expect(trialPicture(text, "elsewhere", { ...bands, on: "w" })).toBeNull();
+  expect(trialOnWall(text, "w", { ...bands, kind: "wallpaper" })).toBeNull();
+  expect(trialOnWall("{}", "w", bands)).toBeNull();
+  expect(trialOnWall(text, "elsewhere", { ...bands, on: "w" })).toBeNull();
 });
