@@ -2,6 +2,7 @@ import { expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { hardJob } from "@/core/job/tests/hardJob";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
+import { sheetsAtHand } from "@/core/stencil/library";
 import { drawTile, tileFigures } from "./jobTile";
 
 it("draws the pieces of a colour as one path, to scale, and tells what the job comes to", () => {
@@ -29,9 +30,18 @@ it("stays small, however many pieces there are", () => {
 it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks", () => {
   const job = parsed({
     ...oneWall({ width: 3000, height: 2600, skirting: 0, leftEdge: "stop" }, {}),
+    stencils: sheetsAtHand([]).filter(({ id }) => id === "buoy"),
     finishes: [
       { id: "l", on: "w", kind: "limewash", paint: "kelp" },
       { id: "p", on: "w", kind: "paper", roll: { width: 500, length: 10050 }, hex: "#123456" },
+      {
+        id: "s",
+        on: "w",
+        kind: "stencil-border",
+        stencil: "buoy",
+        colours: { ring: "brine", float: "lantern", rope: "lantern" },
+        along: { level: 1200 },
+      },
       { id: "b", on: "w", kind: "brick", colour: "kelp", face: { width: 228, height: 68 } },
     ],
   });
@@ -41,6 +51,10 @@ it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks"
   // Six sheets of 500, from the top to the floor.
   const sheets = /<path fill="#123456"[^>]*d="([^"]*)"/.exec(svg)![1]!;
   expect(sheets.match(/M\d+ 0h500v2600h-500z/g)).toHaveLength(6);
+  // Prints run along at 1200 over the floor, 1400 under the top: the ring of a buoy goes 96 around that.
+  const rings = [...svg.matchAll(/<path fill="#2F5D62"[^>]*d="([^"]*)"/g)][0]![1]!;
+  const ys = [...rings.matchAll(/(\d+) (\d+)/g)].map(([, , y]) => Number(y));
+  expect([Math.min(...ys), Math.max(...ys)]).toEqual([1304, 1496]);
   // The first brick hangs from the top.
   expect(svg).toMatch(/M0 0h\d+v68h-\d+z/);
 });

@@ -1,5 +1,6 @@
 import type { Plan, PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
+import { poser } from "@/core/geometry/placeContour";
 import { boxOfWall } from "@/core/wall/boxOfWall";
 import { walkWall, type DrawnRegion } from "@/core/pattern/walkWall";
 import { drawnPlan } from "@/core/plan/drawnPlan";
@@ -109,6 +110,14 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
       sheet: (_, { hex }, ring) =>
         paths.add("sheet", `fill="${hex}" stroke="#6b6070" stroke-width="6"`, box(ring)),
       brick: ({ tone }, ring) => paths.add("brick", `fill="${hexOf(tone)}"`, box(ring)),
+      print: ({ pose }, paint, rings) => {
+        const move = pose && poser(pose);
+        const moved = move
+          ? rings.map((ring) => ring.map(([x, y]): PlanPoint => [move({ x, y }).x, move({ x, y }).y]))
+          : rings;
+        const d = moved.map((ring) => ringOf(ring, place)).join("");
+        paths.add("print", `fill="${hexOf(paint)}" fill-rule="evenodd"`, d);
+      },
       opening: (_, hole, casing) =>
         paths.add(
           "opening",
