@@ -1,0 +1,43 @@
+import type * as z from "zod";
+import { keysOf } from "../work/keys";
+import type { Folding, Progress, Told } from "./happened";
+import type { WorkItem } from "./limits";
+
+/** A kind of entry: what it tells, how that folds into what is known, and how it is said. */
+export interface EntryKind<Schema extends z.ZodObject = z.ZodObject> {
+  readonly kind: string;
+  readonly payload: Schema;
+  fold(folding: Folding, payload: z.infer<Schema>, told: Told): void;
+  /** Without who told it and when. */
+  say(payload: z.infer<Schema>): string;
+}
+
+export const defineKind = <Schema extends z.ZodObject>(kind: EntryKind<Schema>): EntryKind<Schema> =>
+  Object.freeze({ ...kind });
+
+/** Adds to the list of its kind; what was told stays in the order in which it was. */
+export function intoList(folding: Folding, kind: string, payload: object, told: Told): void {
+  const list = folding.lists.get(kind);
+  const kept = { ...payload, ...told };
+  if (list) list.push(kept);
+  else folding.lists.set(kind, [kept]);
+}
+
+/** Changes what is known of each piece of some work. */
+export function ofWork(
+  { work }: Folding,
+  items: readonly WorkItem[],
+  change: (known: Progress) => Progress,
+): void {
+  for (const key of keysOf(items)) work.set(key, change(work.get(key) ?? {}));
+}
+
+/** How many pieces some work has: "coat 12 regions". */
+export function sayWork(items: readonly WorkItem[]): string {
+  const counts = new Map<string, number>();
+  for (const { act, of, ids } of items) {
+    const what = `${act} ${of}`;
+    counts.set(what, (counts.get(what) ?? 0) + ids.length);
+  }
+  return [...counts].map(([what, count]) => (count === 1 ? what : `${what}s, ${count} of them`)).join("; ");
+}

@@ -1,0 +1,48 @@
+import type { Moment } from "./moment";
+
+/** When something was told, and by whom. */
+export interface Told {
+  readonly entry: string;
+  readonly at: Moment;
+  readonly by: string;
+}
+
+export type Kept<Payload> = Payload & Told;
+
+/** What is known of one piece of work: when it was begun and finished last, since it was last to be done again. */
+export interface Progress {
+  readonly began?: Told;
+  readonly paused?: Told;
+  readonly finished?: Told;
+  readonly skipped?: Told & { readonly why: string };
+}
+
+/**
+ * What a journal comes to, whatever the order in which its entries arrived. Payloads that only stand one after the other are
+ * lists by their kinds, in the order in which they were; what the last word counts of has a place of its own.
+ */
+export interface Happened {
+  /** By work key. */
+  readonly work: ReadonlyMap<string, Progress>;
+  /** By kind. */
+  readonly lists: ReadonlyMap<string, readonly Kept<object>[]>;
+  /** Who told anything, in the order of their first appearance. */
+  readonly people: readonly string[];
+  /** The first and the last moment told of; null in an empty journal. */
+  readonly first: Moment | null;
+  readonly last: Moment | null;
+}
+
+/** The same while it is put together. */
+export interface Folding {
+  readonly work: Map<string, Progress>;
+  readonly lists: Map<string, Kept<object>[]>;
+}
+
+export const nothingHappened: Happened = {
+  work: new Map(),
+  lists: new Map(),
+  people: [],
+  first: null,
+  last: null,
+};

@@ -1,0 +1,12 @@
+import * as z from "zod";
+import { defineKind, ofWork, sayWork } from "../defineKind";
+import { workList } from "../limits";
+
+/** Work is done: what it left on the wall counts from then. */
+export const finished = defineKind({
+  kind: "finished",
+  payload: z.object({ work: workList }),
+  fold: (folding, { work }, told) =>
+    ofWork(folding, work, ({ paused: _, ...known }) => ({ ...known, finished: told })),
+  say: ({ work }) => `Done: ${sayWork(work)}.`,
+});

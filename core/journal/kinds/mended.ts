@@ -1,0 +1,11 @@
+import * as z from "zod";
+import { defineKind, intoList } from "../defineKind";
+import { idText } from "../limits";
+
+/** A snag is put right. */
+export const mended = defineKind({
+  kind: "mended",
+  payload: z.object({ snag: idText }),
+  fold: (folding, payload, told) => intoList(folding, "mended", payload, told),
+  say: ({ snag }) => `Put right: ${snag}.`,
+});

@@ -1,0 +1,16 @@
+import * as z from "zod";
+import { defineKind, intoList } from "../defineKind";
+import { idText, place } from "../limits";
+
+/** A place that a coat has missed. */
+export const miss = defineKind({
+  kind: "miss",
+  payload: z.object({
+    finish: idText,
+    coat: z.number().int().min(1).max(50).optional(),
+    at: place,
+    wall: idText.optional(),
+  }),
+  fold: (folding, payload, told) => intoList(folding, "miss", payload, told),
+  say: ({ at }) => `Missed at ${at.join(", ")}.`,
+});

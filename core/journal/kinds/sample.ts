@@ -1,0 +1,27 @@
+import * as z from "zod";
+import { defineKind, intoList } from "../defineKind";
+import { amount, freeText, idText } from "../limits";
+
+/** A board was painted to be looked at. */
+export const sample = defineKind({
+  kind: "sample",
+  payload: z.object({
+    board: idText,
+    of: z.union([
+      z.object({ set: idText }),
+      z.object({ paint: idText }),
+      z.object({ finish: idText }),
+      z.object({ mix: idText }),
+      z.object({ scheme: idText }),
+    ]),
+    size: z.tuple([amount, amount]).optional(),
+    coats: z.number().int().min(0).max(50).optional(),
+    by: freeText.optional(),
+    where: freeText.optional(),
+    sheen: freeText.optional(),
+    grade: z.enum(["sample", "tin"]).optional(),
+    batch: freeText.optional(),
+  }),
+  fold: (folding, payload, told) => intoList(folding, "sample", payload, told),
+  say: ({ board }) => `Board ${board} is made.`,
+});

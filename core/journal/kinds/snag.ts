@@ -1,0 +1,17 @@
+import * as z from "zod";
+import { defineKind, intoList } from "../defineKind";
+import { freeText, idText, place } from "../limits";
+
+/** Something is to be put right before the client is asked. */
+export const snag = defineKind({
+  kind: "snag",
+  payload: z.object({
+    snag: idText,
+    wall: idText,
+    at: place.optional(),
+    what: freeText,
+    words: freeText.default(""),
+  }),
+  fold: (folding, payload, told) => intoList(folding, "snag", payload, told),
+  say: ({ wall, what }) => `To put right on ${wall}: ${what}.`,
+});

@@ -1,0 +1,17 @@
+import * as z from "zod";
+import { defineKind, intoList } from "../defineKind";
+import { freeText, idText, place } from "../limits";
+
+/** Something went wrong at a place. */
+export const trouble = defineKind({
+  kind: "trouble",
+  payload: z.object({
+    trouble: idText,
+    wall: idText,
+    at: place,
+    size: z.enum(["small", "large"]).default("small"),
+    words: freeText.default(""),
+  }),
+  fold: (folding, payload, told) => intoList(folding, "trouble", payload, told),
+  say: ({ trouble, wall }) => `Trouble: ${trouble} on ${wall}.`,
+});
