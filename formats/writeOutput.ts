@@ -1,5 +1,8 @@
 import { emitPlan } from "@/core/job/emitPlan";
 import { layOutOrStop, planOrStop } from "@/core/job/plan";
+import { planFromNow } from "@/core/job/planFromNow";
+import type { Happened } from "@/core/journal/happened";
+import type { Moment } from "@/core/journal/moment";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf, mondayAfter } from "@/core/measure/calendar";
@@ -21,6 +24,8 @@ export interface Wanted {
   readonly wall?: string;
   /** ms since 1970. */
   readonly now: number;
+  /** Of a job that is under way: what happened, and the moment to plan from. */
+  readonly from?: { readonly happened: Happened; readonly moment: Moment };
 }
 
 /**
@@ -30,7 +35,9 @@ export interface Wanted {
 export function writeOutput(job: Job, wanted: Wanted): string {
   const { format } = wanted;
   if (format === "svg") return drawSvg(layOutOrStop(job), wanted.wall);
-  return writePlan(job, planOrStop(job), { ...wanted, format });
+  const { from } = wanted;
+  const whole = from ? planFromNow(job, from.happened, from.moment) : planOrStop(job);
+  return writePlan(job, whole, { ...wanted, format });
 }
 
 const writeTable: Record<CsvTable, (job: Job, whole: Plan, wall?: string) => string> = {

@@ -3,6 +3,7 @@ import { refuseClimate } from "../trade/climate";
 import { countSundries, type Sundry } from "../work/sundries";
 import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
+import type { UnderWay } from "../sequence/underWay";
 import { workHoursOf } from "../sequence/workHours";
 import { dayOf } from "../measure/calendar";
 import { longestField } from "../work/stepList";
@@ -17,11 +18,16 @@ import { adviseColours } from "./adviseJob";
 import { allSundries } from "./allSundries";
 
 /** What a job comes to in one school of rounds. */
-export function workOut(laidOut: LaidOutJob, walls: readonly WorkWall[], school: School): WorkedOut {
+export function workOut(
+  laidOut: LaidOutJob,
+  walls: readonly WorkWall[],
+  school: School,
+  underWay: UnderWay | null = null,
+): WorkedOut {
   const work = contribute(laidOut, walls, school);
   const { crews, site } = work;
   const isRefused = refuseClimate(site.work) !== null || !isWorked(work);
-  return { work, schedule: isRefused ? null : schedule(crews, site.work) };
+  return { work, schedule: isRefused ? null : schedule(crews, site.work, underWay) };
 }
 
 /** A job's work in one school, and when it is done. */

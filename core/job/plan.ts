@@ -40,9 +40,9 @@ function stopFor(job: Job, error: unknown): Plan {
 }
 
 /** As `plan`, but a job that the program fails to plan comes out with a stop that says so on every wall. */
-export function planOrStop(job: Job): Plan {
+export function planOrStop(job: Job, stages: Stages = afresh): Plan {
   try {
-    return plan(job);
+    return plan(job, stages);
   } catch (error) {
     return planStopped(job, cannotBePlanned(error));
   }

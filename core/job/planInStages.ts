@@ -6,6 +6,7 @@ import { keepToldWalls, tellWalls, type WallTeller } from "./describeWall";
 import { keepUnchangedWalls, layOutJob, type LayOutJob, type Progress } from "./layOutJob";
 import type { Plan, PlanWall } from "../plan/planTypes";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
+import type { UnderWay } from "../sequence/underWay";
 import type { Job } from "./schema";
 import { keepWorkWalls, workWalls, type WorkWalls } from "./workWalls";
 
@@ -19,6 +20,8 @@ export interface Stages {
   readonly teller: WallTeller;
   /** The same job as it would be cut in by hand. */
   readonly byHand: Pick<Stages, "layOutJob" | "workWalls">;
+  /** Of a job that has been begun: how it stands. */
+  readonly underWay?: UnderWay;
 }
 
 export const afresh: Stages = {
@@ -60,7 +63,7 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
       const walls = stages.workWalls(laidOut);
       let done = 0;
       const workOutNext = (school: School): WorkedOut => {
-        const worked = workOut(laidOut, walls, school);
+        const worked = workOut(laidOut, walls, school, stages.underWay);
         done++;
         progress?.(layingOutShare + (done / schools.length) * (1 - layingOutShare));
         return worked;

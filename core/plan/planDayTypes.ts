@@ -36,6 +36,16 @@ export interface PlanDate {
   date: string | null;
 }
 
+/** How a step of a job under way stands. */
+export type StepState = "done" | "running" | "ready" | "waiting";
+
+/** What a person does next, and why that. */
+export interface PlanNext {
+  person: number;
+  step: string;
+  why: string;
+}
+
 export interface PlanStep {
   id: string;
   /** What is done, in a word; "set-up" and "close" frame each one's day. */
@@ -65,6 +75,10 @@ export interface PlanStep {
   heldBy: HeldBy;
   heldFrom?: string;
   isCritical: boolean;
+  /** Of a plan from now on: how it stands; since when it is so, or until when it waits, by the clock on the spot. */
+  state?: StepState;
+  since?: string;
+  until?: string;
   /** What it does to what; each id is a piece of work that lasts, whatever plan it stands in. */
   does: PlanDid[];
   /** What is cut in, filled and peeled while its edge is wet: of each thing in `does` its ids from one up to before another. */

@@ -18,7 +18,7 @@ import type {
   PlanTable,
 } from "./planPrintTypes";
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
-import type { PlanDay, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
+import type { PlanDay, PlanNext, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
@@ -65,6 +65,9 @@ export interface Plan {
   /** What finishes bring to be read off; absent where they bring none. */
   tables?: PlanTable[];
   findings: PlanFinding[];
+  /** Of a plan from now on: the moment by the clock on the spot, and what each person does next. */
+  now?: string;
+  next?: PlanNext[];
 }
 
 export interface PlanWall {

@@ -1,10 +1,21 @@
-import type { HeldBy, ScheduledStep } from "./scheduledStep";
-import { dayOf, minutesADay } from "../measure/calendar";
+import { criticalOf, explain } from "./explain";
+import type { ScheduledStep } from "./scheduledStep";
+import { dayOf } from "../measure/calendar";
 import { waitFactor } from "../trade/climate";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { candidateOrders, wettedBy } from "./candidateOrders";
-import { linkSteps, releaseOf, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
+import {
+  linksWithout,
+  linkSteps,
+  timeOrder,
+  waitsAt,
+  type Links,
+  type Order,
+  type Standing,
+  type Times,
+} from "./timeOrder";
+import { pinOf, type UnderWay } from "./underWay";
 import { splitAtNights } from "./splitAtNights";
 import { workHoursOf, type WorkHours } from "./workHours";
 
@@ -28,28 +39,74 @@ export interface Schedule {
 
 /**
  * The best of the candidate orders for a job's steps in its air and hours, with what each step is held by. `crews`: the steps
- * as one person does them, as two do, and so on to the whole crew; what fewer do in less time is their plan.
+ * as one person does them, as two do, and so on to the whole crew; what fewer do in less time is their plan. Of a job that is under
+ * way what is begun stands, and the rest keeps its order as long as all goes to plan.
  */
-export function schedule(crews: readonly (readonly Step[])[], work: Work): Schedule {
+export function schedule(
+  crews: readonly (readonly Step[])[],
+  work: Work,
+  underWay: UnderWay | null = null,
+): Schedule {
   const hours = workHoursOf(work);
   const factor = waitFactor(work);
-  let best: Tried | null = null;
-  crews.forEach((given, index) => {
-    best = bestOf(tryOrders(given, index + 1, hours, factor), best);
-  });
-  const { given, steps, links, waits, order, times, faults } = best!;
-  const scheduled = splitAtNights(explain(steps, links, waits, order, times, hours));
+  const atFirst = bestOfCrews(crews.map((given, index) => tryOrders(given, index + 1, hours, factor)));
+  const best = underWay ? fromNow(crews, atFirst, underWay, hours, factor) : atFirst;
+  const { given, times, faults } = best;
+  const scheduled = splitAtNights(explain(best, hours));
   return {
     factor,
     steps: scheduled,
     end: times.end,
     critical: criticalOf(scheduled, times.end),
-    soonest: Math.min(...[given, crews.at(-1)!].map((all) => soonestEnd(all, hours, factor))),
+    soonest: Math.min(
+      underWay ? times.end : Infinity,
+      ...[given, crews.at(-1)!].map((all) => soonestEnd(all, hours, factor, underWay)),
+    ),
     impossible: [
       ...faults,
       ...[...new Set(times.late)].map((step): Impossible => ({ step: given[step]!, why: "too-late" })),
     ],
   };
+}
+
+const bestOfCrews = (crews: readonly (readonly Tried[])[]): Tried =>
+  crews.reduce<Tried | null>((best, tried) => bestOf(tried, best), null)!;
+
+/** As it was ordered at first where the rest comes out as it did then; else the best of all orders from now on, that one among them. */
+function fromNow(
+  crews: readonly (readonly Step[])[],
+  atFirst: Tried,
+  underWay: UnderWay,
+  hours: WorkHours,
+  factor: number,
+): Tried {
+  const kept = stood(atFirst, underWay, hours, factor);
+  const isToPlan = kept.steps.every(
+    (_, step) => kept.standing!.pins[step] || kept.times.starts[step] === atFirst.times.starts[step],
+  );
+  if (isToPlan) return kept;
+  const others = crews.map((given, index) =>
+    tryOrders(given, index + 1, hours, factor).map((tried) => stood(tried, underWay, hours, factor)),
+  );
+  const crew = crews.findIndex((given) => given === atFirst.given);
+  others[crew] = [kept, ...others[crew]!];
+  return bestOfCrews(others);
+}
+
+/** An order with what stands already where it stands, and the hands that did it. */
+function stood(tried: Tried, underWay: UnderWay, hours: WorkHours, factor: number): Tried {
+  const { steps, order } = tried;
+  const pins = steps.map((step) => pinOf(step, steps, underWay, hours));
+  const hands = order.hands.map((own, place) => {
+    const told = pins[order.steps[place]!]?.hand ?? null;
+    return told === null || own.includes(told) ? own : [told, ...own.slice(1)];
+  });
+  const standing = { now: underWay.now, pins };
+  const links = linksWithout(tried.links, pins);
+  const waits = waitsAt(links, factor);
+  const own = { steps: order.steps, hands };
+  const times = timeOrder(steps, links, waits, own, hours, standing);
+  return { ...tried, links, waits, order: own, standing, times };
 }
 
 /** What takes more than a day has, and is not divided: it is cut back to one. */
@@ -75,6 +132,8 @@ interface Timing {
 interface Tried extends Timing {
   readonly order: Order;
   readonly times: Times;
+  /** Of a job under way. */
+  readonly standing?: Standing;
 }
 
 function tryOrders(given: readonly Step[], hands: number, hours: WorkHours, factor: number): Tried[] {
@@ -98,10 +157,18 @@ function tryOrders(given: readonly Step[], hands: number, hours: WorkHours, fact
   }));
 }
 
-function soonestEnd(given: readonly Step[], hours: WorkHours, factor: number): number {
+function soonestEnd(
+  given: readonly Step[],
+  hours: WorkHours,
+  factor: number,
+  underWay: UnderWay | null,
+): number {
   const steps = withinADay(given, hours);
-  const links = linkSteps(steps);
-  return timeOrder(steps, links, waitsAt(links, factor), withAllHands(steps), hours).end;
+  const pins = underWay && steps.map((step) => pinOf(step, steps, underWay, hours));
+  const all = linkSteps(steps);
+  const links = pins ? linksWithout(all, pins) : all;
+  const standing = underWay && pins ? { now: underWay.now, pins } : undefined;
+  return timeOrder(steps, links, waitsAt(links, factor), withAllHands(steps), hours, standing).end;
 }
 
 /** What ends within so many minutes of the soonest ends with it: then it matters how often one changes over. */
@@ -180,82 +247,3 @@ const withAllHands = (steps: readonly Step[]): Order => ({
   steps: [...steps.keys()],
   hands: [...steps.keys()].map((hand) => [hand]),
 });
-
-function explain(
-  steps: readonly Step[],
-  links: Links,
-  waits: Float64Array,
-  order: Order,
-  { starts, ends }: Times,
-  hours: WorkHours,
-): ScheduledStep[] {
-  const lastOf: (number | undefined)[] = [];
-  const following = new Set(links.latest.map(({ before }) => before));
-  const firstMinute = hours.startOf(0, { minutes: 1 });
-  const scheduled = order.steps.map((index, place): ScheduledStep => {
-    const hands = order.hands[place]!;
-    const before = lastToEnd(
-      hands.map((hand) => lastOf[hand]),
-      ends,
-    );
-    for (const hand of hands) lastOf[hand] = index;
-    const start = starts[index]!;
-    const released: number[] = [];
-    const first = links.first[index]!;
-    for (let link = first; link < links.first[index + 1]!; link++) {
-      released.push(releaseOf(links, waits, link, ends));
-    }
-    const waited = Math.max(0, ...released);
-    const busy = before === undefined ? 0 : ends[before]!;
-    const isWait = released.length > 0 && waited >= busy;
-    const from = isWait ? links.before[first + released.indexOf(waited)]! : before;
-    const heldBy = (): HeldBy => {
-      if (from === undefined || start === firstMinute) return "start";
-      const free = Math.max(waited, busy);
-      if (start > free) {
-        if (following.has(index)) return "follower";
-        const isAfterBreak = hours.pause !== null && start % minutesADay === hours.pause.to;
-        return isAfterBreak || start === hours.freeFrom(free) ? "break" : "night";
-      }
-      return isWait ? "wait" : "hands";
-    };
-    return {
-      step: steps[index]!,
-      start,
-      end: ends[index]!,
-      times: (steps[index]!.stretches?.length ?? 0) > 1 ? hours.stretchTimes(start, steps[index]!) : null,
-      hand: hands[0]!,
-      hands,
-      heldBy: heldBy(),
-      heldFrom: from === undefined ? null : steps[from]!.id,
-      released,
-    };
-  });
-  return inOrderOfStarts(scheduled);
-}
-
-const inOrderOfStarts = (scheduled: readonly ScheduledStep[]): ScheduledStep[] =>
-  scheduled
-    .map((step, place) => ({ step, place }))
-    .sort((a, b) => a.step.start - b.step.start || a.step.hand - b.step.hand || a.place - b.place)
-    .map(({ step }) => step);
-
-/** Of what several people did last, what ended last. */
-function lastToEnd(lasts: readonly (number | undefined)[], ends: Float64Array): number | undefined {
-  let last: number | undefined;
-  for (const step of lasts) {
-    if (step !== undefined && (last === undefined || ends[step]! > ends[last]!)) last = step;
-  }
-  return last;
-}
-
-function criticalOf(steps: readonly ScheduledStep[], end: number): string[] {
-  const byId = new Map(steps.map((step) => [step.step.id, step]));
-  const chain: string[] = [];
-  let at = steps.find((step) => step.end === end);
-  while (at) {
-    chain.unshift(at.step.id);
-    at = at.heldFrom === null ? undefined : byId.get(at.heldFrom);
-  }
-  return chain;
-}

@@ -11,7 +11,8 @@ import type { ScheduledStep } from "./scheduledStep";
 export function splitAtNights(scheduled: readonly ScheduledStep[]): ScheduledStep[] {
   const lastPart = new Map<string, string>();
   const split = scheduled.flatMap((one) => {
-    if (dayOf(one.start) === dayOf(one.end - 1)) return [one];
+    // What really went on over a night, and not by its stretches, is told as it was.
+    if (one.times === null || dayOf(one.start) === dayOf(one.end - 1)) return [one];
     const parts = partsOf(one);
     lastPart.set(one.step.id, parts.at(-1)!.step.id);
     return parts;
@@ -46,7 +47,7 @@ function countedAnew(stretches: readonly Stretch[], does: number): Stretch[] {
 /** A coat day by day. */
 function partsOf(one: ScheduledStep): ScheduledStep[] {
   const { step } = one;
-  const times = one.times ?? [[one.start, one.end] as const];
+  const times = one.times!;
   const days = [...new Set(times.map(([from]) => dayOf(from)))];
   let before: ScheduledStep | null = null;
   return days.map((day, index): ScheduledStep => {

@@ -1,5 +1,6 @@
 import { minutesADay } from "../measure/calendar";
 import type { Step } from "../work/step";
+import type { Pin } from "./underWay";
 import type { WorkHours } from "./workHours";
 
 /** Steps by index, each with those who do it, in the order in which they are begun. */
@@ -28,6 +29,22 @@ export interface Times {
   readonly end: number;
   /** Steps that begin later than they may. */
   readonly late: readonly number[];
+}
+
+/** What stands already, by index, and from when on the rest may begin. */
+export interface Standing {
+  readonly now: number;
+  readonly pins: readonly (Pin | null)[];
+}
+
+/** The same links where nothing waits for steps that were left out. */
+export function linksWithout(links: Links, pins: Standing["pins"]): Links {
+  const isIdle = (link: number) => pins[links.before[link]!]?.isLeftOut === true;
+  return {
+    ...links,
+    least: links.least.map((minutes, link) => (isIdle(link) ? 0 : minutes)),
+    isNextDay: links.isNextDay.map((isNext, link) => (isIdle(link) ? 0 : isNext)),
+  };
 }
 
 /** The waits of all steps as rows of numbers. */
@@ -77,7 +94,8 @@ export function releasedAt(links: Links, waits: Float64Array, step: number, ends
 const mostDelays = 60;
 
 /**
- * Each step of an order as early as its waits, its hands and the hours allow. With the order kept, no start can come
+ * Each step of an order as early as its waits, its hands and the hours allow; of a job under way no earlier than now, what stands
+ * where it stands. With the order kept, no start can come
  * earlier when a wait grows: every start is the least time that is no less than what it waits for. Where a step would begin
  * later than it may after another, that other one is put off until it does not: to another day, if need be.
  */
@@ -87,19 +105,21 @@ export function timeOrder(
   waits: Float64Array,
   order: Order,
   hours: WorkHours,
+  standing?: Standing,
 ): Times {
-  const notBefore = new Float64Array(steps.length);
-  let times = timeOnce(steps, links, waits, order, hours, notBefore);
+  const notBefore = new Float64Array(steps.length).fill(standing?.now ?? 0);
+  const pins = standing?.pins;
+  let times = timeOnce(steps, links, waits, order, hours, notBefore, pins);
   for (let round = 0; times.late.length > 0 && round < mostDelays; round++) {
     let isMoved = false;
     for (const { step, before, minutes } of links.latest) {
       const start = times.starts[step]! - minutes - steps[before]!.minutes;
-      if (start <= times.starts[before]!) continue;
+      if (start <= times.starts[before]! || pins?.[before]) continue;
       notBefore[before] = start;
       isMoved = true;
     }
     if (!isMoved) break;
-    times = timeOnce(steps, links, waits, order, hours, notBefore);
+    times = timeOnce(steps, links, waits, order, hours, notBefore, pins);
   }
   return times;
 }
@@ -111,13 +131,24 @@ function timeOnce(
   order: Order,
   hours: WorkHours,
   notBefore: Float64Array,
+  pins?: Standing["pins"],
 ): Times {
   const starts = new Float64Array(steps.length);
   const ends = new Float64Array(steps.length);
   const freeAt: number[] = [];
   let end = 0;
+  // What stands comes first, whatever its turn: it holds its hands until it is done.
+  order.steps.forEach((step, place) => {
+    const pin = pins?.[step];
+    if (!pin) return;
+    [starts[step], ends[step]] = [pin.start, pin.end];
+    for (const hand of order.hands[place]!)
+      freeAt[hand] = Math.max(freeAt[hand] ?? 0, hours.freeFrom(pin.end));
+    end = Math.max(end, pin.end);
+  });
   for (let place = 0; place < order.steps.length; place++) {
     const step = order.steps[place]!;
+    if (pins?.[step]) continue;
     const hands = order.hands[place]!;
     let earliest = Math.max(notBefore[step]!, releasedAt(links, waits, step, ends));
     for (const hand of hands) earliest = Math.max(earliest, freeAt[hand] ?? 0);

@@ -2,11 +2,11 @@ import * as z from "zod";
 import { defineKind, ofWork, sayWork } from "../defineKind";
 import { workList } from "../limits";
 
-/** Work is done: what it left on the wall counts from then. */
+/** Work is done: what it left on the wall counts from then. Told again it was done all the same when it was told first. */
 export const finished = defineKind({
   kind: "finished",
   payload: z.object({ work: workList }),
   fold: (folding, { work }, told) =>
-    ofWork(folding, work, ({ paused: _, ...known }) => ({ ...known, finished: told })),
+    ofWork(folding, work, ({ paused: _, ...known }) => ({ ...known, finished: known.finished ?? told })),
   say: ({ work }) => `Done: ${sayWork(work)}.`,
 });

@@ -7,6 +7,10 @@ export const marked = defineKind({
   kind: "marked",
   payload: z.object({ work: workList }),
   fold: (folding, { work }, told) =>
-    ofWork(folding, work, (known) => ({ ...known, began: known.began ?? told, finished: told })),
+    ofWork(folding, work, (known) => ({
+      ...known,
+      began: known.began ?? told,
+      finished: known.finished ?? told,
+    })),
   say: ({ work }) => `Ticked: ${sayWork(work)}.`,
 });

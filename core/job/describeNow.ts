@@ -1,0 +1,75 @@
+import { minutesADay } from "../measure/calendar";
+import type { Happened, Progress } from "../journal/happened";
+import { formatMoment, type Moment } from "../journal/moment";
+import type { PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
+import type { Plan } from "../plan/planTypes";
+import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
+import type { Job } from "./schema";
+
+/** A plan with how each step stands at a moment, and what each person does next. */
+export function describeNow(plan: Plan, job: Job, { work }: Happened, now: Moment, firstDay: number): Plan {
+  const time = (now.day - firstDay) * minutesADay + now.minutes;
+  const momentAt = (minutes: number) =>
+    formatMoment(firstDay + Math.floor(minutes / minutesADay), minutes % minutesADay);
+  const ownOf = ownKeysAmong(plan.steps);
+  const told = new Map(
+    plan.steps.map((step) => {
+      const known = keysOfStep(step).filter(ownOf(step));
+      return [step.id, stateOfWork(known.map((key) => work.get(key) ?? {}))] as const;
+    }),
+  );
+  const steps = plan.steps.map((step): PlanStep => {
+    const state = stateOf(step, told, time);
+    switch (state) {
+      case "done":
+        return { ...step, state, since: momentAt(step.end) };
+      case "running":
+        return { ...step, state, since: momentAt(step.start) };
+      case "ready":
+        return { ...step, state, since: momentAt(Math.max(0, ...step.waitsFor.map(({ until }) => until))) };
+      case "waiting":
+        return { ...step, state, until: momentAt(step.start) };
+      default:
+        return state satisfies never;
+    }
+  });
+  return { ...plan, now: formatMoment(now.day, now.minutes), steps, next: nextOf(steps, job.work.crew) };
+}
+
+type ToldState = "done" | "running" | null;
+
+/** Of what is told of its work alone; null where nothing is. */
+function stateOfWork(known: readonly Progress[]): ToldState {
+  if (known.every(({ finished, skipped }) => finished ?? skipped)) return "done";
+  return known.some(({ began, finished }) => began ?? finished) ? "running" : null;
+}
+
+function stateOf(step: PlanStep, told: ReadonlyMap<string, ToldState>, now: number): StepState {
+  const own = told.get(step.id);
+  if (own) return own;
+  const isDone = (id: string) => !told.has(id) || told.get(id) === "done";
+  const isOver = step.waitsFor.every((wait) => isDone(wait.step) && wait.until <= now);
+  return isOver && (step.waitsFor.length > 0 || step.start <= now) ? "ready" : "waiting";
+}
+
+/** What each one does next: what is under way, else what comes first. */
+function nextOf(steps: readonly PlanStep[], crew: number): PlanNext[] {
+  return Array.from({ length: crew }, (_, hand) => hand + 1).flatMap((person): PlanNext[] => {
+    const own = steps.filter(
+      (step) => step.state !== "done" && (step.people ?? [step.person]).includes(person),
+    );
+    const running = own.find(({ state }) => state === "running");
+    const [first] = own.toSorted((a, b) => a.start - b.start);
+    const step = running ?? first;
+    return step ? [{ person, step: step.id, why: whyNext(step) }] : [];
+  });
+}
+
+function whyNext({ state, since, until, heldBy }: PlanStep): string {
+  const clock = (moment: string | undefined) => moment?.slice(11) ?? "";
+  if (state === "running") return `under way since ${clock(since)}`;
+  if (state === "ready") return "can be begun";
+  return heldBy === "wait"
+    ? `waits until ${clock(until)}: what is before it dries`
+    : `comes at ${clock(until)}`;
+}

@@ -1,0 +1,99 @@
+import { dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
+import type { Happened, Progress, Told } from "../journal/happened";
+import type { Moment } from "../journal/moment";
+import type { Plan } from "../plan/planTypes";
+import type { StepSoFar, UnderWay } from "../sequence/underWay";
+import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
+import type { Step } from "../work/step";
+import { describeNow } from "./describeNow";
+import { planOrStop } from "./plan";
+import { afresh } from "./planInStages";
+import type { Job } from "./schema";
+
+/**
+ * The plan of a job that is under way: what is done keeps its real times and hands, what is begun goes on, and the rest comes
+ * no earlier than now, its waits counted from when things really ended. Pure, as `plan` is. Without a first day the job begins
+ * on the day of its first entry, else now.
+ */
+export function planFromNow(job: Job, happened: Happened, now: Moment): Plan {
+  const first = firstDayOf(job, happened, now);
+  const dated = { ...job, work: { ...job.work, start: isoDateOf(first) } };
+  const underWay = underWayOf(dated, happened, timeIn(now, first), first);
+  return describeNow(planOrStop(dated, { ...afresh, underWay }), dated, happened, now, first);
+}
+
+/** The day that is counted as the first, from 1970-01-01; a journal that began before it moves it. */
+function firstDayOf({ work: { start } }: Job, { first }: Happened, now: Moment): number {
+  const told = first?.day ?? now.day;
+  return start === undefined ? told : Math.min(told, dayNumberOf(start)!);
+}
+
+/** A moment of the clock in whole minutes from midnight before the first day. */
+const timeIn = ({ day, minutes }: Moment, firstDay: number): number =>
+  (day - firstDay) * minutesADay + Math.round(minutes);
+
+export function underWayOf(
+  { work: { crew } }: Job,
+  { work, people }: Happened,
+  now: number,
+  firstDay: number,
+): UnderWay {
+  const at = (told: Told) => timeIn(told.at, firstDay);
+  const handOf = ({ by }: Told): number | null => {
+    const place = people.indexOf(by);
+    return place >= 0 && place < crew ? place : null;
+  };
+  const owning = new WeakMap<readonly Step[], ReturnType<typeof ownKeysAmong>>();
+  return {
+    now,
+    soFar(step, among) {
+      let ownOf = owning.get(among);
+      if (!ownOf) owning.set(among, (ownOf = ownKeysAmong(among)));
+      const isOwn = ownOf(step);
+      const known = keysOfStep(step).map((key) => (isOwn(key) ? (work.get(key) ?? {}) : null));
+      return soFarOf(step, known, at, handOf);
+    },
+  };
+}
+
+/** What is known of each of a step's keys, in their order; null for those that other steps have too. */
+type KnownOfStep = readonly (Progress | null)[];
+
+/** Of how many stretches, from the first on, all is done. */
+function stretchesDone({ does, stretches = [] }: Step, known: KnownOfStep): number {
+  const firsts = does.map((_, place) => does.slice(0, place).reduce((sum, { ids }) => sum + ids.length, 0));
+  const isDone = (place: number, id: number) => {
+    const one = known[firsts[place]! + id]!;
+    return one === null || (one.finished ?? one.skipped) !== undefined;
+  };
+  const open = stretches.findIndex(({ ids }) =>
+    ids.some(([from, to], place) =>
+      Array.from({ length: to - from }, (_, id) => from + id).some((id) => !isDone(place, id)),
+    ),
+  );
+  return open < 0 ? stretches.length : open;
+}
+
+function soFarOf(
+  step: Step,
+  ofKeys: KnownOfStep,
+  at: (told: Told) => number,
+  handOf: (told: Told) => number | null,
+): StepSoFar | null {
+  const known = ofKeys.filter((one) => one !== null);
+  const began = known.flatMap((one) => one.began ?? []);
+  const done = known.flatMap((one) => one.finished ?? []);
+  const leftOut = known.flatMap((one) => one.skipped ?? []);
+  const [told] = [...began, ...done, ...leftOut];
+  if (!told) return null;
+  const times = (all: readonly Told[]) => all.map(at);
+  const isOver = ({ finished, skipped }: Progress) => (finished ?? skipped) !== undefined;
+  return {
+    began: began.length > 0 ? Math.min(...times(began)) : null,
+    lastDone: done.length + leftOut.length > 0 ? Math.max(...times([...done, ...leftOut])) : null,
+    share: known.filter(isOver).length / known.length,
+    stretches: stretchesDone(step, ofKeys),
+    isLeftOut: done.length === 0 && leftOut.length > 0 && known.every(isOver),
+    hand: handOf(told),
+  };
+}

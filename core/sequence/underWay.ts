@@ -1,0 +1,90 @@
+import { dayOf } from "../measure/calendar";
+import type { Step } from "../work/step";
+import type { WorkHours } from "./workHours";
+
+/** What has happened of one step, in minutes from midnight before the first day. */
+export interface StepSoFar {
+  /** When it was begun; null where only that it is done was told. */
+  readonly began: number | null;
+  /** When what is done of it was done last; null where nothing is. */
+  readonly lastDone: number | null;
+  /** How much of it is done, of its pieces; and of how many stretches, from the first on, all is. */
+  readonly share: number;
+  readonly stretches: number;
+  readonly isLeftOut: boolean;
+  /** Whose hands told of it, from 0; null where nobody of the crew did. */
+  readonly hand: number | null;
+}
+
+/** A job under way: the moment, and what is known of each step; null for one of which nothing is. */
+export interface UnderWay {
+  readonly now: number;
+  /** Of a step among all that there are. */
+  soFar(step: Step, among: readonly Step[]): StepSoFar | null;
+}
+
+/** A step that is done or has been begun: it stands where it stood, and its rest follows. */
+export interface Pin {
+  readonly start: number;
+  readonly end: number;
+  readonly times: readonly (readonly [from: number, to: number])[] | null;
+  readonly hand: number | null;
+  /** Nothing waits for what was left out. */
+  readonly isLeftOut: boolean;
+}
+
+/** What is told to the minute may be half a minute off at either end. */
+const toPlanMin = 1;
+
+/** Where a step stands that has been begun; null for one that has not. */
+export function pinOf(
+  step: Step,
+  among: readonly Step[],
+  { now, soFar }: UnderWay,
+  hours: WorkHours,
+): Pin | null {
+  const known = soFar(step, among);
+  if (!known) return null;
+  const { began, lastDone, share, stretches, isLeftOut, hand } = known;
+  const shared = { hand, isLeftOut };
+  if (isLeftOut) {
+    const at = lastDone ?? began ?? now;
+    return { ...shared, start: at, end: at, times: null };
+  }
+  if (share >= 1 && lastDone !== null) {
+    const start = Math.min(began ?? lastDone - step.minutes, lastDone);
+    const times = timesFrom(start, step, hours);
+    const isToPlan = times !== null && Math.abs(times.at(-1)![1] - lastDone) <= toPlanMin;
+    return { ...shared, start, end: isToPlan ? times.at(-1)![1] : lastDone, times: isToPlan ? times : null };
+  }
+  const start = began ?? lastDone!;
+  return { ...shared, start, ...restOf(step, { start, lastDone, share, stretches, now }, hours) };
+}
+
+const timesFrom = (start: number, step: Step, hours: WorkHours): Pin["times"] =>
+  (step.stretches?.length ?? 0) > 1 ? hours.stretchTimes(start, step) : null;
+
+interface Running {
+  readonly start: number;
+  readonly lastDone: number | null;
+  readonly share: number;
+  readonly stretches: number;
+  readonly now: number;
+}
+
+/** When what is left of a running step is done: as it was begun where it goes to plan, else from what is done or from now on. */
+function restOf(
+  step: Step,
+  { start, lastDone, share, stretches, now }: Running,
+  hours: WorkHours,
+): Pick<Pin, "end" | "times"> {
+  const times = timesFrom(start, step, hours);
+  const end = times?.at(-1)![1] ?? hours.endOf(start, step);
+  if (lastDone === null) return end >= now ? { end, times } : { end: now, times: null };
+  const planned = times ? (times[stretches - 1]?.[1] ?? start) : start + share * (end - start);
+  if (Math.abs(planned - lastDone) <= toPlanMin && end >= now) return { end, times };
+  const minutes = Math.max(1, Math.ceil((1 - share) * step.minutes - 1e-9));
+  const rest = { minutes, ...(step.unbroken && { unbroken: step.unbroken }) };
+  const from = hours.startOf(Math.max(lastDone, dayOf(lastDone) === dayOf(now) ? 0 : now), rest);
+  return { end: Math.max(now, hours.endOf(from, rest)), times: null };
+}
