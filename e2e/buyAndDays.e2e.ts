@@ -138,7 +138,7 @@ test("the room is read by the sensor, and the day plan is read on a phone", asyn
   await expect(days).toContainText("The evening before");
   await expect(days).toContainText("Open Oyster and Kelp: lid, skin, lumps");
   await expect(days).toContainText("cut tape away from yourself", { ignoreCase: true });
-  const step = days.getByText("Test wall: tape round 1");
+  const step = days.getByText("Tape round 1", { exact: false }).first();
   await step.scrollIntoViewIfNeeded();
   const box = (await step.boundingBox())!;
   expect(box.x).toBeGreaterThanOrEqual(0);
@@ -162,7 +162,7 @@ test("a base that is to be painted gets its primer, in the days and on the list"
   await expect(ledger).toContainText("Ground");
   await page.keyboard.press("5");
   const days = page.getByRole("region", { name: "Day by day" });
-  await expect(days).toContainText("prime 10.60 m² with Ground");
+  await expect(days).toContainText("Prime 10.60 m² with Ground");
   await expect(days).toContainText("first coat of Oyster over the whole");
   await page.keyboard.press("4");
   await unfold(page, "Ground");

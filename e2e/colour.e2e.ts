@@ -4,7 +4,7 @@ import { parseJob } from "../core/job/parseJob";
 import { sceneOf } from "../core/look/scene";
 import { drawTile, tilesOf, type View } from "../core/look/views";
 import { expectAccessible } from "./support/faults";
-import { expect, test, makeJob } from "./support/test";
+import { expect, makeJob, test, unfold } from "./support/test";
 
 const lime = (more: object = {}, wall: object = {}) => ({
   format: "jacaranda-job/1",
@@ -122,8 +122,9 @@ test("trowelled sections as they look from the doorway, and what the next one is
   page,
 }) => {
   await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/pattern");
+  await unfold(page, "All its measures");
   const tap = async (section: number, look: string) => {
-    await page.getByLabel(`Section ${section}, laid`).click();
+    await page.getByRole("combobox", { name: `Section ${section}, laid` }).click();
     await page.getByRole("option", { name: look }).click();
   };
   await tap(1, "as planned");

@@ -1,4 +1,4 @@
-import { choose, expect, makeJob, stripedWall, test } from "./support/test";
+import { choose, expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 test("a cloth is measured, printed within its edges, washed before and set by an iron after", async ({
   page,
@@ -19,17 +19,17 @@ test("a cloth is measured, printed within its edges, washed before and set by an
   await expect(page.getByLabel("Skirting")).toHaveCount(0);
   await page.keyboard.press("2");
   await page.getByRole("button", { name: "Stencil border" }).click();
-  await page.getByRole("radio", { name: "within the edges" }).click();
+  await page.getByRole("button", { name: /^Runs: / }).click();
+  await page.getByRole("button", { name: "within the edges" }).click();
+  await unfold(page, "All its measures");
   await expect(page.getByLabel("Off the edges")).toBeVisible();
   await page.goto(`/jobs/${id}/table-cloth/days`);
   const days = page.getByRole("region", { name: "Day by day" });
-  await expect(
-    days.getByText(/Table cloth: wash it as it will be washed later, without softener/),
-  ).toBeVisible();
+  await expect(days.getByText(/Wash it as it will be washed later, without softener/)).toBeVisible();
   // The first day stands open; the iron comes a day after the print.
   const heads = await days.locator("summary").all();
   for (const head of heads.slice(1)) await head.click();
-  await expect(days.getByText(/Table cloth: set the paint with an iron/)).toBeVisible();
+  await expect(days.getByText(/Set the paint with an iron/)).toBeVisible();
 });
 
 test("marks are added where overlays have nothing to be laid by", async ({ page }) => {

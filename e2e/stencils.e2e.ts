@@ -68,7 +68,10 @@ test("a border around a window by the keyboard alone, and its legs", async ({ pa
   await page.goto(`/jobs/${id}/w/pattern`);
   await page.getByRole("button", { name: "Lay out stencil border" }).focus();
   await page.keyboard.press("Enter");
-  const runs = page.getByLabel("Runs", { exact: true });
+  const measures = page.getByRole("button", { name: /^All its measures/ });
+  await measures.focus();
+  await page.keyboard.press("Enter");
+  const runs = page.getByRole("combobox", { name: "Runs", exact: true });
   await runs.focus();
   await page.keyboard.press("Enter");
   // The list puts the focus on what is chosen as it comes to its place; keys that are quicker than that are pressed again.

@@ -4,12 +4,13 @@ import { inchesPerFoot, m2PerFt2, mmPerInch, mlPerUnit, type UnitSystem, type Vo
 
 const displayInchDivision = mmPerInch / 16;
 const displayMmDivision = 0.1;
-/** From here on nobody reads a tape to less than a millimetre. */
+/** From here on nobody reads a tape to less than a millimetre; a half that was read stays one. */
 const wholeFromMm = 1000;
+const isHalf = (mm: number): boolean => Math.abs(mm * 2 - Math.round(mm * 2)) < 1e-6;
 
 /** A length for a sentence or a label: inches to the nearest 1/16, or millimetres, to one decimal under a metre. */
 export function formatLength(lengthMm: number, units: UnitSystem): string {
-  const millimetres = Math.abs(lengthMm) < wholeFromMm ? displayMmDivision : 1;
+  const millimetres = Math.abs(lengthMm) < wholeFromMm || isHalf(lengthMm) ? displayMmDivision : 1;
   const division = units === "imperial" ? displayInchDivision : millimetres;
   const size = formatReading(roundToDivision(Math.abs(lengthMm), division), units);
   return lengthMm < 0 && !/^0\b/.test(size) ? `-${size}` : size;

@@ -4,7 +4,7 @@ import { Ellipsis } from "lucide-react";
 import Image from "next/image";
 import Link from "next/link";
 import { DropdownMenu } from "radix-ui";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { Button } from "@/ui/parts/Button";
 import { iconLook } from "@/ui/parts/IconButton";
 import { dueText, figuresTexts } from "./figuresText";
@@ -37,9 +37,12 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
                 </p>
                 <p className="text-[0.9375rem] text-soft">
                   {figuresTexts(job).map((text, index) => (
-                    <span key={text} className="inline-block pr-1.5">
-                      {index < figuresTexts(job).length - 1 ? `${text},` : text}
-                    </span>
+                    <Fragment key={text}>
+                      {index > 0 && " "}
+                      <span className="inline-block">
+                        {index < figuresTexts(job).length - 1 ? `${text},` : text}
+                      </span>
+                    </Fragment>
                   ))}
                 </p>
                 {job.figures?.trouble === null && <Due texts={dueText(job.figures, today)} />}

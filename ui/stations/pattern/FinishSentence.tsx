@@ -2,6 +2,9 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import type { CardField } from "@/core/finishes/defineFinish";
+import type { FinishDocument } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import type { FieldsProps } from "./FinishFields";
 import { phraseLook } from "./phraseLook";
@@ -30,9 +33,27 @@ export function FinishSentence({ wallId, fields, ...rest }: FieldsProps & { read
           ))}
         </p>
       ))}
+      <div className="flex flex-wrap gap-x-4">
+        {actionsOf(fields).map((field) => (
+          <Button
+            key={field.label}
+            look="quiet"
+            className="px-0 text-sm text-violet"
+            onClick={() => rest.onEdit((finish) => ({ ...finish, ...field.set }) as FinishDocument)}
+          >
+            {field.label}
+          </Button>
+        ))}
+      </div>
     </div>
   );
 }
+
+/** What can be done with a button and is there once; what is done to one thing of several stands beside that. */
+const actionsOf = (fields: readonly CardField[]) =>
+  fields
+    .filter((field) => field.type === "action")
+    .filter(({ label }, _, actions) => actions.filter((other) => other.label === label).length === 1);
 
 /** A longer word may be broken, with what stands after it. */
 const longestUnbroken = 28;
