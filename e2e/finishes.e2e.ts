@@ -48,7 +48,7 @@ test("taped lines are picked by the keyboard, shuffled again, and counted in fac
   await expect.poll(async () => (await faces()).length).toBe(before.length);
   // A slip is explained at its field, and nothing is lost.
   await unfold(page, "All its measures");
-  const along = page.getByLabel("Point 1, along").first();
+  const along = page.getByRole("textbox", { name: "Point 1, along" }).first();
   await along.fill("wide");
   await along.press("Enter");
   await expect(page.getByText("“wide” is not a length.")).toBeVisible();

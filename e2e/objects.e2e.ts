@@ -22,7 +22,7 @@ test("a cloth is measured, printed within its edges, washed before and set by an
   await page.getByRole("button", { name: /^Runs: / }).click();
   await page.getByRole("button", { name: "within the edges" }).click();
   await unfold(page, "All its measures");
-  await expect(page.getByLabel("Off the edges")).toBeVisible();
+  await expect(page.getByRole("textbox", { name: "Off the edges" })).toBeVisible();
   await page.goto(`/jobs/${id}/table-cloth/days`);
   const days = page.getByRole("region", { name: "Day by day" });
   await expect(days.getByText(/Wash it as it will be washed later, without softener/)).toBeVisible();

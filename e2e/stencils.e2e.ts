@@ -81,7 +81,7 @@ test("a border around a window by the keyboard alone, and its legs", async ({ pa
   }).toPass();
   await page.keyboard.press("Enter");
   await expect(runs).toHaveText("around window");
-  await page.getByLabel("Off window").fill("60");
+  await page.getByRole("textbox", { name: "Off window" }).fill("60");
   await page.keyboard.press("Tab");
   await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
   await expect

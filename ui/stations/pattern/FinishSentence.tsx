@@ -2,13 +2,12 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import type { CardField } from "@/core/finishes/defineFinish";
 import type { FinishDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import type { FieldsProps } from "./FinishFields";
 import { phraseLook } from "./phraseLook";
-import { sentenceOf, type Phrase } from "./sentenceOf";
+import { actionsOf, sentenceOf, type Phrase } from "./sentenceOf";
 
 const OpenedPhrase = dynamic(() => import("./OpenedPhrase").then((module) => module.OpenedPhrase));
 
@@ -48,12 +47,6 @@ export function FinishSentence({ wallId, fields, ...rest }: FieldsProps & { read
     </div>
   );
 }
-
-/** What can be done with a button and is there once; what is done to one thing of several stands beside that. */
-const actionsOf = (fields: readonly CardField[]) =>
-  fields
-    .filter((field) => field.type === "action")
-    .filter(({ label }, _, actions) => actions.filter((other) => other.label === label).length === 1);
 
 /** A longer word may be broken, with what stands after it. */
 const longestUnbroken = 28;

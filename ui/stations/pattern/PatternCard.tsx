@@ -3,6 +3,7 @@
 import { Plus } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useCallback, useDeferredValue, useState } from "react";
+import type { CardField } from "@/core/finishes/defineFinish";
 import { finishOf } from "@/core/finishes/registry";
 import { isOnWall, stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { PlanWall } from "@/core/plan/planTypes";
@@ -23,6 +24,7 @@ import { DrawingTools } from "./DrawingTools";
 import { FinishFields } from "./FinishFields";
 import { FinishPicker } from "./FinishPicker";
 import { FinishSentence } from "./FinishSentence";
+import { actionsOf } from "./sentenceOf";
 import { OtherWays } from "./OtherWays";
 import { OfferList } from "./OfferList";
 import { useHandedFinish } from "./useEditing";
@@ -159,6 +161,7 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
   const offers = (plan?.offers ?? []).filter(({ finish }) => finish === spec.id);
   const fields = definition.card(spec, stripOfFinish(job, spec), job);
   const its = [...new Set(definition.paints(spec).map(({ id }) => id))];
+  const actions = new Set<CardField>(actionsOf(fields));
   const measured = { fields, written, paints: job.paints, units: job.units, onEdit: update };
   const section = (name: string) => `pattern/${name}`;
   return (
@@ -182,7 +185,7 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
         <>
           <FinishSentence wallId={wall.id} {...measured} />
           <Section name={section("measures")} title="All its measures" sum={String(fields.length)} isFolded>
-            <FinishFields {...measured} />
+            <FinishFields {...measured} fields={fields.filter((field) => !actions.has(field))} />
           </Section>
         </>
       ) : (

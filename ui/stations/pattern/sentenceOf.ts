@@ -25,6 +25,12 @@ export function sentenceOf(
   return sentences.filter(({ phrases }) => phrases.length > 0);
 }
 
+/** What can be done with a button and is there once; what is done to one thing of several stands beside that. */
+export const actionsOf = (fields: readonly CardField[]) =>
+  fields
+    .filter((field) => field.type === "action")
+    .filter(({ label }, _, actions) => actions.filter((other) => other.label === label).length === 1);
+
 /** Null for what has nothing chosen. */
 function valueOf(
   field: CardField,
