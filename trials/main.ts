@@ -1,4 +1,5 @@
 import { tryFull } from "./full";
+import { tryFromNow } from "./fromNow";
 import { tryDocuments } from "./fuzz";
 import { tryKills } from "./kill";
 import { tryLock } from "./lock";
@@ -22,6 +23,7 @@ const trials: Record<string, (count: number, seed: number) => Promise<Outcome>> 
   rehearse: tryRehearsals,
   properties: tryProperties,
   mutants: tryMutants,
+  fromNow: tryFromNow,
 };
 
 const mostTold = 200;
