@@ -1,10 +1,11 @@
 import { dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
 import type { Happened, Progress, Told } from "../journal/happened";
-import type { Moment } from "../journal/moment";
+import { parseMoment, type Moment } from "../journal/moment";
 import type { Plan } from "../plan/planTypes";
 import type { StepSoFar, UnderWay } from "../sequence/underWay";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Step } from "../work/step";
+import { airSoFar, awaySoFar } from "./airSoFar";
 import { describeNow } from "./describeNow";
 import { planOrStop } from "./plan";
 import { afresh } from "./planInStages";
@@ -32,12 +33,10 @@ function firstDayOf({ work: { start } }: Job, { first }: Happened, now: Moment):
 const timeIn = ({ day, minutes }: Moment, firstDay: number): number =>
   (day - firstDay) * minutesADay + Math.round(minutes);
 
-export function underWayOf(
-  { work: { crew } }: Job,
-  { work, people }: Happened,
-  now: number,
-  firstDay: number,
-): UnderWay {
+function underWayOf(job: Job, happened: Happened, now: number, firstDay: number): UnderWay {
+  const { crew } = job.work;
+  const { work, people } = happened;
+  const timeOf = (moment: Moment) => timeIn(moment, firstDay);
   const at = (told: Told) => timeIn(told.at, firstDay);
   const handOf = ({ by }: Told): number | null => {
     const place = people.indexOf(by);
@@ -46,6 +45,8 @@ export function underWayOf(
   const owning = new WeakMap<readonly Step[], ReturnType<typeof ownKeysAmong>>();
   return {
     now,
+    overAt: airSoFar(job, happened, timeOf),
+    away: awaySoFar(job, happened, timeOf, parseMoment),
     soFar(step, among) {
       let ownOf = owning.get(among);
       if (!ownOf) owning.set(among, (ownOf = ownKeysAmong(among)));

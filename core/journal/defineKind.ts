@@ -1,6 +1,6 @@
 import type * as z from "zod";
 import { keysOf } from "../work/keys";
-import type { Folding, Progress, Told } from "./happened";
+import type { Folding, Happened, Kept, Progress, Told } from "./happened";
 import type { WorkItem } from "./limits";
 
 /** A kind of entry: what it tells, how that folds into what is known, and how it is said. */
@@ -22,6 +22,12 @@ export function intoList(folding: Folding, kind: string, payload: object, told: 
   if (list) list.push(kept);
   else folding.lists.set(kind, [kept]);
 }
+
+/** All that was told of a kind, in the order in which it was. */
+export const toldOf = <Schema extends z.ZodObject>(
+  { lists }: Happened,
+  { kind }: EntryKind<Schema>,
+): readonly Kept<z.infer<Schema>>[] => (lists.get(kind) ?? []) as unknown as readonly Kept<z.infer<Schema>>[];
 
 /** Changes what is known of each piece of some work. */
 export function ofWork(

@@ -1,8 +1,8 @@
 import { minutesADay } from "../measure/calendar";
 import type { Step } from "../work/step";
 import type { HeldBy, ScheduledStep } from "./scheduledStep";
-import { releaseOf, type Links, type Order, type Standing, type Times } from "./timeOrder";
-import type { Pin } from "./underWay";
+import type { Pin, Standing } from "./standing";
+import { releaseOf, type Links, type Order, type Times } from "./timeOrder";
 import type { WorkHours } from "./workHours";
 
 /** Steps in an order, with their times. */

@@ -5,16 +5,8 @@ import { waitFactor } from "../trade/climate";
 import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { candidateOrders, wettedBy } from "./candidateOrders";
-import {
-  linksWithout,
-  linkSteps,
-  timeOrder,
-  waitsAt,
-  type Links,
-  type Order,
-  type Standing,
-  type Times,
-} from "./timeOrder";
+import { linksWithout, linkSteps, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
+import type { Standing } from "./standing";
 import { pinOf, type UnderWay } from "./underWay";
 import { splitAtNights } from "./splitAtNights";
 import { workHoursOf, type WorkHours } from "./workHours";
@@ -93,6 +85,11 @@ function fromNow(
   return bestOfCrews(others);
 }
 
+const linksFromNow = (links: Links, pins: Standing["pins"], { overAt }: UnderWay): Links => ({
+  ...linksWithout(links, pins),
+  ...(overAt && { overAt }),
+});
+
 /** An order with what stands already where it stands, and the hands that did it. */
 function stood(tried: Tried, underWay: UnderWay, hours: WorkHours, factor: number): Tried {
   const { steps, order } = tried;
@@ -101,8 +98,8 @@ function stood(tried: Tried, underWay: UnderWay, hours: WorkHours, factor: numbe
     const told = pins[order.steps[place]!]?.hand ?? null;
     return told === null || own.includes(told) ? own : [told, ...own.slice(1)];
   });
-  const standing = { now: underWay.now, pins };
-  const links = linksWithout(tried.links, pins);
+  const standing = { now: underWay.now, pins, away: underWay.away };
+  const links = linksFromNow(tried.links, pins, underWay);
   const waits = waitsAt(links, factor);
   const own = { steps: order.steps, hands };
   const times = timeOrder(steps, links, waits, own, hours, standing);
@@ -166,8 +163,9 @@ function soonestEnd(
   const steps = withinADay(given, hours);
   const pins = underWay && steps.map((step) => pinOf(step, steps, underWay, hours));
   const all = linkSteps(steps);
-  const links = pins ? linksWithout(all, pins) : all;
-  const standing = underWay && pins ? { now: underWay.now, pins } : undefined;
+  const links = underWay && pins ? linksFromNow(all, pins, underWay) : all;
+  // With as many hands as one likes nobody is missed.
+  const standing = underWay && pins ? { now: underWay.now, pins, away: [] } : undefined;
   return timeOrder(steps, links, waitsAt(links, factor), withAllHands(steps), hours, standing).end;
 }
 

@@ -1,6 +1,6 @@
 import { minutesADay } from "../measure/calendar";
 import type { Step } from "../work/step";
-import type { Pin } from "./underWay";
+import type { Away, OverAt, Standing } from "./standing";
 import type { WorkHours } from "./workHours";
 
 /** Steps by index, each with those who do it, in the order in which they are begun. */
@@ -19,6 +19,8 @@ export interface Links {
   readonly isNextDay: Uint8Array;
   /** Latest times: step `step` begins at most so many minutes after `before` has ended. */
   readonly latest: readonly { readonly step: number; readonly before: number; readonly minutes: number }[];
+  /** In air that was told of: when so many minutes of the label are over that begin at a time. */
+  readonly overAt?: OverAt;
 }
 
 /** When each step starts and ends, by index: minutes from midnight before the first day. */
@@ -29,12 +31,6 @@ export interface Times {
   readonly end: number;
   /** Steps that begin later than they may. */
   readonly late: readonly number[];
-}
-
-/** What stands already, by index, and from when on the rest may begin. */
-export interface Standing {
-  readonly now: number;
-  readonly pins: readonly (Pin | null)[];
 }
 
 /** The same links where nothing waits for steps that were left out. */
@@ -78,6 +74,7 @@ export const waitsAt = ({ least }: Links, factor: number): Float64Array =>
 /** When what one link waits for is over. */
 export function releaseOf(links: Links, waits: Float64Array, link: number, ends: Float64Array): number {
   const end = ends[links.before[link]!]!;
+  if (links.overAt && !links.isNextDay[link]) return links.overAt(end, links.least[link]!);
   return links.isNextDay[link] ? (Math.floor(end / minutesADay) + 1) * minutesADay : end + waits[link]!;
 }
 
@@ -109,7 +106,9 @@ export function timeOrder(
 ): Times {
   const notBefore = new Float64Array(steps.length).fill(standing?.now ?? 0);
   const pins = standing?.pins;
-  let times = timeOnce(steps, links, waits, order, hours, notBefore, pins);
+  const { away } = standing ?? {};
+  const once = () => timeOnce(steps, links, waits, order, hours, { notBefore, pins, away });
+  let times = once();
   for (let round = 0; times.late.length > 0 && round < mostDelays; round++) {
     let isMoved = false;
     for (const { step, before, minutes } of links.latest) {
@@ -119,9 +118,30 @@ export function timeOrder(
       isMoved = true;
     }
     if (!isMoved) break;
-    times = timeOnce(steps, links, waits, order, hours, notBefore, pins);
+    times = once();
   }
   return times;
+}
+
+/** What an order is timed within. */
+interface Bounds {
+  readonly notBefore: Float64Array;
+  readonly pins: Standing["pins"] | undefined;
+  readonly away: Standing["away"] | undefined;
+}
+
+/** The earliest start of a step at which nobody whom it takes is away while it is done. */
+function startWith(earliest: number, step: Step, away: readonly Away[], hours: WorkHours): number {
+  let start = hours.startOf(earliest, step);
+  for (;;) {
+    const isBroken = (step.stretches?.length ?? 0) > 1;
+    const done: readonly Away[] = isBroken
+      ? hours.stretchTimes(start, step)
+      : [[start, hours.endOf(start, step)]];
+    const missed = away.filter(([from, to]) => done.some((own) => own[0] < to && own[1] > from));
+    if (missed.length === 0) return start;
+    start = hours.startOf(Math.max(start + 1, ...missed.map(([, to]) => to)), step);
+  }
 }
 
 function timeOnce(
@@ -130,8 +150,7 @@ function timeOnce(
   waits: Float64Array,
   order: Order,
   hours: WorkHours,
-  notBefore: Float64Array,
-  pins?: Standing["pins"],
+  { notBefore, pins, away }: Bounds,
 ): Times {
   const starts = new Float64Array(steps.length);
   const ends = new Float64Array(steps.length);
@@ -152,7 +171,12 @@ function timeOnce(
     const hands = order.hands[place]!;
     let earliest = Math.max(notBefore[step]!, releasedAt(links, waits, step, ends));
     for (const hand of hands) earliest = Math.max(earliest, freeAt[hand] ?? 0);
-    const start = hours.startOf(earliest, steps[step]!);
+    const start = startWith(
+      earliest,
+      steps[step]!,
+      hands.flatMap((hand) => away?.[hand] ?? []),
+      hours,
+    );
     const done = hours.endOf(start, steps[step]!);
     starts[step] = start;
     ends[step] = done;

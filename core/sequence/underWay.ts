@@ -1,5 +1,6 @@
 import { dayOf } from "../measure/calendar";
 import type { Step } from "../work/step";
+import type { Away, OverAt, Pin } from "./standing";
 import type { WorkHours } from "./workHours";
 
 /** What has happened of one step, in minutes from midnight before the first day. */
@@ -21,16 +22,10 @@ export interface UnderWay {
   readonly now: number;
   /** Of a step among all that there are. */
   soFar(step: Step, among: readonly Step[]): StepSoFar | null;
-}
-
-/** A step that is done or has been begun: it stands where it stood, and its rest follows. */
-export interface Pin {
-  readonly start: number;
-  readonly end: number;
-  readonly times: readonly (readonly [from: number, to: number])[] | null;
-  readonly hand: number | null;
-  /** Nothing waits for what was left out. */
-  readonly isLeftOut: boolean;
+  /** When a wait is over in air that was told of; null where none was. */
+  readonly overAt: OverAt | null;
+  /** When someone is not there, by hand. */
+  readonly away: readonly (readonly Away[])[];
 }
 
 /** What is told to the minute may be half a minute off at either end. */

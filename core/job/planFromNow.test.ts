@@ -1,0 +1,119 @@
+import { describe, expect, it } from "vitest";
+import { readEntry, type Entry } from "../journal/entry";
+import { fold } from "../journal/fold";
+import { parseMoment } from "../journal/moment";
+import type { PlanStep } from "../plan/planDayTypes";
+import { plan } from "./plan";
+import { planFromNow } from "./planFromNow";
+import { oneWall, parsed } from "./tests/jobs";
+
+/* A block of kelp on a finished base, on Monday 11 January 2027: set out, taped, two coats three hours apart, tape off. */
+const job = parsed(
+  oneWall(
+    { width: 2400, height: 2400, skirting: 0 },
+    {},
+    {
+      work: { start: "2027-01-11" },
+      edges: { seal: "press" },
+      paints: [{ id: "oyster" }, { id: "kelp", name: "Kelp", recoat_min: 180 }],
+      finishes: [
+        {
+          id: "f",
+          on: "w",
+          kind: "blocks",
+          blocks: [{ shape: "rectangle", x: 400, y: 400, width: 1200, height: 1200, colour: "kelp" }],
+        },
+      ],
+    },
+  ),
+);
+const stepOf = (steps: readonly PlanStep[], id: string) => steps.find((step) => step.id === id)!;
+const { steps } = plan(job);
+const [first, second] = [stepOf(steps, "w/paint-1-kelp-1"), stepOf(steps, "w/paint-1-kelp-2")];
+const clock = (minutes: number) =>
+  `2027-01-11T${String(Math.floor(minutes / 60)).padStart(2, "0")}:${String(minutes % 60).padStart(2, "0")}`;
+
+let count = 0;
+function told(kind: string, at: string, payload: object, by = "Wren"): Entry {
+  const id = String(++count).padStart(26, "0");
+  const read = readEntry({
+    format: "jacaranda-entry/1",
+    id,
+    job: "j",
+    at,
+    by,
+    device: "d",
+    kind,
+    ...payload,
+  });
+  if (!read.ok) throw new Error(JSON.stringify(read.problems));
+  return read.entry;
+}
+const workOf = ({ does }: PlanStep) => ({
+  work: does.map(({ act, wall, of, ids, pass, coat }) => ({ act, wall, of, ids, pass, coat })),
+});
+/** All before the first coat as planned. */
+const before = steps
+  .filter(({ end }) => end <= first.start)
+  .flatMap((step) => [
+    told("began", clock(step.start), workOf(step)),
+    told("finished", clock(step.end), workOf(step)),
+  ]);
+const from = (now: string, ...entries: Entry[]) =>
+  planFromNow(job, fold([...before, ...entries]), parseMoment(now)!);
+const done = (step: PlanStep, end: number) => [
+  told("began", clock(step.start), workOf(step)),
+  told("finished", clock(end), workOf(step)),
+];
+
+describe("from now on", () => {
+  it("a coat that ended late keeps its time, and the next waits from that", () => {
+    const end = first.end + 37;
+    const late = from(clock(end + 5), ...done(first, end));
+    expect(stepOf(late.steps, first.id)).toMatchObject({
+      state: "done",
+      start: first.start,
+      end,
+      since: clock(end),
+    });
+    expect(stepOf(late.steps, second.id)).toMatchObject({
+      state: "waiting",
+      start: end + 180,
+      until: clock(end + 180),
+    });
+    expect(late.next![0]!.step).toBe(second.id);
+    expect(late.now).toBe(clock(end + 5));
+    // Three hours on it is ready, and on offer from then; what nobody has begun comes no earlier than now.
+    const ready = stepOf(from(clock(end + 200), ...done(first, end)).steps, second.id);
+    expect(ready).toMatchObject({ state: "ready", since: clock(end + 180), start: end + 200 });
+  });
+
+  it("dries in the air that was and is: at 10 C at half the pace, from when that was read", () => {
+    // An hour of the label at 20 C, and the two that are left take four.
+    const cold = told("air", clock(first.end + 60), { temperature: 10, humidity: 50 });
+    const planned = from(clock(first.end + 61), ...done(first, first.end), cold);
+    const due = first.end + 60 + 240;
+    const second10 = stepOf(planned.steps, second.id);
+    expect(second10.waitsFor.find(({ step }) => step === first.id)!.until).toBe(due);
+    expect(second10.start).toBeGreaterThanOrEqual(due);
+  });
+
+  it("who is not there does nothing; what is left out is waited for by nothing; what is to be done again is open", () => {
+    const away = told("hours", clock(first.end), { who: "Wren", from: clock(480), to: clock(first.end) });
+    const tomorrow = stepOf(from(clock(first.end + 1), ...done(first, first.end), away).steps, second.id);
+    expect(tomorrow.day).toBe(2);
+    const skipped = told("skipped", clock(first.start), { ...workOf(first), why: "it covers" });
+    const onward = stepOf(from(clock(first.start + 1), skipped).steps, second.id);
+    expect(onward.start).toBe(first.start + 1);
+    const again = told("again", clock(first.end + 10), { ...workOf(first), why: "bled" });
+    const open = stepOf(from(clock(first.end + 11), ...done(first, first.end), again).steps, first.id);
+    expect(open).toMatchObject({ state: "ready", start: first.end + 11 });
+  });
+
+  it("without a first day begins on the day of the first entry", () => {
+    const undated = { ...job, work: { ...job.work, start: undefined } };
+    const late = planFromNow(undated, fold(before), parseMoment("2027-01-12T09:00")!);
+    expect(late.days[0]!.date).toBe("2027-01-11");
+    expect(planFromNow(undated, fold([]), parseMoment("2027-01-14T09:00")!).days[0]!.date).toBe("2027-01-14");
+  });
+});
