@@ -1,4 +1,5 @@
 import type { JobRepository } from "./jobRepository";
+import type { JournalRepository } from "./journalRepository";
 
 /**
  * A PostgreSQL with our tables, wherever it runs: embedded on a folder, in this thread (`openPglite`) or in one of its own
@@ -6,6 +7,7 @@ import type { JobRepository } from "./jobRepository";
  */
 export interface Database {
   readonly jobs: JobRepository;
+  readonly journal: JournalRepository;
   /** Every document that the table holds, whatever the columns beside it are: also before they are as this program wants them. */
   documents(): Promise<{ id: string; document: string }[]>;
   /** Migrations that are not in yet, by their tags; empty when the tables are as this program wants them. Throws for tables of a newer program. */

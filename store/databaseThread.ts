@@ -24,7 +24,7 @@ async function answer(request: DatabaseRequest): Promise<unknown> {
   type Calls = Readonly<Record<string, (...args: readonly unknown[]) => Promise<unknown>>>;
   return request.of === "database"
     ? (database as unknown as Calls)[request.name]!()
-    : (database.jobs as unknown as Calls)[request.name]!(...request.args);
+    : (database[request.of] as unknown as Calls)[request.name]!(...request.args);
 }
 
 const tell = (error: unknown): ToldFailure => ({

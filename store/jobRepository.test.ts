@@ -4,6 +4,7 @@ import { join } from "node:path";
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { buildJobRepository } from "./jobRepository";
 import { openPglite } from "./openPglite";
+import { WriteQueue } from "./writeQueue";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-repository-"));
 let database: Awaited<ReturnType<typeof openPglite>>;
@@ -61,9 +62,12 @@ it("lists the newest first, and takes off what there is only once", async () => 
 
 it("writes nothing once its guard says no, and goes on when it says yes again", async () => {
   let isHeld = true;
-  const { create, save, read } = buildJobRepository(database.db, () => {
-    if (!isHeld) throw new Error("Not held.");
-  });
+  const { create, save, read } = buildJobRepository(
+    database.db,
+    new WriteQueue(database.db, () => {
+      if (!isHeld) throw new Error("Not held.");
+    }),
+  );
   await create(named("Guarded"), "guarded");
   isHeld = false;
   await expect(save("guarded", 1, named("Lost"))).rejects.toThrow("Not held.");

@@ -1,7 +1,7 @@
 import { randomBytes } from "node:crypto";
-import { and, desc, eq, isNotNull, isNull, lt, sql, type SQL } from "drizzle-orm";
+import { and, desc, eq, inArray, isNotNull, isNull, lt, sql, type SQL } from "drizzle-orm";
 import type { PgDatabase, PgQueryResultHKT } from "drizzle-orm/pg-core";
-import { jobs, type JobRow } from "./tables";
+import { entries, jobs, jobVersions, type JobRow } from "./tables";
 import { WriteQueue } from "./writeQueue";
 
 /** What a save came to: the new version, or what is there instead. */
@@ -68,9 +68,8 @@ const isThere = isNull(jobs.deletedAt);
 /** Jobs in a database. Each write is answered when it is on the disk; `guard` throws when nothing may be written. */
 export function buildJobRepository(
   db: Db,
-  guard: (bytes: number) => void | Promise<void> = () => undefined,
+  writes: WriteQueue = new WriteQueue(db, () => undefined),
 ): JobRepository {
-  const writes = new WriteQueue(db, guard);
   return {
     list: () => db.select(columns).from(jobs).where(isThere).orderBy(desc(jobs.updatedAt), jobs.id),
     tiles: () => db.select(tileColumns).from(jobs).orderBy(desc(jobs.updatedAt), jobs.id),
@@ -88,6 +87,11 @@ export function buildJobRepository(
           .delete(jobs)
           .where(lt(jobs.deletedAt, before))
           .returning({ id: jobs.id });
+        const ids = gone.map(({ id }) => id);
+        if (ids.length > 0) {
+          await transaction.delete(entries).where(inArray(entries.job, ids));
+          await transaction.delete(jobVersions).where(inArray(jobVersions.job, ids));
+        }
         return gone.length;
       }),
     picture: async (id) =>

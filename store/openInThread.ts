@@ -1,6 +1,7 @@
 import type { Database, Ground } from "./database";
 import { noRoomMessage, type DatabaseRequest, type ToldFailure } from "./databaseMessages";
 import type { JobRepository } from "./jobRepository";
+import type { JournalRepository } from "./journalRepository";
 import { letReserveGo } from "./room";
 import { StoreProblem } from "./storeProblem";
 import { ThreadEnded, WatchedThread } from "./watchedThread";
@@ -15,12 +16,23 @@ const hangLimitMs = 1500;
 const restMs = 1000;
 const closeLimitMs = 1500;
 
-/** What only looks may be asked again of a fresh thread. */
-const looks: ReadonlySet<string> = new Set(["list", "tiles", "read", "picture", "documents", "pending"]);
+/** What only looks, or counts once however often it is asked, may be asked again of a fresh thread. */
+const looks: ReadonlySet<string> = new Set([
+  "list",
+  "tiles",
+  "read",
+  "picture",
+  "documents",
+  "pending",
+  "after",
+  "version",
+  "append",
+]);
 const jobCalls = [
   ...(["list", "tiles", "read", "create", "save", "remove", "bringBack"] as const),
   ...(["putAway", "purge", "picture", "keepTile"] as const),
 ] satisfies readonly (keyof JobRepository)[];
+const journalCalls = ["append", "after", "version"] satisfies readonly (keyof JournalRepository)[];
 
 /**
  * Opens the PostgreSQL of a folder in a thread of its own, so that a write that never ends holds nobody up: a thread that
@@ -29,11 +41,13 @@ const jobCalls = [
 export async function openInThread(path: string, ground: Ground): Promise<Database> {
   const thread = new DatabaseThread(path, ground);
   await thread.open();
-  const call = (name: string, args: readonly unknown[]) => thread.ask({ of: "jobs", name, args });
+  const asking = <Repository>(of: "jobs" | "journal", names: readonly string[]) =>
+    Object.fromEntries(
+      names.map((name) => [name, (...args: unknown[]) => thread.ask({ of, name, args })]),
+    ) as Repository;
   return {
-    jobs: Object.fromEntries(
-      jobCalls.map((name) => [name, (...args: unknown[]) => call(name, args)]),
-    ) as unknown as JobRepository,
+    jobs: asking<JobRepository>("jobs", jobCalls),
+    journal: asking<JournalRepository>("journal", journalCalls),
     documents: () => thread.ask({ of: "database", name: "documents" }),
     pending: () => thread.ask({ of: "database", name: "pending" }),
     migrate: () => thread.ask({ of: "database", name: "migrate" }, openLimitMs),

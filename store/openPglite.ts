@@ -8,8 +8,10 @@ import type { Database, Ground } from "./database";
 import { holdsClaim } from "./dataLock";
 import { DurableFiles } from "./durableFiles";
 import { buildJobRepository, listDocuments } from "./jobRepository";
+import { buildJournalRepository } from "./journalRepository";
 import { Room } from "./room";
 import { StoreProblem } from "./storeProblem";
+import { WriteQueue } from "./writeQueue";
 
 const migrationsFolder = join(process.cwd(), "store", "migrations");
 
@@ -57,9 +59,11 @@ export async function openPglite(
     logged = 0;
     await client.query("checkpoint");
   };
+  const writes = new WriteQueue(db, guard);
   return {
     db,
-    jobs: buildJobRepository(db, guard),
+    jobs: buildJobRepository(db, writes),
+    journal: buildJournalRepository(db, writes),
     documents: () => listDocuments(db),
     pending: () => pendingMigrations(db, path),
     migrate: () => migrate(db, { migrationsFolder }),

@@ -5,6 +5,7 @@ import { copyBlank } from "./blankDatabase";
 import { takeDataLock, type DataLock } from "./dataLock";
 import { syncPath, syncTree } from "./durableFiles";
 import type { JobRepository } from "./jobRepository";
+import type { JournalRepository } from "./journalRepository";
 import type { Database, OpenDatabase } from "./database";
 import { openInThread } from "./openInThread";
 import { noRoom, roomIn } from "./room";
@@ -12,6 +13,7 @@ import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
 
 export interface Store {
   readonly jobs: JobRepository;
+  readonly journal: JournalRepository;
   close(): Promise<void>;
 }
 
@@ -75,6 +77,7 @@ function keepOpen(folder: string, lock: DataLock, database: Database): Store {
   timer.unref();
   return {
     jobs,
+    journal: explaining(database.journal),
     close: async () => {
       clearInterval(timer);
       // With the folder another's, not even the last checkpoint may be written.
@@ -149,8 +152,9 @@ function describeFailure(folder: string, error: unknown): string {
 }
 
 /** The same repository, whose failures are StoreProblems with a sentence. */
-function explaining(jobs: JobRepository): JobRepository {
-  const explain = async <Answer>(work: Promise<Answer>): Promise<Answer> => {
+function explaining<Repository extends object>(repository: Repository): Repository {
+  type Call = (...args: readonly unknown[]) => Promise<unknown>;
+  const explain = async (work: Promise<unknown>): Promise<unknown> => {
     try {
       return await work;
     } catch (error) {
@@ -163,17 +167,8 @@ function explaining(jobs: JobRepository): JobRepository {
       );
     }
   };
-  return {
-    list: () => explain(jobs.list()),
-    read: (id) => explain(jobs.read(id)),
-    create: (document, wanted) => explain(jobs.create(document, wanted)),
-    save: (id, version, document) => explain(jobs.save(id, version, document)),
-    tiles: () => explain(jobs.tiles()),
-    remove: (id) => explain(jobs.remove(id)),
-    bringBack: (id) => explain(jobs.bringBack(id)),
-    putAway: (id, isAway) => explain(jobs.putAway(id, isAway)),
-    purge: (before) => explain(jobs.purge(before)),
-    picture: (id) => explain(jobs.picture(id)),
-    keepTile: (id, version, tile) => explain(jobs.keepTile(id, version, tile)),
-  };
+  const calls = Object.entries(repository as Record<string, Call>);
+  return Object.fromEntries(
+    calls.map(([name, call]): [string, Call] => [name, (...args) => explain(call(...args))]),
+  ) as Repository;
 }

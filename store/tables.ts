@@ -1,4 +1,4 @@
-import { integer, pgTable, text, timestamp } from "drizzle-orm/pg-core";
+import { integer, pgTable, primaryKey, text, timestamp, uniqueIndex } from "drizzle-orm/pg-core";
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -23,3 +23,31 @@ export const jobs = pgTable("jobs", {
 });
 
 export type JobRow = typeof jobs.$inferSelect;
+
+/**
+ * What happened on each job, entry by entry, never changed: as it was told, by which a repeated one is known, and as it counts,
+ * with a wrong clock put right. `seq` counts each journal's entries in the order in which they came.
+ */
+export const entries = pgTable(
+  "entries",
+  {
+    job: text("job").notNull(),
+    id: text("id").notNull(),
+    seq: integer("seq").notNull(),
+    told: text("told").notNull(),
+    entry: text("entry").notNull(),
+    acceptedAt: moment("accepted_at").notNull().defaultNow(),
+  },
+  ({ job, id, seq }) => [primaryKey({ columns: [job, id] }), uniqueIndex("entries_in_turn").on(job, seq)],
+);
+
+/** Documents as they were when entries that name them were told. */
+export const jobVersions = pgTable(
+  "job_versions",
+  {
+    job: text("job").notNull(),
+    sha256: text("sha256").notNull(),
+    document: text("document").notNull(),
+  },
+  ({ job, sha256 }) => [primaryKey({ columns: [job, sha256] })],
+);
