@@ -33,6 +33,7 @@ const entries = {
   databaseThread: "store/databaseThread.ts",
   plan: "cli/main.ts",
   rehearse: "cli/rehearse.ts",
+  bundle: "cli/bundle.ts",
   blankDatabase: "store/blankDatabase.ts",
 };
 const bundledFrom = [
