@@ -5,21 +5,23 @@ import { planStopped } from "@/core/job/plan";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { cannotBePlanned } from "@/core/job/stopWalls";
+import type { Wanted } from "@/formats/writeOutput";
 import { currentPlanner } from "@/server/currentPlanner";
 
 /**
- * A saved document's plan, as text. One that cannot be planned gets the plan in which every wall says why; one that does
+ * A saved document's plan, as text; from a moment on where one is told. One that cannot be planned gets the plan in which every wall says why; one that does
  * not hold, since an older program let it in, its problems.
  */
 export async function planTextOf(
   document: string,
   signal?: AbortSignal,
+  from?: Wanted["from"],
 ): Promise<{ job: Job; text: string } | { problems: Problem[] }> {
   const parsed = parseJobText(document);
   if (!parsed.ok) return { problems: parsed.problems };
   const { job } = parsed;
   try {
-    const request = { document, format: "json", sheet: "days", now: 0 } as const;
+    const request = { document, format: "json", sheet: "days", now: 0, ...(from && { from }) } as const;
     return { job, text: await currentPlanner().plan(request, signal) };
   } catch (error) {
     if (signal?.aborted) throw error;

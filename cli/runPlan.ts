@@ -6,11 +6,10 @@ import {
   writeOutput,
   type OutputFormat,
   type CsvTable,
+  type Wanted,
 } from "@/formats/writeOutput";
 import { readJournal } from "@/core/journal/entry";
-import { fold } from "@/core/journal/fold";
-import { nothingHappened, type Happened } from "@/core/journal/happened";
-import { parseMoment, type Moment } from "@/core/journal/moment";
+import { parseMoment } from "@/core/journal/moment";
 import { readJob, readText, reasonOf, type Terminal } from "./terminal";
 
 const usage = `usage: npm run --silent plan -- FILE.json [--format ${outputFormats.join("|")}] [--sheet ${csvTables.join("|")}] [--wall ID] [--out FILE] [--journal FILE.jsonl] [--now MOMENT]
@@ -46,23 +45,22 @@ export function runPlan(args: readonly string[], { print, complain, now }: Termi
   return 0;
 }
 
-/** What a journal comes to and the moment to plan from; null where neither is told. What of it does not hold is said, and the rest goes in. */
+/** A journal and the moment to plan from; null where neither is told. What of it does not hold is said, and the rest goes in. */
 function underWay(
   { journal, now }: Call,
   clock: number,
   complain: (message: string) => void,
-): { readonly happened: Happened; readonly moment: Moment } | string | null {
+): Wanted["from"] | string | null {
   if (journal === undefined && now === undefined) return null;
-  const moment = parseMoment(now ?? localIso(new Date(clock)));
-  if (!moment) return `--now: ${now} is no moment; expected one like 2027-01-12T11:20`;
-  if (journal === undefined) return { happened: nothingHappened, moment };
+  const moment = now ?? localIso(new Date(clock));
+  if (!parseMoment(moment)) return `--now: ${now} is no moment; expected one like 2027-01-12T11:20`;
+  if (journal === undefined) return { journal: "", moment };
   const read = readText(journal, "a journal, one entry a line");
   if ("problem" in read) return read.problem;
-  const { entries, refused } = readJournal(read.text);
-  for (const { line, problems } of refused)
+  for (const { line, problems } of readJournal(read.text).refused)
     for (const { path, message } of problems)
       complain(`${journal}:${line}: ${path ? `${path}: ` : ""}${message}\n`);
-  return { happened: fold(entries), moment };
+  return { journal: read.text, moment };
 }
 
 /** By the clock of this machine. */

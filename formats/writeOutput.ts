@@ -1,8 +1,9 @@
 import { emitPlan } from "@/core/job/emitPlan";
 import { layOutOrStop, planOrStop } from "@/core/job/plan";
 import { planFromNow } from "@/core/job/planFromNow";
-import type { Happened } from "@/core/journal/happened";
-import type { Moment } from "@/core/journal/moment";
+import { readJournal } from "@/core/journal/entry";
+import { fold } from "@/core/journal/fold";
+import { parseMoment } from "@/core/journal/moment";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf, mondayAfter } from "@/core/measure/calendar";
@@ -24,8 +25,8 @@ export interface Wanted {
   readonly wall?: string;
   /** ms since 1970. */
   readonly now: number;
-  /** Of a job that is under way: what happened, and the moment to plan from. */
-  readonly from?: { readonly happened: Happened; readonly moment: Moment };
+  /** Of a job that is under way: its journal, one entry a line, and the moment to plan from. */
+  readonly from?: { readonly journal: string; readonly moment: string };
 }
 
 /**
@@ -36,8 +37,15 @@ export function writeOutput(job: Job, wanted: Wanted): string {
   const { format } = wanted;
   if (format === "svg") return drawSvg(layOutOrStop(job), wanted.wall);
   const { from } = wanted;
-  const whole = from ? planFromNow(job, from.happened, from.moment) : planOrStop(job);
+  const whole = from ? planFrom(job, from) : planOrStop(job);
   return writePlan(job, whole, { ...wanted, format });
+}
+
+/** Throws for what is no moment; entries that do not hold are passed over. */
+function planFrom(job: Job, { journal, moment }: NonNullable<Wanted["from"]>): Plan {
+  const now = parseMoment(moment);
+  if (!now) throw new RangeError(`${moment} is no moment`);
+  return planFromNow(job, fold(readJournal(journal).entries), now);
 }
 
 const writeTable: Record<CsvTable, (job: Job, whole: Plan, wall?: string) => string> = {

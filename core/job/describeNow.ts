@@ -18,6 +18,14 @@ export function describeNow(plan: Plan, job: Job, { work }: Happened, now: Momen
       return [step.id, stateOfWork(known.map((key) => work.get(key) ?? {}))] as const;
     }),
   );
+  // Who has begun anything on a day is set up for it, told or not.
+  const setUp = new Set(
+    plan.steps.flatMap((step) =>
+      told.get(step.id) && !isSetUp(step) ? peopleOf(step).map((person) => `${step.day} ${person}`) : [],
+    ),
+  );
+  for (const step of plan.steps)
+    if (isSetUp(step) && setUp.has(`${step.day} ${step.person}`)) told.set(step.id, "done");
   const steps = plan.steps.map((step): PlanStep => {
     const state = stateOf(step, told, time);
     switch (state) {
@@ -26,7 +34,13 @@ export function describeNow(plan: Plan, job: Job, { work }: Happened, now: Momen
       case "running":
         return { ...step, state, since: momentAt(step.start) };
       case "ready":
-        return { ...step, state, since: momentAt(Math.max(0, ...step.waitsFor.map(({ until }) => until))) };
+        return {
+          ...step,
+          state,
+          since: momentAt(
+            Math.max(...step.waitsFor.map(({ until }) => until), isSetUp(step) ? step.start : 0),
+          ),
+        };
       case "waiting":
         return { ...step, state, until: momentAt(step.start) };
       default:
@@ -35,6 +49,9 @@ export function describeNow(plan: Plan, job: Job, { work }: Happened, now: Momen
   });
   return { ...plan, now: formatMoment(now.day, now.minutes), steps, next: nextOf(steps, job.work.crew) };
 }
+
+const isSetUp = ({ does }: PlanStep): boolean => does.some(({ act }) => act === "set-up");
+const peopleOf = ({ person, people }: PlanStep): readonly number[] => people ?? [person];
 
 type ToldState = "done" | "running" | null;
 
@@ -55,9 +72,7 @@ function stateOf(step: PlanStep, told: ReadonlyMap<string, ToldState>, now: numb
 /** What each one does next: what is under way, else what comes first. */
 function nextOf(steps: readonly PlanStep[], crew: number): PlanNext[] {
   return Array.from({ length: crew }, (_, hand) => hand + 1).flatMap((person): PlanNext[] => {
-    const own = steps.filter(
-      (step) => step.state !== "done" && (step.people ?? [step.person]).includes(person),
-    );
+    const own = steps.filter((step) => step.state !== "done" && peopleOf(step).includes(person));
     const running = own.find(({ state }) => state === "running");
     const [first] = own.toSorted((a, b) => a.start - b.start);
     const step = running ?? first;

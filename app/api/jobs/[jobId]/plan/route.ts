@@ -1,17 +1,24 @@
 import { planTextOf } from "@/app/planOfDocument";
-import { answer, noSuchJob } from "@/app/api/answer";
+import { answer, noSuchJob, refuse } from "@/app/api/answer";
+import { parseMoment } from "@/core/journal/moment";
+import { journalText } from "@/server/journalText";
 import { currentStore } from "@/store/currentStore";
 
-/** The plan of a job: the same bytes that the command line prints. */
+/** The plan of a job: the same bytes that the command line prints. `?now=MOMENT`: from then on, by what happened. */
 export const GET = (
   request: Request,
   { params }: { params: Promise<{ jobId: string }> },
 ): Promise<Response> =>
   answer(async () => {
     const { jobId } = await params;
-    const job = await (await currentStore()).jobs.read(jobId);
+    const now = new URL(request.url).searchParams.get("now");
+    if (now !== null && !parseMoment(now))
+      return refuse(400, "expected a moment like 2027-01-12T11:20", "now");
+    const { jobs, journal } = await currentStore();
+    const job = await jobs.read(jobId);
     if (!job) return noSuchJob();
-    const planned = await planTextOf(job.document, request.signal);
+    const from = now === null ? undefined : { journal: await journalText(journal, jobId), moment: now };
+    const planned = await planTextOf(job.document, request.signal, from);
     if ("problems" in planned) return Response.json({ problems: planned.problems }, { status: 422 });
     return new Response(planned.text, { headers: { "content-type": "application/json; charset=utf-8" } });
   });
