@@ -83,7 +83,7 @@ export const workSchemaOf = (own: Readonly<Record<string, OwnRate>>) =>
     .superRefine((work, context) => {
       if (work.to - work.from >= shortestDayMin) return;
       const message =
-        "the day is too short to set up, work and close; expected two hours or more after `from`";
+        "the day is too short to set up, work and close; expected two hours or more between its beginning and its end";
       context.addIssue({ code: "custom", path: ["to"], message });
     });
 

@@ -2,6 +2,7 @@ import { temporal } from "zundo";
 import { createStore } from "zustand";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import type { Problem } from "@/core/job/problem";
+import { inPaintersWords } from "./inPaintersWords";
 import { problemsOf, type JobDocument } from "./jobDocument";
 
 /** Where the document stands between this screen and the data folder. */
@@ -83,7 +84,9 @@ export function createJobState(start: JobStart) {
         setExaggerated: (isExaggerated) => set({ isExaggerated }),
         change(change) {
           const document = change(get().document);
-          const problems = problemsOf(document);
+          const problems = problemsOf(document).map((problem) =>
+            inPaintersWords(problem, document.units ?? "metric"),
+          );
           if (problems.length === 0) {
             const { save } = get();
             set({ document, previewing: null, save: save.kind === "conflict" ? save : { kind: "unsaved" } });
