@@ -33,8 +33,9 @@ export function rowOf({ face, joint, bond }: BrickSpec, course: number, from: nu
   }
 }
 
-/** The step of the first brick that reaches in at the left end. */
-export const stepAtLeft = (row: Row, minX: number): number => bricksIn(row, minX, minX + row.pitch)[0]!.step;
+/** The step of the first brick that reaches in at the left end; 0 where a joint as wide as a face leaves no header. */
+export const stepAtLeft = (row: Row, minX: number): number =>
+  bricksIn(row, minX, minX + row.pitch)[0]?.step ?? 0;
 
 /** What of a row's bricks lies between two ends: its number along the row from the one at `from`, and its sides. */
 export function bricksIn({ from, width, pitch }: Row, minX: number, maxX: number) {
