@@ -80,6 +80,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "tape-on-arris": "pattern",
   "special-under-tape": "pattern",
   "needs-access": "work",
+  "painted-otherwise": "work",
   "tape-little-left": "buying",
   "base-too-young": "wall",
   "shared-tape": "work",

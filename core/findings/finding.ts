@@ -110,6 +110,7 @@ export interface FindingValues {
   "little-left": { paint: string; leftMl: number; next: { ml: number; cost: number } | null };
   "by-hand-on-texture": { metres: number; texture: Texture };
   "tape-on-arris": { metres: number };
+  "painted-otherwise": { wall: string; pieces: number };
   "tape-little-left": { widthMm: number; rolls: number; leftM: number };
   "needs-access": { wall: string; minutes: number };
   "special-under-tape": { wall: string; paints: readonly string[]; metres: number };

@@ -108,6 +108,7 @@ const values: FindingValues = {
   "little-left": { paint: "kelp", leftMl: 8, next: { ml: 250, cost: 7 } },
   "by-hand-on-texture": { metres: 12, texture: "heavy" },
   "tape-on-arris": { metres: 2.6 },
+  "painted-otherwise": { wall: "w", pieces: 3 },
   "tape-little-left": { widthMm: 24, rolls: 2, leftM: 3.1 },
   "needs-access": { wall: "w", minutes: 90 },
   "special-under-tape": { wall: "w", paints: ["bronze"], metres: 4.2 },

@@ -27,6 +27,7 @@ type Codes =
   | "special-under-tape"
   | "needs-access"
   | "tape-little-left"
+  | "painted-otherwise"
   | "base-too-young"
   | "shared-tape"
   | "stencil-island"
@@ -144,6 +145,11 @@ export const workMessages: {
   "tape-little-left": ({ widthMm, rolls, leftM }, speech) => ({
     say: `Of ${rolls} ${rolls === 1 ? "roll" : "rolls"} of tape of ${speech.length(widthMm)} only ${speech.run(leftM)} would be left over.`,
     remedy: "Take one roll more: a pull that tears or lies wrong is laid anew.",
+  }),
+  "painted-otherwise": ({ wall, pieces }, speech) => ({
+    say: `${capital(speech.wall(wall))}: ${pieces === 1 ? "a piece is" : `${pieces} pieces are`} on the wall already that the design does not have any more.`,
+    remedy:
+      "Go back to the design that was painted; or paint it out: base over it, dry to tape, and the new pattern on that.",
   }),
   "needs-access": ({ wall, minutes }, speech) => ({
     say: `${capital(speech.wall(wall))}: hands go higher than ${speech.length(towerAboveMm)}, where steps do not serve. A tower takes ${speech.duration(minutes)} of one's time in all.`,

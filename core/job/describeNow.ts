@@ -2,12 +2,17 @@ import { minutesADay } from "../measure/calendar";
 import type { Happened, Progress } from "../journal/happened";
 import { formatMoment, type Moment } from "../journal/moment";
 import type { PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
-import type { Plan } from "../plan/planTypes";
+import type { Plan, PlanWall } from "../plan/planTypes";
+import type { Act } from "../work/act";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
+import { forecastPaint } from "./forecast";
 import type { Job } from "./schema";
+import { speakFinding } from "./speakFinding";
+import { speechOf } from "./speechOf";
 
 /** A plan with how each step stands at a moment, and what each person does next. */
-export function describeNow(plan: Plan, job: Job, { work }: Happened, now: Moment, firstDay: number): Plan {
+export function describeNow(plan: Plan, job: Job, happened: Happened, now: Moment, firstDay: number): Plan {
+  const { work } = happened;
   const time = (now.day - firstDay) * minutesADay + now.minutes;
   const momentAt = (minutes: number) =>
     formatMoment(firstDay + Math.floor(minutes / minutesADay), minutes % minutesADay);
@@ -47,7 +52,32 @@ export function describeNow(plan: Plan, job: Job, { work }: Happened, now: Momen
         return state satisfies never;
     }
   });
-  return { ...plan, now: formatMoment(now.day, now.minutes), steps, next: nextOf(steps, job.work.crew) };
+  const forecast = forecastPaint(plan, job, happened);
+  return {
+    ...plan,
+    walls: plan.walls.map((wall) => withPaintedOtherwise(wall, plan, job, work)),
+    now: formatMoment(now.day, now.minutes),
+    steps,
+    next: nextOf(steps, job.work.crew),
+    ...(forecast.length > 0 && { forecast }),
+  };
+}
+
+/** What leaves something on a wall that is seen. */
+const paints: ReadonlySet<string> = new Set<Act>(["coat", "print", "base", "lay"]);
+
+/** A wall on which something is done that its plan does not have any more. */
+function withPaintedOtherwise(wall: PlanWall, plan: Plan, job: Job, work: Happened["work"]): PlanWall {
+  const planned = new Set(plan.steps.flatMap(keysOfStep));
+  const others = [...work].flatMap(([key, { finished }]) => {
+    const [on, act, of, id] = key.split(" ");
+    const isSeen = on === wall.id && paints.has(act!) && of !== "paint" && of !== "tool";
+    return finished && isSeen && !planned.has(key) ? [id!] : [];
+  });
+  if (others.length === 0) return wall;
+  const values = { wall: wall.id, pieces: new Set(others).size };
+  const finding = { code: "painted-otherwise", severity: "check", at: null, values } as const;
+  return { ...wall, findings: [...wall.findings, speakFinding(finding, speechOf(job))] };
 }
 
 const isSetUp = ({ does }: PlanStep): boolean => does.some(({ act }) => act === "set-up");

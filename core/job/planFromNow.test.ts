@@ -110,6 +110,50 @@ describe("from now on", () => {
     expect(open).toMatchObject({ state: "ready", start: first.end + 11 });
   });
 
+  it("tells what is on the wall and no longer designed, piece by piece once", () => {
+    const gone = { work: [{ wall: "w", act: "coat", of: "region", ids: ["w/f/block-9"], coat: 1 }] };
+    const whole = from(clock(first.start), told("finished", clock(first.start), gone));
+    expect(whole.walls[0]!.findings.filter(({ code }) => code === "painted-otherwise")).toMatchObject([
+      { severity: "check", say: expect.stringContaining("a piece is on the wall already") },
+    ]);
+    expect(from(clock(first.start)).walls[0]!.findings.map(({ code }) => code)).not.toContain(
+      "painted-otherwise",
+    );
+  });
+
+  it("of a paint that was weighed tells what is used, left and needed, by the painter's own use", () => {
+    // Two alike coats: half of the need is gone as planned. A litre was there; a third more than that is used.
+    const planned = plan(job).paint.find(({ colour }) => colour === "kelp")!;
+    const tin = 1000;
+    const stocked = {
+      ...job,
+      paints: job.paints.map((paint) =>
+        paint.id === "kelp" ? { ...paint, onHandMl: tin, packs: [] } : paint,
+      ),
+    };
+    const half = planned.need_ml / 2;
+    const at = (minute: number, left_ml: number) =>
+      planFromNow(
+        stocked,
+        fold([
+          ...before,
+          ...done(first, first.end),
+          told("weighed", clock(first.end + minute), { paint: "kelp", left_ml }),
+        ]),
+        parseMoment(clock(first.end + minute + 1))!,
+      ).forecast!;
+    const [kelp] = at(3, tin - (half * 4) / 3);
+    // One piece of work beside five of the usual: the sixth root of 4/3 is taken.
+    const own = Math.pow(4 / 3, 1 / 6);
+    expect(kelp).toMatchObject({ paint: "kelp" });
+    expect(kelp!.needs_ml).toBeCloseTo(half * own, 6);
+    expect(kelp!.used_ml).toBeCloseTo((half * 4) / 3, 6);
+    expect(kelp!.high_ml / kelp!.needs_ml).toBeCloseTo(Math.exp((1.2816 * 0.2) / Math.sqrt(1.2)), 6);
+    expect(kelp!.low_ml * kelp!.high_ml).toBeCloseTo(kelp!.needs_ml ** 2, 6);
+    expect(at(5, 3 * half)).toMatchObject([{ verdict: "enough" }]);
+    expect(at(7, half / 4)).toMatchObject([{ verdict: "short", stopAt: second.id }]);
+  });
+
   it("without a first day begins on the day of the first entry", () => {
     const undated = { ...job, work: { ...job.work, start: undefined } };
     const late = planFromNow(undated, fold(before), parseMoment("2027-01-12T09:00")!);

@@ -70,3 +70,17 @@ export interface PlanCost {
   /** Sizes of tins and sundries to buy without a price. */
   unpriced: number;
 }
+
+/** Of a job that is under way: what of a paint is used, left and yet needed, as far as its tins were weighed; ml. */
+export interface PlanForecast {
+  paint: string;
+  used_ml: number;
+  left_ml: number;
+  needs_ml: number;
+  /** Four times in five it takes between these. */
+  low_ml: number;
+  high_ml: number;
+  verdict: "enough" | "tight" | "short";
+  /** The step during which it runs out; absent where it does not. */
+  stopAt?: string;
+}

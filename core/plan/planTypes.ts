@@ -4,7 +4,7 @@ import type { MaskAgainst, TapeSide } from "../tape/tapePiece";
 import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
-import type { PlanCost, PlanMix, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
+import type { PlanCost, PlanForecast, PlanMix, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
 import type {
   PlanBorder,
@@ -68,6 +68,8 @@ export interface Plan {
   /** Of a plan from now on: the moment by the clock on the spot, and what each person does next. */
   now?: string;
   next?: PlanNext[];
+  /** Of paints that were weighed. */
+  forecast?: PlanForecast[];
 }
 
 export interface PlanWall {

@@ -1,0 +1,104 @@
+import type { Happened, Kept, Progress } from "../journal/happened";
+import { toldOf } from "../journal/defineKind";
+import { weighed } from "../journal/kinds/weighed";
+import type { PlanForecast } from "../plan/planMoneyTypes";
+import type { PlanStep } from "../plan/planDayTypes";
+import type { Plan, PlanPaint } from "../plan/planTypes";
+import type { Job } from "./schema";
+import { exponentOf, naturalLogOf } from "../trade/powers";
+import { keysOfStep } from "../work/ownKeys";
+
+/** Before a painter's own use is known it is the usual one, with the weight of so many pieces of work. */
+const priorPieces = 5;
+/** How far one painter's use of paint is from another's, as the deviation of its logarithm: a fifth. */
+const usualSpread = 0.2;
+/** Between the tenth and the ninetieth hundredth of a normal distribution lies four fifths of it: 1.2816 deviations either way. */
+const bandOf80 = 1.2816;
+
+/** What of a paint is used, left and yet needed, as far as tins were weighed, with a band of four fifths. */
+export function forecastPaint(plan: Plan, job: Job, happened: Happened): PlanForecast[] {
+  const told = toldOf(happened, weighed);
+  return plan.paint.flatMap((paint): PlanForecast[] => {
+    const own = told.filter((one) => one.paint === paint.colour);
+    return own.length === 0 ? [] : [forecastOf(paint, hadOf(paint, job), own, plan.steps, happened.work)];
+  });
+}
+
+/** What there was of it at first: in the store, bought and made; ml. */
+const hadOf = ({ colour, packs, made_ml = 0 }: PlanPaint, { paints }: Job): number =>
+  (paints.find(({ id }) => id === colour)?.onHandMl ?? 0) +
+  packs.reduce((sum, { size_ml, count }) => sum + size_ml * count, made_ml);
+
+type Weighed = Kept<{ paint: string; tin?: string | undefined; left_ml: number }>;
+
+function forecastOf(
+  paint: PlanPaint,
+  had: number,
+  told: readonly Weighed[],
+  steps: readonly PlanStep[],
+  work: Happened["work"],
+): PlanForecast {
+  const latest = new Map(told.map((one) => [one.tin ?? "", one]));
+  const last = told.at(-1)!;
+  const weighedMl = [...latest.values()].reduce((sum, { left_ml }) => sum + left_ml, 0);
+  const coats = steps.flatMap((step) => usesOf(step, paint.colour, work));
+  const film = coats.reduce((sum, { ml }) => sum + ml, 0);
+  // What tools keep and touching up takes goes with the film.
+  const perFilm = film > 0 ? paint.need_ml / film : 0;
+  const sumOf = (some: readonly Use[]) => some.reduce((sum, { ml }) => sum + ml * perFilm, 0);
+  const isBefore = ({ doneAt }: Use) => doneAt !== null && doneAt <= last.at.instant;
+  const before = coats.filter(isBefore);
+  const ratio = had > weighedMl && sumOf(before) > 0 ? (had - weighedMl) / sumOf(before) : 1;
+  const pieces = before.reduce((sum, { pieces: own }) => sum + own, 0);
+  const own = exponentOf((pieces / (pieces + priorPieces)) * naturalLogOf(ratio));
+  const since = coats.filter((use) => use.doneAt !== null && !isBefore(use));
+  const left = Math.max(0, weighedMl - own * sumOf(since));
+  const open = coats.filter(({ doneAt }) => doneAt === null);
+  const needs = own * sumOf(open);
+  const spread = bandOf80 * (usualSpread / Math.sqrt(1 + pieces / priorPieces));
+  const [low, high] = [needs * exponentOf(-spread), needs * exponentOf(spread)];
+  const stopAt = runsOutAt(open, own * perFilm, left);
+  return {
+    paint: paint.colour,
+    used_ml: Math.max(0, had - left),
+    left_ml: left,
+    needs_ml: needs,
+    low_ml: low,
+    high_ml: high,
+    verdict: left >= high ? "enough" : left >= low ? "tight" : "short",
+    ...(stopAt !== null && { stopAt }),
+  };
+}
+
+/** Paint that a step puts on: how much of it as planned, in how many pieces, and when it was done. */
+interface Use {
+  readonly step: string;
+  readonly ml: number;
+  readonly pieces: number;
+  /** The instant; null while it is not. */
+  readonly doneAt: number | null;
+}
+
+function usesOf(step: PlanStep, colour: string, work: Happened["work"]): Use[] {
+  const own = step.does.filter((one) => one.with === colour && (one.ml ?? 0) > 0);
+  return own.map((one): Use => {
+    const known = keysOfStep({ does: [one], wall: step.wall }).map((key): Progress => work.get(key) ?? {});
+    const ends = known.flatMap(({ finished, skipped }) => finished?.at.instant ?? skipped?.at.instant ?? []);
+    return {
+      step: step.id,
+      ml: one.ml ?? 0,
+      pieces: one.ids.length,
+      doneAt: ends.length === known.length ? Math.max(...ends) : null,
+    };
+  });
+}
+
+/** The step during which what is left is used up; null where it is enough. */
+function runsOutAt(open: readonly Use[], factor: number, leftMl: number): string | null {
+  let left = leftMl;
+  for (const { step, ml } of open) {
+    left -= ml * factor;
+    if (left < -1e-9) return step;
+  }
+  return null;
+}
