@@ -17,7 +17,7 @@ export function airSoFar({ work }: Job, happened: Happened, timeOf: (at: Moment)
   if (told.length === 0) return null;
   const spells = [
     { from: -Infinity, factor: waitFactor(work) },
-    ...told.map(({ at, temperature, humidity }) => ({
+    ...told.map(({ told: { at }, temperature, humidity }) => ({
       from: timeOf(at),
       factor: waitFactor({ temperature, humidity }),
     })),

@@ -46,7 +46,7 @@ function forecastOf(
   // What tools keep and touching up takes goes with the film.
   const perFilm = film > 0 ? paint.need_ml / film : 0;
   const sumOf = (some: readonly Use[]) => some.reduce((sum, { ml }) => sum + ml * perFilm, 0);
-  const isBefore = ({ doneAt }: Use) => doneAt !== null && doneAt <= last.at.instant;
+  const isBefore = ({ doneAt }: Use) => doneAt !== null && doneAt <= last.told.at.instant;
   const before = coats.filter(isBefore);
   const ratio = had > weighedMl && sumOf(before) > 0 ? (had - weighedMl) / sumOf(before) : 1;
   const pieces = before.reduce((sum, { pieces: own }) => sum + own, 0);

@@ -18,7 +18,7 @@ export const defineKind = <Schema extends z.ZodObject>(kind: EntryKind<Schema>):
 /** Adds to the list of its kind; what was told stays in the order in which it was. */
 export function intoList(folding: Folding, kind: string, payload: object, told: Told): void {
   const list = folding.lists.get(kind);
-  const kept = { ...payload, ...told };
+  const kept = { ...payload, told };
   if (list) list.push(kept);
   else folding.lists.set(kind, [kept]);
 }

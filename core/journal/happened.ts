@@ -7,7 +7,8 @@ export interface Told {
   readonly by: string;
 }
 
-export type Kept<Payload> = Payload & Told;
+/** What was told, beside when and by whom: some of it has a place that is called `at`, too. */
+export type Kept<Payload> = Payload & { readonly told: Told };
 
 /** What is known of one piece of work: when it was begun and finished last, since it was last to be done again. */
 export interface Progress {
