@@ -122,8 +122,10 @@ describe("the fold of a journal", () => {
     expect(apart.lists.get("air")).toMatchObject([{ temperature: 15 }, { temperature: 17 }]);
     expect(apart.people).toEqual(["Wren", "Teal"]);
     // Where something is and when it was told are two things.
-    const missed = fold([entryOf(10, day("11:00"), "miss", { finish: "f", at: [120, 340] })]).lists.get("miss");
-    expect(missed).toMatchObject([{ at: [120, 340], told: { by: "Wren", at: { minutes: 660 } } }]);
+    const missed = fold([entryOf(10, day("11:00"), "miss", { finish: "f", place: [120, 340] })]).lists.get(
+      "miss",
+    );
+    expect(missed).toMatchObject([{ place: [120, 340], told: { by: "Wren", at: { minutes: 660 } } }]);
   });
 
   it("of a hundred thousand entries takes less than reading them", () => {

@@ -11,7 +11,7 @@ export const idText = z.string().min(1).max(longestId);
 export const freeText = z.string().max(longestText);
 export const figure = z.number().min(-1e9).max(1e9);
 export const amount = z.number().min(0).max(1e9);
-export const place = z.tuple([figure, figure]);
+export const spot = z.tuple([figure, figure]);
 export const hexText = z.string().regex(/^#[0-9a-fA-F]{6}$/, "expected a colour like #C8A56E");
 export const sha256Text = z.string().regex(/^[0-9a-f]{64}$/, "expected a SHA-256 in lower-case hex");
 

@@ -1,13 +1,13 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { amount, freeText, place, sha256Text } from "../limits";
+import { amount, freeText, spot, sha256Text } from "../limits";
 
 /** The client has agreed and signed; strokes are of the pen, and `seen` is what stood on the screen. */
 export const approved = defineKind({
   kind: "approved",
   payload: z.object({
     name: freeText,
-    strokes: z.array(z.array(place).max(5000)).max(200),
+    strokes: z.array(z.array(spot).max(5000)).max(200),
     agreed: z.array(freeText).max(200),
     distance_mm: amount.optional(),
     light: freeText.optional(),

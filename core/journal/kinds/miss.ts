@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { idText, place } from "../limits";
+import { idText, spot } from "../limits";
 
 /** A place that a coat has missed. */
 export const miss = defineKind({
@@ -8,9 +8,9 @@ export const miss = defineKind({
   payload: z.object({
     finish: idText,
     coat: z.number().int().min(1).max(50).optional(),
-    at: place,
+    place: spot,
     wall: idText.optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "miss", payload, told),
-  say: ({ at }) => `Missed at ${at.join(", ")}.`,
+  say: ({ place }) => `Missed at ${place.join(", ")}.`,
 });

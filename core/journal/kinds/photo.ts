@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { idText, place, sha256Text, workList } from "../limits";
+import { idText, spot, sha256Text, workList } from "../limits";
 
 /** A picture, and what it is of. */
 export const photo = defineKind({
@@ -10,7 +10,7 @@ export const photo = defineKind({
     work: workList.optional(),
     board: idText.optional(),
     wall: idText.optional(),
-    at: place.optional(),
+    place: spot.optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "photo", payload, told),
   say: () => "A picture.",

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { freeText, idText, place } from "../limits";
+import { freeText, idText, spot } from "../limits";
 
 /** Something is to be put right before the client is asked. */
 export const snag = defineKind({
@@ -8,7 +8,7 @@ export const snag = defineKind({
   payload: z.object({
     snag: idText,
     wall: idText,
-    at: place.optional(),
+    place: spot.optional(),
     what: freeText,
     words: freeText.default(""),
   }),

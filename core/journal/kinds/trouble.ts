@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { freeText, idText, place } from "../limits";
+import { freeText, idText, spot } from "../limits";
 
 /** Something went wrong at a place. */
 export const trouble = defineKind({
@@ -8,7 +8,7 @@ export const trouble = defineKind({
   payload: z.object({
     trouble: idText,
     wall: idText,
-    at: place,
+    place: spot,
     size: z.enum(["small", "large"]).default("small"),
     words: freeText.default(""),
   }),
