@@ -122,14 +122,14 @@ function Now({ plan }: { plan: Plan }) {
       <ul className="flex flex-col gap-1">
         {under.length === 0 && <li className="text-soft">No one is at work.</li>}
         {under.map((step) => (
-          <li key={step.id} className="line-clamp-2 font-semibold">
+          <li key={step.id} className="font-semibold">
             <Measure>{step.say}</Measure>
           </li>
         ))}
         {waitsAt(plan, at).map(({ step, wait }) => (
           <li key={step.id} className="text-soft">
             {`Until ${untilWords(plan, at, wait.until)}, ${waitWords[wait.what]}: `}
-            <span className="line-clamp-1">
+            <span className="block">
               <Measure>{step.say}</Measure>
             </span>
           </li>
@@ -151,7 +151,7 @@ function Critical({ plan }: { plan: Plan }) {
           <li key={step.id} className="py-0.5">
             <span className="text-soft">{momentWords(plan, step.start)}</span>
             <span className="text-soft">{heldWords(step)}</span>
-            <span className="line-clamp-2">
+            <span className="block">
               <Measure>{step.say}</Measure>
             </span>
           </li>

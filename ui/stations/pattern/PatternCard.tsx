@@ -193,14 +193,6 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
           <FinishFields {...measured} />
         </div>
       )}
-      <Section
-        name={section("paints")}
-        title="Its colours"
-        sum={String(its.length)}
-        isFolded={its.length > 4}
-      >
-        <PaintNames ids={its} />
-      </Section>
       {sheet?.colours && (
         <SheetSection
           finish={spec.id}
@@ -213,6 +205,14 @@ function InHand({ wall, plan: newest, spec, stack, onAdd }: InHandProps) {
         <CandidateList wall={wall} plan={plan} paints={job.paints} units={job.units} onChoose={choose} />
       )}
       {offers.length > 1 && <OfferList job={job} wall={wall} spec={spec} offers={offers} onChoose={choose} />}
+      <Section
+        name={section("paints")}
+        title="Its colours"
+        sum={String(its.length)}
+        isFolded={its.length > 4}
+      >
+        <PaintNames ids={its} />
+      </Section>
       {definition.otherWays && (
         <Section name={section("ways")} title="Other ways to this look" isFolded>
           <OtherWays finish={spec.id} />
