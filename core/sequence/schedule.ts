@@ -41,8 +41,8 @@ export function schedule(
 ): Schedule {
   const hours = workHoursOf(work);
   const factor = waitFactor(work);
-  const atFirst = bestOfCrews(crews.map((given, index) => tryOrders(given, index + 1, hours, factor)));
-  const best = underWay ? fromNow(crews, atFirst, underWay, hours, factor) : atFirst;
+  const tried = crews.map((given, index) => tryOrders(given, index + 1, hours, factor));
+  const best = underWay ? fromNow(tried, underWay, hours, factor) : bestOfCrews(tried);
   const { given, times, faults } = best;
   const scheduled = splitAtNights(explain(best, hours));
   return {
@@ -66,23 +66,22 @@ const bestOfCrews = (crews: readonly (readonly Tried[])[]): Tried =>
 
 /** As it was ordered at first where the rest comes out as it did then; else the best of all orders from now on, that one among them. */
 function fromNow(
-  crews: readonly (readonly Step[])[],
-  atFirst: Tried,
+  crews: readonly (readonly Tried[])[],
   underWay: UnderWay,
   hours: WorkHours,
   factor: number,
 ): Tried {
+  const atFirst = bestOfCrews(crews);
   const kept = stood(atFirst, underWay, hours, factor);
   const isToPlan = kept.steps.every(
     (_, step) => kept.standing!.pins[step] || kept.times.starts[step] === atFirst.times.starts[step],
   );
   if (isToPlan) return kept;
-  const others = crews.map((given, index) =>
-    tryOrders(given, index + 1, hours, factor).map((tried) => stood(tried, underWay, hours, factor)),
+  return bestOfCrews(
+    crews.map((own) =>
+      own.map((tried) => (tried === atFirst ? kept : stood(tried, underWay, hours, factor))),
+    ),
   );
-  const crew = crews.findIndex((given) => given === atFirst.given);
-  others[crew] = [kept, ...others[crew]!];
-  return bestOfCrews(others);
 }
 
 const linksFromNow = (links: Links, pins: Standing["pins"], { overAt }: UnderWay): Links => ({
