@@ -1,7 +1,7 @@
 import type { Job } from "@/core/job/schema";
+import { waitedFor } from "@/core/job/waitedFor";
 import type { PlanDay } from "@/core/plan/planDayTypes";
 import type { Plan } from "@/core/plan/planTypes";
-import { waitedFor } from "./pauses";
 
 /** A day with work, as the list of jobs tells of it. */
 export interface DueDay {

@@ -1,5 +1,6 @@
 import { clockOf, minutesADay } from "@/core/measure/calendar";
 import type { Job } from "@/core/job/schema";
+import { waitedFor } from "@/core/job/waitedFor";
 import type { PlanDay, PlanStep } from "@/core/plan/planDayTypes";
 import type { Plan } from "@/core/plan/planTypes";
 
@@ -46,19 +47,6 @@ export function whyShort(job: Job, plan: Plan, day: PlanDay): string | null {
     .sort((a, b) => a.start - b.start)[0];
   const why = first && waitedFor(job, plan, first);
   return why ? `Ends at ${clockOf(ends)}: ${why}.` : null;
-}
-
-/** What a step waits for that dries, in words; null where it waits for hands or for nothing. */
-export function waitedFor(job: Job, plan: Plan, step: PlanStep): string | null {
-  const wait = step.waitsFor.find(({ step: id }) => id === step.heldFrom);
-  if (step.heldBy !== "wait" || !wait || wait.what === "after") return null;
-  const before = plan.steps.find(({ id }) => id === wait.step);
-  const wall = job.walls.find(({ id }) => id === before?.wall);
-  const paint = job.paints.find(({ id }) => id === before?.colour)?.name ?? before?.colour;
-  const what = paint ?? "what was done";
-  const where = wall ? ` on ${wall.name ?? wall.id}` : "";
-  if (wait.what === "tape-over") return `${what}${where} hardens until it takes tape`;
-  return wait.what === "next-day" ? `${what}${where} stands overnight` : `${what}${where} dries`;
 }
 
 const stepsOf = ({ steps }: Plan, { day }: PlanDay): PlanStep[] => steps.filter((step) => step.day === day);

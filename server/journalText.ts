@@ -1,7 +1,7 @@
 import type { JournalRepository } from "@/store/journalRepository";
 
 /** So many entries are read at a time. */
-const mostAtOnce = 5000;
+const mostAtOnce = 1000;
 
 /** All that happened on a job, one entry a line, in the order in which it came. */
 export async function journalText(journal: JournalRepository, job: string): Promise<string> {

@@ -2,7 +2,7 @@ import { toldOf } from "../journal/defineKind";
 import type { Happened } from "../journal/happened";
 import { air } from "../journal/kinds/air";
 import { hours } from "../journal/kinds/hours";
-import type { Moment } from "../journal/moment";
+import { parseMoment, type Moment } from "../journal/moment";
 import { minutesADay } from "../measure/calendar";
 import { waitFactor } from "../trade/climate";
 import type { Away, OverAt } from "../sequence/standing";
@@ -41,15 +41,15 @@ export function awaySoFar(
   { work: { crew } }: Job,
   happened: Happened,
   timeOf: (at: Moment) => number,
-  parse: (text: string) => Moment | null,
 ): Away[][] {
   const told = toldOf(happened, hours);
   const names = [...new Set([...happened.people, ...told.map(({ who }) => who)])];
   const days = new Map<string, { hand: number; from: number; to: number; midnight: number }>();
   for (const { who, from, to } of told) {
-    const [begin, end] = [parse(from), parse(to)];
+    // Moments that do not hold were refused with their entry.
+    const [begin, end] = [parseMoment(from)!, parseMoment(to)!];
     const hand = names.indexOf(who);
-    if (!begin || !end || hand >= crew) continue;
+    if (hand >= crew) continue;
     const midnight = timeOf({ ...begin, minutes: 0 });
     days.set(`${hand} ${midnight}`, { hand, midnight, from: timeOf(begin), to: timeOf(end) });
   }

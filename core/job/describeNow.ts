@@ -4,11 +4,13 @@ import { formatMoment, type Moment } from "../journal/moment";
 import type { PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
 import type { Plan, PlanWall } from "../plan/planTypes";
 import type { Act } from "../work/act";
+import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import { forecastPaint } from "./forecast";
 import type { Job } from "./schema";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
+import { waitedFor } from "./waitedFor";
 
 /** A plan with how each step stands at a moment, and what each person does next. */
 export function describeNow(plan: Plan, job: Job, happened: Happened, now: Moment, firstDay: number): Plan {
@@ -42,8 +44,9 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
         return {
           ...step,
           state,
+          // What waits for nothing is ready when it may begin.
           since: momentAt(
-            Math.max(...step.waitsFor.map(({ until }) => until), isSetUp(step) ? step.start : 0),
+            step.waitsFor.length > 0 ? Math.max(...step.waitsFor.map(({ until }) => until)) : step.start,
           ),
         };
       case "waiting":
@@ -55,29 +58,35 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
   const forecast = forecastPaint(plan, job, happened);
   return {
     ...plan,
-    walls: plan.walls.map((wall) => withPaintedOtherwise(wall, plan, job, work)),
+    walls: withPaintedOtherwise(plan, job, work),
     now: formatMoment(now.day, now.minutes),
     steps,
-    next: nextOf(steps, job.work.crew),
+    next: nextOf({ steps }, job),
     ...(forecast.length > 0 && { forecast }),
   };
 }
 
 /** What leaves something on a wall that is seen. */
-const paints: ReadonlySet<string> = new Set<Act>(["coat", "print", "base", "lay"]);
+const paints: ReadonlySet<Act> = new Set<Act>(["coat", "print", "base", "lay"]);
 
-/** A wall on which something is done that its plan does not have any more. */
-function withPaintedOtherwise(wall: PlanWall, plan: Plan, job: Job, work: Happened["work"]): PlanWall {
-  const planned = new Set(plan.steps.flatMap(keysOfStep));
-  const others = [...work].flatMap(([key, { finished }]) => {
-    const [on, act, of, id] = key.split(" ");
-    const isSeen = on === wall.id && paints.has(act!) && of !== "paint" && of !== "tool";
-    return finished && isSeen && !planned.has(key) ? [id!] : [];
+/** Walls on which something is done that the plan does not have any more say so. */
+function withPaintedOtherwise({ walls, steps }: Plan, job: Job, work: Happened["work"]): PlanWall[] {
+  const planned = new Set(steps.flatMap(keysOfStep));
+  const others = new Map<string, Set<string>>();
+  for (const [key, { finished }] of work) {
+    const { wall, act, of, id } = readKey(key);
+    if (!finished || planned.has(key) || !paints.has(act) || of === "paint" || of === "tool") continue;
+    others.set(wall, (others.get(wall) ?? new Set()).add(id));
+  }
+  if (others.size === 0) return walls;
+  const speech = speechOf(job);
+  return walls.map((wall) => {
+    const own = others.get(wall.id);
+    if (!own) return wall;
+    const values = { wall: wall.id, pieces: own.size };
+    const finding = { code: "painted-otherwise", severity: "check", at: null, values } as const;
+    return { ...wall, findings: [...wall.findings, speakFinding(finding, speech)] };
   });
-  if (others.length === 0) return wall;
-  const values = { wall: wall.id, pieces: new Set(others).size };
-  const finding = { code: "painted-otherwise", severity: "check", at: null, values } as const;
-  return { ...wall, findings: [...wall.findings, speakFinding(finding, speechOf(job))] };
 }
 
 const isSetUp = ({ does }: PlanStep): boolean => does.some(({ act }) => act === "set-up");
@@ -100,21 +109,19 @@ function stateOf(step: PlanStep, told: ReadonlyMap<string, ToldState>, now: numb
 }
 
 /** What each one does next: what is under way, else what comes first. */
-function nextOf(steps: readonly PlanStep[], crew: number): PlanNext[] {
-  return Array.from({ length: crew }, (_, hand) => hand + 1).flatMap((person): PlanNext[] => {
-    const own = steps.filter((step) => step.state !== "done" && peopleOf(step).includes(person));
+function nextOf(plan: Pick<Plan, "steps">, job: Job): PlanNext[] {
+  return Array.from({ length: job.work.crew }, (_, hand) => hand + 1).flatMap((person): PlanNext[] => {
+    const own = plan.steps.filter((step) => step.state !== "done" && peopleOf(step).includes(person));
     const running = own.find(({ state }) => state === "running");
     const [first] = own.toSorted((a, b) => a.start - b.start);
     const step = running ?? first;
-    return step ? [{ person, step: step.id, why: whyNext(step) }] : [];
+    return step ? [{ person, step: step.id, why: whyNext(step, waitedFor(job, plan, step)) }] : [];
   });
 }
 
-function whyNext({ state, since, until, heldBy }: PlanStep): string {
+function whyNext({ state, since, until }: PlanStep, waits: string | null): string {
   const clock = (moment: string | undefined) => moment?.slice(11) ?? "";
   if (state === "running") return `under way since ${clock(since)}`;
   if (state === "ready") return "can be begun";
-  return heldBy === "wait"
-    ? `waits until ${clock(until)}: what is before it dries`
-    : `comes at ${clock(until)}`;
+  return waits ? `waits until ${clock(until)}: ${waits}` : `comes at ${clock(until)}`;
 }

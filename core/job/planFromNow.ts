@@ -1,6 +1,6 @@
 import { dayNumberOf, isoDateOf, minutesADay } from "../measure/calendar";
 import type { Happened, Progress, Told } from "../journal/happened";
-import { parseMoment, type Moment } from "../journal/moment";
+import type { Moment } from "../journal/moment";
 import type { Plan } from "../plan/planTypes";
 import type { StepSoFar, UnderWay } from "../sequence/underWay";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
@@ -46,7 +46,7 @@ function underWayOf(job: Job, happened: Happened, now: number, firstDay: number)
   return {
     now,
     overAt: airSoFar(job, happened, timeOf),
-    away: awaySoFar(job, happened, timeOf, parseMoment),
+    away: awaySoFar(job, happened, timeOf),
     soFar(step, among) {
       let ownOf = owning.get(among);
       if (!ownOf) owning.set(among, (ownOf = ownKeysAmong(among)));

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { formatPath } from "../job/problem";
 import type { Problem } from "../job/problem";
 import { kindOf } from "./kinds";
-import { freeText, idText } from "./limits";
+import { freeText, idText, momentText } from "./limits";
 import { parseMoment, type Moment } from "./moment";
 
 export const entryFormat = "jacaranda-entry/1";
@@ -17,9 +17,7 @@ const envelopeSchema = z.looseObject({
   id: z.string().regex(ulid, "expected a ULID"),
   job: idText.nullable(),
   document: freeText.optional(),
-  at: z
-    .string()
-    .refine((text) => parseMoment(text) !== null, "expected a moment like 2027-01-12T09:41:07+01:00"),
+  at: momentText,
   by: freeText,
   device: freeText.default(""),
   kind: idText,
@@ -59,8 +57,9 @@ export function readEntry(value: unknown): ReadEntry {
   const known = kind === "withdrawn" ? withdrawnSchema : kindOf(kind)?.payload;
   const payload = known ? known.safeParse(rest) : null;
   if (payload && !payload.success) return { ok: false, problems: problemsOf(payload.error) };
-  const entry = { id, job, document, at: parseMoment(at)!, by, device, kind };
-  return { ok: true, entry: { ...entry, payload: payload?.data ?? rest, isKnown: payload !== null } };
+  const moment = parseMoment(at)!;
+  const [told, isKnown] = [payload?.data ?? rest, payload !== null];
+  return { ok: true, entry: { id, job, document, at: moment, by, device, kind, payload: told, isKnown } };
 }
 
 const problemsOf = ({ issues }: z.ZodError): Problem[] =>
@@ -81,17 +80,24 @@ export function readJournal(text: string): ReadJournal {
   const refused: { line: number; problems: readonly Problem[] }[] = [];
   text.split("\n").forEach((line, index) => {
     if (line.trim() === "") return;
-    const read = readLine(line);
+    const value = parsed(line);
+    const read = value === undefined ? notJson : readEntry(value);
     if (read.ok) entries.push(read.entry);
     else refused.push({ line: index + 1, problems: read.problems });
   });
   return { entries, refused };
 }
 
-function readLine(line: string): ReadEntry {
+const notJson: ReadEntry = {
+  ok: false,
+  problems: [{ path: "", message: "not JSON; expected one entry a line" }],
+};
+
+/** Undefined for what is not JSON. */
+function parsed(line: string): unknown {
   try {
-    return readEntry(JSON.parse(line));
+    return JSON.parse(line) as unknown;
   } catch {
-    return { ok: false, problems: [{ path: "", message: "not JSON; expected one entry a line" }] };
+    return undefined;
   }
 }

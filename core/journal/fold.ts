@@ -13,7 +13,8 @@ export function fold(entries: readonly Entry[]): Happened {
   const people = new Set<string>();
   let [first, last]: [Entry | null, Entry | null] = [null, null];
   for (const entry of inTurn) {
-    if (!entry.isKnown || entry.kind === "withdrawn" || withdrawn.has(entry.id)) continue;
+    if (!entry.isKnown || entry.kind === "withdrawn") continue;
+    if (withdrawn.size > 0 && withdrawn.has(entry.id)) continue;
     first ??= entry;
     last = entry;
     people.add(entry.by);
@@ -26,18 +27,25 @@ export function fold(entries: readonly Entry[]): Happened {
   return { ...folding, people: [...people], first: first?.at ?? null, last: last?.at ?? null };
 }
 
+const compare = (a: Entry, b: Entry): number =>
+  a.at.instant - b.at.instant || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+
 /** Each once, by their moments and then by their ids. */
 function inOrder(entries: readonly Entry[]): Entry[] {
-  const byId = new Map(entries.map((entry) => [entry.id, entry]));
-  return [...byId.values()].sort((a, b) => a.at.instant - b.at.instant || (a.id < b.id ? -1 : 1));
+  const byId = new Map<string, Entry>();
+  for (const entry of entries) byId.set(entry.id, entry);
+  const once = [...byId.values()];
+  // Most journals come in their order, and then a look is enough.
+  return once.every((entry, place) => place === 0 || compare(once[place - 1]!, entry) < 0)
+    ? once
+    : once.sort(compare);
 }
 
 /** What is taken back: a withdrawal may be taken back by a later one. */
 function withdrawnIn(inTurn: readonly Entry[]): ReadonlySet<string> {
   const withdrawn = new Set<string>();
-  for (const { id, kind, isKnown, payload } of inTurn.toReversed()) {
-    if (kind === "withdrawn" && isKnown && !withdrawn.has(id))
-      withdrawn.add((payload as { readonly entry: string }).entry);
-  }
+  const withdrawals = inTurn.filter(({ kind, isKnown }) => kind === "withdrawn" && isKnown);
+  for (const { id, payload } of withdrawals.reverse())
+    if (!withdrawn.has(id)) withdrawn.add((payload as { readonly entry: string }).entry);
   return withdrawn;
 }

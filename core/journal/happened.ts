@@ -13,7 +13,7 @@ export type Kept<Payload> = Payload & { readonly told: Told };
 /** What is known of one piece of work: when it was begun and finished last, since it was last to be done again. */
 export interface Progress {
   readonly began?: Told;
-  readonly paused?: Told;
+  readonly paused?: Told | undefined;
   readonly finished?: Told;
   readonly skipped?: Told & { readonly why: string };
 }

@@ -50,7 +50,8 @@ export const entryKinds: readonly EntryKind[] = [
   hours,
   photo,
   note,
-] as unknown as readonly EntryKind[];
+];
 
-export const kindOf = (kind: string): EntryKind | null =>
-  entryKinds.find((known) => known.kind === kind) ?? null;
+const byKind = new Map(entryKinds.map((known) => [known.kind, known]));
+
+export const kindOf = (kind: string): EntryKind | null => byKind.get(kind) ?? null;

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { acts, worked } from "../work/act";
+import { parseMoment } from "./moment";
 
 /** What an entry may hold: bounded, so that one of a foreign hand cannot fill a store. */
 const longestId = 200;
@@ -8,6 +9,10 @@ const mostIds = 5000;
 const mostWork = 200;
 
 export const idText = z.string().min(1).max(longestId);
+/** A moment of a clock, as it is written. */
+export const momentText = z
+  .string()
+  .refine((text) => parseMoment(text) !== null, "expected a moment like 2027-01-12T09:41:07+01:00");
 export const freeText = z.string().max(longestText);
 export const figure = z.number().min(-1e9).max(1e9);
 export const amount = z.number().min(0).max(1e9);

@@ -72,37 +72,45 @@ function fromNow(
   factor: number,
 ): Tried {
   const atFirst = bestOfCrews(crews);
-  const kept = stood(atFirst, underWay, hours, factor);
-  const isToPlan = kept.steps.every(
-    (_, step) => kept.standing!.pins[step] || kept.times.starts[step] === atFirst.times.starts[step],
-  );
-  if (isToPlan) return kept;
-  return bestOfCrews(
-    crews.map((own) =>
-      own.map((tried) => (tried === atFirst ? kept : stood(tried, underWay, hours, factor))),
-    ),
-  );
+  const [kept] = stood([atFirst], underWay, hours, factor);
+  const { pins } = kept!.standing!;
+  const isToPlan = pins.every((pin, step) => pin || kept!.times.starts[step] === atFirst.times.starts[step]);
+  return isToPlan ? kept! : bestOfCrews(crews.map((own) => stood(own, underWay, hours, factor)));
 }
 
-const linksFromNow = (links: Links, pins: Standing["pins"], { overAt }: UnderWay): Links => ({
-  ...linksWithout(links, pins),
-  ...(overAt && { overAt }),
-});
-
-/** An order with what stands already where it stands, and the hands that did it. */
-function stood(tried: Tried, underWay: UnderWay, hours: WorkHours, factor: number): Tried {
-  const { steps, order } = tried;
+/** What stands of some steps, and their links from now on: the same in whatever order the rest comes. */
+function standingOf(
+  steps: readonly Step[],
+  links: Links,
+  underWay: UnderWay,
+  hours: WorkHours,
+): { readonly standing: Standing; readonly links: Links } {
+  const { now, away, overAt } = underWay;
   const pins = steps.map((step) => pinOf(step, steps, underWay, hours));
-  const hands = order.hands.map((own, place) => {
-    const told = pins[order.steps[place]!]?.hand ?? null;
-    return told === null || own.includes(told) ? own : [told, ...own.slice(1)];
-  });
-  const standing = { now: underWay.now, pins, away: underWay.away };
-  const links = linksFromNow(tried.links, pins, underWay);
+  const open = linksWithout(links, pins);
+  return { standing: { now, pins, away }, links: overAt ? { ...open, overAt } : open };
+}
+
+/** Orders of the same steps with what stands already where it stands, and the hands that did it. */
+function stood(tried: readonly Tried[], underWay: UnderWay, hours: WorkHours, factor: number): Tried[] {
+  const { steps, links: all } = tried[0]!;
+  const { standing, links } = standingOf(steps, all, underWay, hours);
   const waits = waitsAt(links, factor);
-  const own = { steps: order.steps, hands };
-  const times = timeOrder(steps, links, waits, own, hours, standing);
-  return { ...tried, links, waits, order: own, standing, times };
+  return tried.map((one) => {
+    const hands = one.order.hands.map((own, place) => {
+      const told = standing.pins[one.order.steps[place]!]?.hand ?? null;
+      return told === null || own.includes(told) ? own : [told, ...own.slice(1)];
+    });
+    const order = { steps: one.order.steps, hands };
+    return {
+      ...one,
+      links,
+      waits,
+      order,
+      standing,
+      times: timeOrder(steps, links, waits, order, hours, standing),
+    };
+  });
 }
 
 /** What takes more than a day has, and is not divided: it is cut back to one. */
@@ -160,11 +168,11 @@ function soonestEnd(
   underWay: UnderWay | null,
 ): number {
   const steps = withinADay(given, hours);
-  const pins = underWay && steps.map((step) => pinOf(step, steps, underWay, hours));
   const all = linkSteps(steps);
-  const links = underWay && pins ? linksFromNow(all, pins, underWay) : all;
+  const from = underWay && standingOf(steps, all, underWay, hours);
+  const links = from?.links ?? all;
   // With as many hands as one likes nobody is missed.
-  const standing = underWay && pins ? { now: underWay.now, pins, away: [] } : undefined;
+  const standing = from ? { ...from.standing, away: [] } : undefined;
   return timeOrder(steps, links, waitsAt(links, factor), withAllHands(steps), hours, standing).end;
 }
 

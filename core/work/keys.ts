@@ -63,7 +63,7 @@ export function conditionIds({ id, conditions }: Pick<Wall, "id" | "conditions">
 }
 
 /** Work of a step, as it is thought of or as a plan prints it. */
-interface Keyed {
+export interface Keyed {
   readonly act: Act;
   readonly wall?: string | undefined;
   readonly of: Worked;
@@ -73,7 +73,15 @@ interface Keyed {
 }
 
 /** The keys of some work, one for each of its ids: wall, act, of, id, pass and coat. They outlast every plan. */
-export const keysOf = (does: readonly Keyed[]): string[] =>
-  does.flatMap(({ act, wall = "", of, ids, pass = 1, coat = "" }) =>
-    ids.map((id) => [wall, act, of, id, pass, coat].join(" ")),
-  );
+export function keysOf(does: readonly Keyed[]): string[] {
+  const keys: string[] = [];
+  for (const { act, wall = "", of, ids, pass = 1, coat = "" } of does)
+    for (const id of ids) keys.push(`${wall} ${act} ${of} ${id} ${pass} ${coat}`);
+  return keys;
+}
+
+/** Of a key what it is about. */
+export function readKey(key: string): { wall: string; act: Act; of: Worked; id: string } {
+  const [wall, act, of, id] = key.split(" ") as [string, Act, Worked, string];
+  return { wall, act, of, id };
+}

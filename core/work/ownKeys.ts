@@ -1,17 +1,8 @@
-import { keysOf } from "./keys";
-import type { Act, Worked } from "./act";
+import { keysOf, type Keyed } from "./keys";
 
-/** Work of a step, as it is thought of or as a plan prints it. */
 interface Working {
   readonly wall?: string | undefined;
-  readonly does: readonly {
-    readonly act: Act;
-    readonly wall?: string | undefined;
-    readonly of: Worked;
-    readonly ids: readonly string[];
-    readonly pass?: number | undefined;
-    readonly coat?: number | undefined;
-  }[];
+  readonly does: readonly Keyed[];
 }
 
 /** The keys of a step's work; what does not name its wall is on the step's. */

@@ -15,6 +15,7 @@ import type { JobActions } from "./useJobActions";
 /** One job: its walls in little, what it comes to, the way in, and what else can be done with it. */
 export function JobTile({ job, today, actions }: { job: JobOnHome; today: string; actions: JobActions }) {
   const [isRenaming, setRenaming] = useState(false);
+  const texts = figuresTexts(job);
   const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
     // What is out of sight is not laid out: there may be hundreds.
@@ -36,12 +37,10 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
                   {job.name}
                 </p>
                 <p className="text-[0.9375rem] text-soft">
-                  {figuresTexts(job).map((text, index) => (
+                  {texts.map((text, index) => (
                     <Fragment key={text}>
                       {index > 0 && " "}
-                      <span className="inline-block">
-                        {index < figuresTexts(job).length - 1 ? `${text},` : text}
-                      </span>
+                      <span className="inline-block">{index < texts.length - 1 ? `${text},` : text}</span>
                     </Fragment>
                   ))}
                 </p>

@@ -7,6 +7,10 @@ export const began = defineKind({
   kind: "began",
   payload: z.object({ work: workList }),
   fold: (folding, { work }, told) =>
-    ofWork(folding, work, ({ paused: _, ...known }) => ({ ...known, began: known.began ?? told })),
+    ofWork(folding, work, (known) => ({
+      ...known,
+      paused: undefined,
+      began: known.began ?? told,
+    })),
   say: ({ work }) => `Began: ${sayWork(work)}.`,
 });

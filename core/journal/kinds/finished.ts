@@ -7,6 +7,10 @@ export const finished = defineKind({
   kind: "finished",
   payload: z.object({ work: workList }),
   fold: (folding, { work }, told) =>
-    ofWork(folding, work, ({ paused: _, ...known }) => ({ ...known, finished: known.finished ?? told })),
+    ofWork(folding, work, (known) =>
+      known.finished && !known.paused
+        ? known
+        : { ...known, paused: undefined, finished: known.finished ?? told },
+    ),
   say: ({ work }) => `Done: ${sayWork(work)}.`,
 });

@@ -8,7 +8,7 @@ interface Context {
 }
 
 /** So many entries are given out at a time; who asks goes on after the last of them. */
-const mostAtOnce = 5000;
+const mostAtOnce = 1000;
 
 /** What happened on a job after an entry: `?after=SEQ`. */
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
