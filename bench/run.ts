@@ -11,10 +11,27 @@ import { keepUnchanged } from "@/core/job/planInStages";
 import type { Job } from "@/core/job/schema";
 import { colourGraph } from "@/core/rounds/colourGraph";
 import { groupRegions } from "@/core/rounds/groupRegions";
+import { fold } from "@/core/journal/fold";
+import { formatMoment } from "@/core/journal/moment";
+import { entryOf } from "@/core/journal/tests/entries";
 
 import { hardJob } from "@/core/job/tests/hardJob";
 import { brickJob, parsed, printedDocument, separateBlocksJob, stripedJob, tapedJob } from "./jobs";
 import { printedWall } from "./prints";
+
+/** A journal of so many entries folded, beside the same written out and read back as JSON. */
+function foldedBesideWritten(count: number) {
+  const entries = Array.from({ length: count }, (_, index) =>
+    entryOf(index, formatMoment(20_000 + Math.floor(index / 1440), index % 1440), "finished", {
+      work: [{ wall: "w", act: "coat", of: "region", ids: [`r${index % 5000}`] }],
+    }),
+  );
+  const foldMs = median(() => fold(entries), 5);
+  return {
+    foldOf100000Ms: foldMs,
+    foldBesideJson: round(foldMs / median(() => JSON.parse(JSON.stringify(entries)), 3)),
+  };
+}
 
 /** Prints times in ms, best and median of one run, and ratios as JSON. None is asserted: machines differ. */
 function main(): void {
@@ -41,6 +58,7 @@ function main(): void {
     planOf60TapedLinesMs: median(() => plan(tapedJob(60))),
     ...facesOfLines(60),
     roundsOf400: roundsBesideGreedy(400),
+    ...foldedBesideWritten(100_000),
     prints5000: printsBesideBare(5000),
     plan5000Prints: planOfPrints(5000),
   };

@@ -41,9 +41,13 @@ function dueDay(job: Job, plan: Plan, day: PlanDay, date: string): DueDay {
     date,
     from: day.from,
     what: painted.length > 0 ? listed(painted, "; ") : listed([...all]),
-    waits: first ? waitedFor(job, plan, first) : null,
+    waits: first ? waitedFor(job, plan, first, lastBefore(plan, day)) : null,
   };
 }
+
+/** When the last thing before a day was done. */
+const lastBefore = ({ steps }: Plan, { day }: PlanDay): number =>
+  Math.max(0, ...steps.filter((step) => step.day < day).map(({ end }) => end));
 
 /** The first few, and how many more. */
 function listed(things: readonly string[], between = ", "): string {

@@ -1,4 +1,4 @@
-import { clockOf, minutesADay } from "@/core/measure/calendar";
+import { clockOf, minutesADay, minutesOfClock } from "@/core/measure/calendar";
 import type { Job } from "@/core/job/schema";
 import { waitedFor } from "@/core/job/waitedFor";
 import type { PlanDay, PlanStep } from "@/core/plan/planDayTypes";
@@ -23,7 +23,7 @@ export function pausesOf(job: Job, plan: Plan, day: PlanDay): Pause[] {
   let done = steps[0]?.start ?? 0;
   for (const step of steps) {
     if (step.start - done - breakWithin(day, done, step.start) >= leastPauseMin) {
-      const why = waitedFor(job, plan, step);
+      const why = waitedFor(job, plan, step, done);
       const clock = clockOf(step.start % minutesADay);
       pauses.push({
         from: done,
@@ -38,14 +38,15 @@ export function pausesOf(job: Job, plan: Plan, day: PlanDay): Pause[] {
 
 /** Why a day ends early, where that is for something that dries over the night; null where it does not, or is the last. */
 export function whyShort(job: Job, plan: Plan, day: PlanDay): string | null {
-  const ends = Math.max(...stepsOf(plan, day).map(({ end }) => end % minutesADay));
+  const last = Math.max(...stepsOf(plan, day).map(({ end }) => end));
+  const ends = last % minutesADay;
   const { to } = job.work;
   const next = plan.days[plan.days.findIndex((other) => other.day === day.day) + 1];
   if (!next || to - ends < shortByMin) return null;
   const first = stepsOf(plan, next)
     .filter(({ kind }) => kind !== "set-up")
     .sort((a, b) => a.start - b.start)[0];
-  const why = first && waitedFor(job, plan, first);
+  const why = first && waitedFor(job, plan, first, last);
   return why ? `Ends at ${clockOf(ends)}: ${why}.` : null;
 }
 
@@ -54,9 +55,6 @@ const stepsOf = ({ steps }: Plan, { day }: PlanDay): PlanStep[] => steps.filter(
 /** How much of a time is the break at noon, min. */
 function breakWithin({ pause, day }: PlanDay, from: number, to: number): number {
   if (!pause) return 0;
-  const at = (clock: string) => {
-    const [hours, minutes] = clock.split(":").map(Number);
-    return (day - 1) * minutesADay + hours! * 60 + minutes!;
-  };
+  const at = (clock: string) => (day - 1) * minutesADay + minutesOfClock(clock)!;
   return Math.max(0, Math.min(to, at(pause.to)) - Math.max(from, at(pause.from)));
 }

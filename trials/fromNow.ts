@@ -2,8 +2,9 @@ import { parseJob } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import { planFromNow } from "@/core/job/planFromNow";
 import type { Job } from "@/core/job/schema";
-import { readEntry, type Entry } from "@/core/journal/entry";
+import type { Entry } from "@/core/journal/entry";
 import { fold } from "@/core/journal/fold";
+import { entryOf } from "@/core/journal/tests/entries";
 import { formatMoment, parseMoment } from "@/core/journal/moment";
 import { dayNumberOf, minutesADay } from "@/core/measure/calendar";
 import type { PlanStep } from "@/core/plan/planDayTypes";
@@ -19,7 +20,7 @@ export function journalOf(whole: Plan, first: number, until: number, late = 0): 
   return inTurn.flatMap((step, place) =>
     (["began", "finished"] as const).flatMap((kind, end): Entry[] => {
       const at = (kind === "began" ? step.start : step.end) + late;
-      return at <= until ? [entryOf(step, kind, momentOf(first, at), 2 * place + end)] : [];
+      return at <= until ? [entryOfStep(step, kind, momentOf(first, at), 2 * place + end)] : [];
     }),
   );
 }
@@ -27,7 +28,7 @@ export function journalOf(whole: Plan, first: number, until: number, late = 0): 
 const momentOf = (first: number, time: number): string =>
   formatMoment(first + Math.floor(time / minutesADay), time % minutesADay);
 
-function entryOf(step: PlanStep, kind: string, at: string, number: number): Entry {
+function entryOfStep(step: PlanStep, kind: string, at: string, number: number): Entry {
   const work = step.does.map(({ act, wall, of, ids, pass, coat }) => ({
     act,
     ...(wall !== undefined && { wall }),
@@ -36,11 +37,7 @@ function entryOf(step: PlanStep, kind: string, at: string, number: number): Entr
     ...(pass !== undefined && { pass }),
     ...(coat !== undefined && { coat }),
   }));
-  const id = String(number).padStart(26, "0");
-  const by = `Person ${step.person}`;
-  const read = readEntry({ format: "jacaranda-entry/1", id, job: "j", at, by, device: "d", kind, work });
-  if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  return read.entry;
+  return entryOf(number, at, kind, { work }, `Person ${step.person}`);
 }
 
 const told = ({ id, start, end, people, person, does }: PlanStep): string =>

@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import { allFinishes } from "@/core/finishes/registry";
 import { stripOfFinish } from "@/core/job/wallsOfFinish";
+import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { sheetsAtHand } from "@/core/stencil/library";
 import { trialOnWall } from "./trialOnWall";
@@ -51,4 +52,17 @@ it("goes around the corner where the trial does, and is none where a spec or a d
   expect(trialOnWall(text, "w", { ...bands, kind: "wallpaper" })).toBeNull();
   expect(trialOnWall("{}", "w", bands)).toBeNull();
   expect(trialOnWall(text, "elsewhere", { ...bands, on: "w" })).toBeNull();
+});
+
+it("tells what a trial takes by itself, and lies over what is on the wall where that is asked for", () => {
+  const stripe = { id: "offer", on: "w", kind: "bands", bands: [{ from: 500, to: 900, colour: "kelp" }] };
+  const alone = trialOnWall(text, "w", stripe)!;
+  const over = trialOnWall(text, "w", stripe, "finishes")!;
+  const finishesOn = ({ wall }: typeof alone) => new Set(wall.regions.map(({ finish }) => finish));
+  expect([finishesOn(alone).has("f"), finishesOn(over).has("f")]).toEqual([false, true]);
+  const job = parsed({ ...document, finishes: [stripe] });
+  const whole = plan(job);
+  expect(alone).toMatchObject({ minutes: whole.work!.minutes, days: whole.work!.days, prints: 0 });
+  // A band has two edges, each as long as the wall, and laps, tails and masks at the ends.
+  expect(alone.tapeM).toBeGreaterThan((2 * job.walls[0]!.width) / 1000);
 });

@@ -61,7 +61,7 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
     walls: withPaintedOtherwise(plan, job, work),
     now: formatMoment(now.day, now.minutes),
     steps,
-    next: nextOf({ steps }, job),
+    next: nextOf({ steps }, job, time),
     ...(forecast.length > 0 && { forecast }),
   };
 }
@@ -109,13 +109,13 @@ function stateOf(step: PlanStep, told: ReadonlyMap<string, ToldState>, now: numb
 }
 
 /** What each one does next: what is under way, else what comes first. */
-function nextOf(plan: Pick<Plan, "steps">, job: Job): PlanNext[] {
+function nextOf(plan: Pick<Plan, "steps">, job: Job, now: number): PlanNext[] {
   return Array.from({ length: job.work.crew }, (_, hand) => hand + 1).flatMap((person): PlanNext[] => {
     const own = plan.steps.filter((step) => step.state !== "done" && peopleOf(step).includes(person));
     const running = own.find(({ state }) => state === "running");
     const [first] = own.toSorted((a, b) => a.start - b.start);
     const step = running ?? first;
-    return step ? [{ person, step: step.id, why: whyNext(step, waitedFor(job, plan, step)) }] : [];
+    return step ? [{ person, step: step.id, why: whyNext(step, waitedFor(job, plan, step, now)) }] : [];
   });
 }
 

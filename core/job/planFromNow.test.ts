@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { readEntry, type Entry } from "../journal/entry";
+import type { Entry } from "../journal/entry";
 import { fold } from "../journal/fold";
 import { parseMoment } from "../journal/moment";
+import { entryOf } from "../journal/tests/entries";
 import type { PlanStep } from "../plan/planDayTypes";
 import { plan } from "./plan";
 import { planFromNow } from "./planFromNow";
@@ -34,21 +35,7 @@ const clock = (minutes: number) =>
   `2027-01-11T${String(Math.floor(minutes / 60)).padStart(2, "0")}:${String(minutes % 60).padStart(2, "0")}`;
 
 let count = 0;
-function told(kind: string, at: string, payload: object, by = "Wren"): Entry {
-  const id = String(++count).padStart(26, "0");
-  const read = readEntry({
-    format: "jacaranda-entry/1",
-    id,
-    job: "j",
-    at,
-    by,
-    device: "d",
-    kind,
-    ...payload,
-  });
-  if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  return read.entry;
-}
+const told = (kind: string, at: string, payload: object): Entry => entryOf(++count, at, kind, payload);
 const workOf = ({ does }: PlanStep) => ({
   work: does.map(({ act, wall, of, ids, pass, coat }) => ({ act, wall, of, ids, pass, coat })),
 });
@@ -81,7 +68,9 @@ describe("from now on", () => {
       start: end + 180,
       until: clock(end + 180),
     });
-    expect(late.next![0]!.step).toBe(second.id);
+    expect(late.next).toEqual([
+      { person: 1, step: second.id, why: `waits until ${clock(end + 180).slice(11)}: Kelp on w dries` },
+    ]);
     expect(late.now).toBe(clock(end + 5));
     // Three hours on it is ready, and on offer from then; what nobody has begun comes no earlier than now.
     const ready = stepOf(from(clock(end + 200), ...done(first, end)).steps, second.id);

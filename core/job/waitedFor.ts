@@ -2,14 +2,20 @@ import type { PlanStep } from "../plan/planDayTypes";
 import type { Plan } from "../plan/planTypes";
 import type { Job } from "./schema";
 
-/** What a step waits for that dries, in words; null where it waits for hands or for nothing. */
+/**
+ * What a step waits for at a time and longest, in words: something that dries or hardens, perhaps until the hours are over too.
+ * Null where nothing does by then.
+ */
 export function waitedFor(
   job: Pick<Job, "walls" | "paints">,
   plan: Pick<Plan, "steps">,
   step: PlanStep,
+  at: number,
 ): string | null {
-  const wait = step.waitsFor.find(({ step: id }) => id === step.heldFrom);
-  if (step.heldBy !== "wait" || !wait || wait.what === "after") return null;
+  const [wait] = step.waitsFor
+    .filter(({ what, until }) => what !== "after" && until > at)
+    .sort((a, b) => b.until - a.until);
+  if (!wait) return null;
   const before = plan.steps.find(({ id }) => id === wait.step);
   const wall = job.walls.find(({ id }) => id === before?.wall);
   const paint = job.paints.find(({ id }) => id === before?.colour)?.name ?? before?.colour;

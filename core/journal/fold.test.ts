@@ -1,29 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runsOf } from "@/core/tests/runsOf";
-import { readEntry, readJournal, type Entry } from "./entry";
+import { readEntry, readJournal } from "./entry";
 import { fold } from "./fold";
 import { entryKinds } from "./kinds";
 import { formatMoment, parseMoment } from "./moment";
+import { entryOf, ulidOf, writtenEntry } from "./tests/entries";
 
-const ulidOf = (number: number): string => String(number).padStart(26, "0");
 const region = (ids: string[], coat?: number) => [
   { wall: "w", act: "coat", of: "region", ids, ...(coat && { coat }) },
 ];
-const entryOf = (number: number, at: string, kind: string, payload: object, by = "Wren"): Entry => {
-  const read = readEntry({
-    format: "jacaranda-entry/1",
-    id: ulidOf(number),
-    job: "j",
-    at,
-    by,
-    device: "d",
-    kind,
-    ...payload,
-  });
-  if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  return read.entry;
-};
 const keyOf = (id: string, coat: number | "" = "") => `w coat region ${id} 1 ${coat}`;
 
 describe("a moment", () => {
@@ -127,32 +113,10 @@ describe("the fold of a journal", () => {
     );
     expect(missed).toMatchObject([{ place: [120, 340], told: { by: "Wren", at: { minutes: 660 } } }]);
   });
-
-  it("of a hundred thousand entries takes less than reading them", () => {
-    const entries = Array.from({ length: 100_000 }, (_, index) =>
-      entryOf(index, formatMoment(20_000 + Math.floor(index / 1440), index % 1440), "finished", {
-        work: region([`r${index % 5000}`]),
-      }),
-    );
-    const started = performance.now();
-    fold(entries);
-    const folded = performance.now() - started;
-    JSON.parse(JSON.stringify(entries));
-    expect(folded).toBeLessThan(4 * (performance.now() - started - folded));
-  });
 });
 
 describe("entries of a foreign hand", () => {
-  const good = {
-    format: "jacaranda-entry/1",
-    id: ulidOf(1),
-    job: "j",
-    at: "2027-01-12T09:00:00+01:00",
-    by: "Wren",
-    device: "d",
-    kind: "note",
-    words: "x",
-  };
+  const good = writtenEntry(1, "2027-01-12T09:00:00+01:00", "note", { words: "x" });
   it("are refused one by one and told where they are wrong; the rest goes in, and unknown kinds are kept", () => {
     const lines = [
       good,

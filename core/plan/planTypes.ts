@@ -18,10 +18,12 @@ import type {
   PlanTable,
 } from "./planPrintTypes";
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
+import type { PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 import type { PlanDay, PlanNext, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
+export type { PlanCandidate, PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 export type { PlanPoint } from "./planPoint";
 export type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 export type {
@@ -123,14 +125,6 @@ export interface PlanWall {
   /** Coats of broken colour; absent where there are none. */
   coats?: PlanCoat[];
   findings: PlanFinding[];
-}
-
-/** What a way to lay out a finish asks of tape: lines, straight pieces, where those meet, and minutes. */
-export interface PlanTaping {
-  tape_m: number;
-  pieces: number;
-  crossings: number;
-  minutes: number;
 }
 
 export interface PlanOffer {
@@ -244,44 +238,6 @@ export interface PlanTape {
   width: number;
   /** Along a curve: narrow flexible tape lies under it. */
   flexible?: true;
-}
-
-export interface PlanCandidate {
-  count: number;
-  width: number | null;
-  /** The easy size whose multiples the lines keep to, what remains being shared out over the gaps. */
-  module?: number;
-  ends: "same" | "different";
-  endWidths: [number, number];
-  verdict: "good" | "fair" | "poor";
-  score: number;
-  why: string[];
-  fit: unknown;
-  /** Where the lines would stand, from the start of the span. */
-  boundaries: number[];
-  colours: string[];
-  taping: PlanTaping;
-}
-
-export interface PlanFit {
-  finish: string;
-  /** What one division is called: "stripe". */
-  noun: string;
-  /** The axis across the divisions: a point p lies at normal . p, counted from start. */
-  axis: { normal: PlanPoint; start: number };
-  chosen: PlanCandidate & { centre?: "stripe" | "joint" };
-  proof: { worst_mm: number; steppedAtEnd_mm?: number };
-  candidates: (PlanCandidate & { change: PlanChange })[];
-}
-
-export interface PlanChange {
-  label: string;
-  finish?: string;
-  wall?: string;
-  paint?: string;
-  /** Where in the finish, wall or paint the keys are set; at its top when absent. */
-  path?: readonly (string | number)[];
-  set: Readonly<Record<string, unknown>>;
 }
 
 export interface PlanFinding {

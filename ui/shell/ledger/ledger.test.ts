@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { countFitting, figureWidth } from "./fitFigures";
-import { jobFigures, paintFigures, type Figure } from "./ledgerFigures";
+import { jobFigures, paintFigures, paintsFor, type Figure } from "./ledgerFigures";
 
 const jobIn = (more: object) =>
   parsed({
@@ -35,6 +35,16 @@ describe("the ledger", () => {
     expect(tape.note).toMatch(/^\d+ rolls? of 15\/16"$/);
     const us = figuresOf({ units: "imperial" });
     expect(us.paints.find(({ key }) => key === "kelp")!.value).toMatch(/(qt|fl oz|gal) Kelp$/);
+  });
+
+  it("tells first what a wall takes, then the rest, each in the order of the plan", () => {
+    const { whole } = figuresOf({});
+    const ids = (wall: string | null) => paintsFor(whole, wall).map(({ colour }) => colour);
+    const planned = whole.paint.map(({ colour }) => colour);
+    expect([...ids("w")].sort()).toEqual([...planned].sort());
+    expect(ids(null)).toEqual(planned);
+    // Oyster is the base, which is on the wall, and only seals.
+    expect(ids("w")[0]).toBe("kelp");
   });
 
   it("says which tins have no price, and counts those that do", () => {
