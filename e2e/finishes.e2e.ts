@@ -102,7 +102,7 @@ test("brick: another number of courses, fewer guide lines, what it takes otherwi
   await ways.getByRole("button", { name: /^35 courses, beds of 8/ }).click();
   await expect(ways.getByRole("button", { pressed: true })).toContainText("35 courses");
   await page.getByRole("button", { name: "A guide line every 2 courses" }).click();
-  await expect(page.getByRole("button", { name: "A guide line every, courses: 2" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Courses to a guide line: 2" })).toBeVisible();
   await page.getByRole("button", { name: /^Other ways to this look/ }).click();
   const table = page.getByRole("table", { name: "Ways beside each other" });
   await expect(table.getByRole("row")).toHaveCount(4);

@@ -80,7 +80,7 @@ function MoreWalls({
       type="button"
       tabIndex={-1}
       aria-hidden="true"
-      className={`flex min-h-11 shrink-0 items-center gap-0.5 px-1 text-[0.8125rem] whitespace-nowrap text-violet hover:bg-violet-wash ${isRight ? "" : "flex-row-reverse"}`}
+      className={`hidden min-h-11 shrink-0 items-center gap-0.5 px-1 md:flex text-[0.8125rem] whitespace-nowrap text-violet hover:bg-violet-wash ${isRight ? "" : "flex-row-reverse"}`}
       onClick={onClick}
     >
       {`${count} more`}

@@ -17,7 +17,8 @@ export interface Size {
 
 const roomyMargin = { left: 62, top: 62, right: 26, bottom: 52 };
 const narrowMargin = { left: 46, top: 48, right: 8, bottom: 40 };
-const narrowPx = 500;
+/** On a narrower stage the wall takes all of it, and nothing is written around it. */
+export const narrowPx = 500;
 const firstSize: Size = { width: 760, height: 560 };
 const zoomRange = { out: 0.5, in: 40 };
 
@@ -31,8 +32,9 @@ export interface Margins {
 
 export const noRoom: Margins = { left: 0, top: 0, right: 0, bottom: 0 };
 
-function fitView(wall: Size, stage: Size, room: Margins): View {
-  const usual = stage.width < narrowPx ? narrowMargin : roomyMargin;
+function fitView(wall: Size, stage: Size, asked: Margins): View {
+  const isNarrow = stage.width < narrowPx;
+  const [usual, room] = isNarrow ? [narrowMargin, noRoom] : [roomyMargin, asked];
   const margin = {
     left: usual.left + room.left,
     top: usual.top + room.top,

@@ -33,8 +33,8 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
   return [
     choice("Way", "way"),
     choice("Bond", "bond"),
-    { type: "length", label: "Face, wide", path: ["face", "width"], value: face.width },
-    { type: "length", label: "Face, high", path: ["face", "height"], value: face.height },
+    { type: "length", label: "Face width", path: ["face", "width"], value: face.width },
+    { type: "length", label: "Face height", path: ["face", "height"], value: face.height },
     { type: "length", label: "Joint", path: ["joint"], value: joint },
     {
       type: "choice",
@@ -49,7 +49,7 @@ export function cardOfBrick(spec: BrickSpec): CardField[] {
       ? [
           {
             type: "count",
-            label: "A guide line every, courses",
+            label: "Courses to a guide line",
             path: ["guides"],
             value: spec.guides,
           } as const,

@@ -9,6 +9,7 @@ import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type JobDocument } from "@/ui/job/jobDocument";
 import { PlateText } from "@/ui/parts/PlateText";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
+import { fromTo } from "./fromTo";
 
 const tones = {
   "won't show": "stroke-leaf",
@@ -56,9 +57,7 @@ export function JudgedLine({
   };
   const [left, right] = [frame.x(frame.box.minX), frame.x(frame.box.maxX)];
   const y = frame.y(survey.judgedAt);
-  const text = level
-    ? `level: ${formatLength(level.left, job.units)} to ${formatLength(level.right, job.units)}`
-    : "";
+  const text = level ? `level: ${fromTo(level.left, level.right, job.units)}` : "";
   return (
     <g
       data-draggable

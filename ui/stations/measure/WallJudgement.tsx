@@ -1,6 +1,5 @@
 "use client";
 
-import { formatLength } from "@/core/measure/formatLength";
 import type { PlanSurvey, PlanWall } from "@/core/plan/planTypes";
 import type { UnitSystem } from "@/core/measure/units";
 import type { WallDocument } from "@/ui/job/jobDocument";
@@ -8,6 +7,7 @@ import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
+import { fromTo } from "./fromTo";
 
 interface Props {
   readonly plan: PlanWall & { survey: PlanSurvey };
@@ -29,7 +29,6 @@ const tones = { "won't show": "text-leaf", "may show": "text-ochre", "will show"
 /** What a line at one height would show by each datum, with the one to take; and how to strike and prove the level line. */
 export function WallJudgement({ plan, written, units, isExaggerated, onExaggerate, onEdit }: Props) {
   const { survey } = plan;
-  const length = (mm: number) => formatLength(mm, units);
   return (
     <Section
       name="measure/judgement"
@@ -66,7 +65,7 @@ export function WallJudgement({ plan, written, units, isExaggerated, onExaggerat
             </div>
             <p className="text-[0.9375rem] text-soft">
               <Measure>
-                {`${length(datum.left)} to ${length(datum.right)} from the ${datum.against}. ${datum.recommended ? `Take this: ${lowerFirst(datum.why)}` : datum.why}`}
+                {`${fromTo(datum.left, datum.right, units)} from the ${datum.against}. ${datum.recommended ? `Take this: ${lowerFirst(datum.why)}` : datum.why}`}
               </Measure>
             </p>
           </li>

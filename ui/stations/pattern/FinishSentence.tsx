@@ -32,12 +32,12 @@ export function FinishSentence({ wallId, fields, ...rest }: FieldsProps & { read
           ))}
         </p>
       ))}
-      <div className="flex flex-wrap gap-x-4">
+      <div className="-mx-3.5 flex flex-wrap">
         {actionsOf(fields).map((field) => (
           <Button
             key={field.label}
             look="quiet"
-            className="px-0 text-sm text-violet"
+            className="text-sm text-violet"
             onClick={() => rest.onEdit((finish) => ({ ...finish, ...field.set }) as FinishDocument)}
           >
             {field.label}
