@@ -26,6 +26,7 @@ const apart = [
   "ui/job/enterJob.test.ts",
   "ui/job/autosave.test.ts",
   "app/tests/sampleFinish.test.tsx",
+  "ui/journal/journal.test.ts",
   "workers/plannerClient.test.ts",
 ];
 

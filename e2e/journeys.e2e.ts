@@ -181,8 +181,13 @@ test("marking goes on without a connection, and what is marked is kept", async (
   await expect(page.getByRole("region", { name: "Marks" }).getByText("2 of 12")).toBeVisible();
 });
 
-test("two windows that edit the same job meet, and either may hold", async ({ page, context }) => {
+test("two windows that edit the same job meet, and either may hold; what does not overlap goes together", async ({
+  page,
+  context,
+}) => {
   const id = await makeJob(page, stripedWall("Two windows"));
+  // Neither hears at once that the other has saved.
+  await context.route("**/live", (route) => route.abort());
   const second = atRest(await context.newPage());
   await page.goto(`/jobs/${id}/w/measure`);
   await second.goto(`/jobs/${id}/w/measure`);
@@ -206,4 +211,15 @@ test("two windows that edit the same job meet, and either may hold", async ({ pa
   await expect(page.getByLabel("Skirting")).toHaveValue("130 mm");
   await expect(page.getByRole("status")).toHaveText("Saved");
   expect(await saved()).toBe("130 mm");
+  await setSkirting(page, "150 mm");
+  await expect(page.getByRole("status")).toHaveText("Saved");
+  await second.getByLabel("Width", { exact: true }).fill("4.1 m");
+  await second.getByLabel("Width", { exact: true }).press("Enter");
+  await expect(second.getByLabel("Skirting")).toHaveValue("150 mm");
+  await expect(second.getByRole("status")).toHaveText("Saved");
+  expect(await saved()).toBe("150 mm");
+  // What undo leads to has the other's change in it.
+  await second.getByRole("button", { name: "Undo" }).click();
+  await expect(second.getByLabel("Width", { exact: true })).toHaveValue(/4215/);
+  await expect(second.getByLabel("Skirting")).toHaveValue("150 mm");
 });

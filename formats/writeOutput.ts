@@ -36,13 +36,13 @@ export interface Wanted {
 export function writeOutput(job: Job, wanted: Wanted): string {
   const { format } = wanted;
   if (format === "svg") return drawSvg(layOutOrStop(job), wanted.wall);
-  const { from } = wanted;
-  const whole = from ? planFrom(job, from) : planOrStop(job);
-  return writePlan(job, whole, { ...wanted, format });
+  return writePlan(job, planOf(job, wanted.from), { ...wanted, format });
 }
 
-/** Throws for what is no moment; entries that do not hold are passed over. */
-function planFrom(job: Job, { journal, moment }: NonNullable<Wanted["from"]>): Plan {
+/** A job's plan, from a moment on where it is under way. Throws for what is no moment; entries that do not hold are passed over. */
+export function planOf(job: Job, from: Wanted["from"]): Plan {
+  if (!from) return planOrStop(job);
+  const { journal, moment } = from;
   const now = parseMoment(moment);
   if (!now) throw new RangeError(`${moment} is no moment`);
   return planFromNow(job, fold(readJournal(journal).entries), now);

@@ -1,11 +1,10 @@
 import { parseJobText } from "@/core/job/parseJob";
-import { planOrStop } from "@/core/job/plan";
 import { drawTile, tileFigures } from "@/formats/jobTile";
-import { writeOutput, type Wanted } from "@/formats/writeOutput";
+import { planOf, writeOutput, type Wanted } from "@/formats/writeOutput";
 
 /** A job document, and the written form of its plan that is asked for: one that is given out, what the list of jobs shows, or only what is wrong with it. */
 export type PlanRequest = { readonly document: string } & (
-  Wanted | { readonly format: "tile" } | { readonly format: "check" }
+  Wanted | ({ readonly format: "tile" } & Pick<Wanted, "from">) | { readonly format: "check" }
 );
 
 /** The plan of a document that has been checked, written out. */
@@ -15,6 +14,6 @@ export function answerPlan(request: PlanRequest): string {
   if (!parsed.ok) throw new Error("the document does not hold");
   const { job } = parsed;
   if (request.format !== "tile") return writeOutput(job, request);
-  const whole = planOrStop(job);
+  const whole = planOf(job, request.from);
   return JSON.stringify({ figures: JSON.stringify(tileFigures(job, whole)), picture: drawTile(job, whole) });
 }

@@ -1,3 +1,4 @@
+import { clockAt } from "@/core/journal/clock";
 import type { JournalRepository } from "@/store/journalRepository";
 
 /** So many entries are read at a time. */
@@ -12,4 +13,18 @@ export async function journalText(journal: JournalRepository, job: string): Prom
     if (kept.length < mostAtOnce) return lines.join("");
     seq = kept.at(-1)!.seq;
   }
+}
+
+/** How a job that is under way is planned from here: all that happened, and the moment by the clock of the place; null where nothing has. */
+export async function fromHere(
+  journal: JournalRepository,
+  job: string,
+  rightMs = Date.now(),
+): Promise<{ readonly journal: string; readonly moment: string } | null> {
+  const text = await journalText(journal, job);
+  if (text === "") return null;
+  const { at } = JSON.parse(text.slice(text.lastIndexOf("\n", text.length - 2) + 1)) as {
+    readonly at: string;
+  };
+  return { journal: text, moment: clockAt(rightMs, at) };
 }

@@ -10,6 +10,7 @@ import { keepChecker } from "./checkDocument";
 import { keepPlanner } from "./currentPlanner";
 import { Planner } from "./planner";
 import { keepStore } from "@/store/currentStore";
+import { endLines } from "./live";
 import { findPortHolder } from "./portHolder";
 import { contentSecurityPolicy, isLoopback, isOwnRequest, pathOf, urlOf } from "./requestGuard";
 
@@ -151,6 +152,7 @@ function stopOnSignal(server: Server, close: () => Promise<void>): void {
   for (const signal of ["SIGINT", "SIGTERM"] as const) {
     process.once(signal, () => {
       const finished = new Promise((resolve) => server.close(resolve));
+      endLines();
       // Connections that are kept alive end as soon as their request is answered.
       setInterval(() => server.closeIdleConnections(), sweepMs);
       const tooLong = new Promise((resolve) => setTimeout(resolve, mostFinishingMs));

@@ -26,6 +26,8 @@ export interface JobRepository {
   /** All of them, also those put away or deleted. */
   tiles(): Promise<JobTile[]>;
   read(id: string): Promise<JobSummary | null>;
+  /** How far a job has come: its document's version, and the number of the last entry of its journal. */
+  standing(id: string): Promise<{ readonly version: number; readonly seq: number } | null>;
   /** Keeps a new job document and answers the id that it was given: `wanted`, which must be free, or one of its name. */
   create(document: string, wanted?: string): Promise<string>;
   /** Saves a document made from `version`; refused when another has been saved since, unless it is the same. */
@@ -74,6 +76,15 @@ export function buildJobRepository(
     list: () => db.select(columns).from(jobs).where(isThere).orderBy(desc(jobs.updatedAt), jobs.id),
     tiles: () => db.select(tileColumns).from(jobs).orderBy(desc(jobs.updatedAt), jobs.id),
     read: (id) => readJob(db, id),
+    standing: async (id) =>
+      (
+        await db
+          .select({ version: jobs.version, seq: sql<number>`coalesce(max(${entries.seq}), 0)::int` })
+          .from(jobs)
+          .leftJoin(entries, eq(entries.job, jobs.id))
+          .where(and(eq(jobs.id, id), isThere))
+          .groupBy(jobs.id)
+      )[0] ?? null,
     create: (document, wanted) =>
       writes.add((transaction) => createJob(transaction, document, wanted), document.length),
     save: (id, version, document) =>

@@ -21,6 +21,7 @@ const looks: ReadonlySet<string> = new Set([
   "list",
   "tiles",
   "read",
+  "standing",
   "picture",
   "documents",
   "pending",
@@ -29,7 +30,7 @@ const looks: ReadonlySet<string> = new Set([
   "append",
 ]);
 const jobCalls = [
-  ...(["list", "tiles", "read", "create", "save", "remove", "bringBack"] as const),
+  ...(["list", "tiles", "read", "standing", "create", "save", "remove", "bringBack"] as const),
   ...(["putAway", "purge", "picture", "keepTile"] as const),
 ] satisfies readonly (keyof JobRepository)[];
 const journalCalls = ["append", "after", "version"] satisfies readonly (keyof JournalRepository)[];

@@ -1,7 +1,14 @@
+import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { emitCompact } from "@/core/job/emitPlan";
 import { plan } from "@/core/job/plan";
+import { planFromNow } from "@/core/job/planFromNow";
+import { readJournal } from "@/core/journal/entry";
+import { fold } from "@/core/journal/fold";
+import { formatMoment, parseMoment } from "@/core/journal/moment";
+import { writtenEntry } from "@/core/journal/tests/entries";
+import { dayNumberOf } from "@/core/measure/calendar";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import { parsed, randomJob } from "@/core/job/tests/jobs";
 import { PlanSender, type SentWalls } from "./planSender";
@@ -67,6 +74,35 @@ it("a wall that has not changed is not sent again, and a document that does not 
   expect(sent(3020)).toEqual([false, true, false]);
   expect(JSON.parse(sender.rest().rest) as Plan).toMatchObject({ format: "jacaranda-plan/1" });
   expect(sender.walls('{"format":"jacaranda-job/1"}')).toBeNull();
+});
+
+it("what happened is heard bit by bit, and the plan goes on from it as one that is made afresh", () => {
+  const document = JSON.parse(
+    readFileSync("docs/examples/ferry-landing-small-things.json", "utf8"),
+  ) as object;
+  const job = parsed({ ...document, work: { start: "2027-01-11" } });
+  const text = JSON.stringify({ ...document, work: { start: "2027-01-11" } });
+  const lines = plan(job)
+    .steps.slice(0, 12)
+    .flatMap(({ does, start, end, day }, index) =>
+      [start, end + 7 * (index % 3)].map((minute, place) => {
+        const at = formatMoment(dayNumberOf("2027-01-11")! + day - 1, minute - (day - 1) * 1440);
+        const work = does.map(({ act, wall, of, ids, pass, coat }) => ({ act, wall, of, ids, pass, coat }));
+        return JSON.stringify(
+          writtenEntry(index * 2 + place, at, place === 0 ? "began" : "finished", { work }),
+        );
+      }),
+    );
+  const [sender, receiver] = [new PlanSender(), new Receiver()];
+  for (let heard = 1; heard <= lines.length; heard += 5) {
+    sender.hear(lines.slice(Math.max(0, heard - 5), heard).join("\n"));
+    const now = "2027-01-11T17:30";
+    receiver.receive(sender.walls(text, undefined, now)!);
+    const { walls, rest } = sender.rest();
+    const sent = { ...(JSON.parse(rest) as object), walls: receiver.receive(walls) };
+    const happened = fold(readJournal(lines.slice(0, heard).join("\n")).entries);
+    expect(sent).toEqual(JSON.parse(emitCompact(planFromNow(job, happened, parseMoment(now)!))));
+  }
 });
 
 it("every setting of a job reaches each part of the plan, however little else has changed", () => {

@@ -2,7 +2,13 @@ import { emitCompact } from "@/core/job/emitPlan";
 import type { Progress } from "@/core/job/layOutJob";
 import { parseJobText } from "@/core/job/parseJob";
 import { planWallsFirst } from "@/core/job/plan";
+import { fromNowWallsFirst } from "@/core/job/planFromNow";
+import type { Job } from "@/core/job/schema";
 import { keepUnchanged, type StagedPlan } from "@/core/job/planInStages";
+import { readJournal, type Entry } from "@/core/journal/entry";
+import { fold } from "@/core/journal/fold";
+import type { Happened } from "@/core/journal/happened";
+import { parseMoment } from "@/core/journal/moment";
 import type { PlanWall } from "@/core/plan/planTypes";
 
 /** The text of each wall; null for one that is as it was sent last. */
@@ -16,12 +22,27 @@ export class PlanSender {
   private readonly stages = keepUnchanged();
   private sent: readonly PlanWall[] = [];
   private staged: StagedPlan | null = null;
+  private readonly entries: Entry[] = [];
+  private happened: Happened | null = null;
 
-  /** The walls of a document's plan; null for a document that does not hold. */
-  walls(text: string, progress?: Progress): SentWalls | null {
+  /** Hears what happened on the job beside what it knows, one entry a line; one that is heard again counts as it is told last. */
+  hear(journal: string): void {
+    this.entries.push(...readJournal(journal).entries);
+    this.happened = null;
+  }
+
+  /** The walls of a document's plan, from a moment on where one is told; null for a document that does not hold. */
+  walls(text: string, progress?: Progress, from?: string): SentWalls | null {
     const parsed = parseJobText(text);
-    this.staged = parsed.ok ? planWallsFirst(parsed.job, this.stages, progress) : null;
+    this.staged = parsed.ok ? this.stage(parsed.job, progress, from) : null;
     return this.staged && this.send(this.staged.walls);
+  }
+
+  private stage(job: Job, progress?: Progress, from?: string): StagedPlan {
+    const now = from === undefined ? null : parseMoment(from);
+    if (!now) return planWallsFirst(job, this.stages, progress);
+    this.happened ??= fold(this.entries);
+    return fromNowWallsFirst(job, this.happened, now, this.stages, progress);
   }
 
   /** The rest of the same plan, and the walls that it has changed. */

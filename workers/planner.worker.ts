@@ -5,8 +5,10 @@ import { PlanSender } from "./planSender";
 const sender = new PlanSender();
 
 const planner = {
-  /** What lies on the walls of a job document; `progress` is told how much of the plan is done. */
-  walls: (text: string, progress?: Progress) => sender.walls(text, progress),
+  /** Hears what happened on the job, one entry a line. */
+  hear: (journal: string) => sender.hear(journal),
+  /** What lies on the walls of a job document, from a moment on where one is told; `progress` is told how much of the plan is done. */
+  walls: (text: string, progress?: Progress, from?: string) => sender.walls(text, progress, from),
   /** The rest of the plan of the same document. */
   rest: () => sender.rest(),
 };

@@ -20,6 +20,12 @@ interface Request {
   readonly isPreview: boolean;
 }
 
+/** What happened on the job, entry by entry, ever more of it, and the moment to plan from. */
+export interface From {
+  readonly journal: readonly string[];
+  readonly moment: string;
+}
+
 /** A plan that takes no longer is not announced. */
 const silentMs = 120;
 /** A hand that has not moved for so long rests. */
@@ -39,11 +45,14 @@ export class PlannerClient {
   private busy = false;
   /** What the worker knows to have been received. */
   private walls: readonly PlanWall[] = [];
+  /** The entries that it has heard. */
+  private heard: readonly string[] = [];
 
-  /** `last`: the plan that is shown already. */
+  /** `last`: the plan that is shown already; `from` is asked for each plan, null for a job on which nothing has happened. */
   constructor(
     private readonly listener: Listener,
     private last: Plan | null = null,
+    private readonly from: () => From | null = () => null,
   ) {}
 
   /** `isPreview`: of a drag that is under way; its walls come at once, its rest when the hand rests. */
@@ -66,6 +75,7 @@ export class PlannerClient {
     this.worker = null;
     this.remote = null;
     this.walls = [];
+    this.heard = [];
   }
 
   private async work(): Promise<void> {
@@ -82,7 +92,8 @@ export class PlannerClient {
 
   /** Plans one document and tells the listener what came of it; false when it was stopped meanwhile. */
   private async planOne({ text, isPreview }: Request): Promise<boolean> {
-    const { worker, remote } = this.connect();
+    const from = this.from();
+    const { worker, remote } = this.connectFor(from);
     // What is there at once is not worth a word.
     const late = setTimeout(() => this.listener.progress?.(0), silentMs);
     // A worker that cannot start, or dies, never answers a call.
@@ -95,7 +106,7 @@ export class PlannerClient {
       if (worker === this.worker && isLate) this.listener.progress?.(share);
     });
     try {
-      const walls = await Promise.race([remote.walls(text, progress), failure]);
+      const walls = await Promise.race([remote.walls(text, progress, from?.moment), failure]);
       if (worker !== this.worker) return false;
       if (walls) this.showWalls(this.receive(walls));
       if (isPreview) await this.pause();
@@ -118,6 +129,19 @@ export class PlannerClient {
       clearTimeout(late);
     }
     return true;
+  }
+
+  /** A worker that has heard all that happened. It answers calls in their turn. */
+  private connectFor(from: From | null): { worker: Worker; remote: Remote<PlannerApi> } {
+    const journal = from?.journal ?? [];
+    const last = this.heard.length - 1;
+    // What was told and refused cannot be unheard.
+    if (last >= 0 && journal[last] !== this.heard[last]) this.end();
+    const connected = this.connect();
+    const news = journal.slice(this.heard.length);
+    if (news.length > 0) void connected.remote.hear(news.join("\n"));
+    this.heard = journal;
+    return connected;
   }
 
   /** Until the hand has rested for a moment, or something newer is asked for. */

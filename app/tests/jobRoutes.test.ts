@@ -5,7 +5,11 @@ import { afterAll, beforeAll, expect, it } from "vitest";
 import { PATCH } from "@/app/api/jobs/[jobId]/route";
 import { POST as copy } from "@/app/api/jobs/[jobId]/copy/route";
 import { DELETE, GET, PUT } from "@/app/api/jobs/[jobId]/job/route";
+import { POST as tell } from "@/app/api/jobs/[jobId]/journal/route";
+import { GET as live } from "@/app/api/jobs/[jobId]/live/route";
 import { POST } from "@/app/api/jobs/route";
+import { writtenEntry } from "@/core/journal/tests/entries";
+import { endLines } from "@/server/live";
 import { currentStore, keepStore } from "@/store/currentStore";
 import { openStore } from "@/store/openStore";
 
@@ -99,4 +103,30 @@ it("what is not there, stale or without a version is refused", async () => {
   expect((await save('"7"')).status).toBe(409);
   const bad = await PUT(request("PUT", '{"format":"other"}', { "if-match": '"1"' }), at(id));
   expect([bad.status, (await problemsOf(bad))[0]!.path]).toEqual([422, "format"]);
+});
+
+it("whoever has a job open hears how far it has come, at once and as it goes on, until the program stops", async () => {
+  const id = await make("Tide house");
+  const lines = await live(request("GET"), at(id));
+  expect(lines.headers.get("content-type")).toMatch("text/event-stream");
+  const reader = lines.body!.pipeThrough(new TextDecoderStream()).getReader();
+  const next = async (): Promise<unknown> => {
+    for (;;) {
+      const { value, done } = await reader.read();
+      if (done) return "ended";
+      const data = /^data: (.*)$/m.exec(value)?.[1];
+      if (data !== undefined) return JSON.parse(data);
+    }
+  };
+  expect(await next()).toEqual({ version: 1, seq: 0 });
+  await PUT(request("PUT", document("Tide house by the slip"), { "if-match": '"1"' }), at(id));
+  expect(await next()).toEqual({ version: 2, seq: 0 });
+  const entry = { ...writtenEntry(1, "2027-01-12T09:00:00+01:00", "note", { words: "dry" }), job: id };
+  await tell(request("POST", JSON.stringify({ entries: [entry, entry] })), at(id));
+  expect(await next()).toEqual({ version: 2, seq: 1 });
+  await DELETE(request("DELETE"), at(id));
+  expect(await next()).toBeNull();
+  endLines();
+  expect(await next()).toBe("ended");
+  expect((await live(request("GET"), at("nowhere"))).status).toBe(404);
 });

@@ -33,13 +33,20 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
   );
   for (const step of plan.steps)
     if (isSetUp(step) && setUp.has(`${step.day} ${step.person}`)) told.set(step.id, "done");
+  const beganAt = (step: PlanStep): string | null => {
+    const told = keysOfStep(step)
+      .filter(ownOf(step))
+      .flatMap((key) => work.get(key)?.began?.at ?? []);
+    const first = told.sort((a, b) => a.instant - b.instant)[0];
+    return first ? formatMoment(first.day, first.minutes) : null;
+  };
   const steps = plan.steps.map((step): PlanStep => {
     const state = stateOf(step, told, time);
     switch (state) {
       case "done":
         return { ...step, state, since: momentAt(step.end) };
       case "running":
-        return { ...step, state, since: momentAt(step.start) };
+        return { ...step, state, since: beganAt(step) ?? momentAt(step.start) };
       case "ready":
         return {
           ...step,

@@ -7,9 +7,12 @@ import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Step } from "../work/step";
 import { airSoFar, awaySoFar } from "./airSoFar";
 import { describeNow } from "./describeNow";
-import { planOrStop } from "./plan";
-import { afresh } from "./planInStages";
+import { withMarksThatStand } from "./marksStanding";
+import type { Progress as Planning } from "./layOutJob";
+import { planStopped, planWallsFirst } from "./plan";
+import { afresh, type StagedPlan, type Stages } from "./planInStages";
 import type { Job } from "./schema";
+import { cannotBePlanned } from "./stopWalls";
 
 /**
  * The plan of a job that is under way: what is done keeps its real times and hands, what is begun goes on, and the rest comes
@@ -17,10 +20,29 @@ import type { Job } from "./schema";
  * on the day of its first entry, else now.
  */
 export function planFromNow(job: Job, happened: Happened, now: Moment): Plan {
+  try {
+    return fromNowWallsFirst(job, happened, now).rest();
+  } catch (error) {
+    return planStopped(job, cannotBePlanned(error));
+  }
+}
+
+/** As `planFromNow`, in two answers: the walls, and then all of it, with stages that may be answered from before. */
+export function fromNowWallsFirst(
+  job: Job,
+  happened: Happened,
+  now: Moment,
+  stages: Stages = afresh,
+  planning?: Planning,
+): StagedPlan {
   const first = firstDayOf(job, happened, now);
   const dated = { ...job, work: { ...job.work, start: isoDateOf(first) } };
-  const underWay = underWayOf(dated, happened, timeIn(now, first), first);
-  return describeNow(planOrStop(dated, { ...afresh, underWay }), dated, happened, now, first);
+  // What is laid out tells which of it still stands, before anything asks.
+  let standing = happened;
+  const underWay = underWayOf(dated, () => standing, timeIn(now, first), first);
+  const { walls, rest } = planWallsFirst(dated, { ...stages, underWay }, planning);
+  standing = withMarksThatStand(happened, walls);
+  return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
 }
 
 /** The day that is counted as the first, from 1970-01-01; a journal that began before it moves it. */
@@ -33,9 +55,10 @@ function firstDayOf({ work: { start } }: Job, { first }: Happened, now: Moment):
 const timeIn = ({ day, minutes }: Moment, firstDay: number): number =>
   (day - firstDay) * minutesADay + Math.round(minutes);
 
-function underWayOf(job: Job, happened: Happened, now: number, firstDay: number): UnderWay {
+function underWayOf(job: Job, standing: () => Happened, now: number, firstDay: number): UnderWay {
   const { crew } = job.work;
-  const { work, people } = happened;
+  const happened = standing();
+  const { people } = happened;
   const timeOf = (moment: Moment) => timeIn(moment, firstDay);
   const at = (told: Told) => timeIn(told.at, firstDay);
   const handOf = ({ by }: Told): number | null => {
@@ -51,7 +74,7 @@ function underWayOf(job: Job, happened: Happened, now: number, firstDay: number)
       let ownOf = owning.get(among);
       if (!ownOf) owning.set(among, (ownOf = ownKeysAmong(among)));
       const isOwn = ownOf(step);
-      const known = keysOfStep(step).map((key) => (isOwn(key) ? (work.get(key) ?? {}) : null));
+      const known = keysOfStep(step).map((key) => (isOwn(key) ? (standing().work.get(key) ?? {}) : null));
       return soFarOf(step, known, at, handOf);
     },
   };

@@ -9,6 +9,12 @@ const minuteMs = 60_000;
 export const behindMs = (told: number, right: number): number =>
   Math.abs(right - told) > leastOffMs ? right - told : 0;
 
+/** An instant, ms since 1970, by a clock as far from UTC as the one that told a moment. */
+export function clockAt(ms: number, like: string): string {
+  const moment = parseMoment(like);
+  return moment ? laterBy(like, ms - moment.instant * minuteMs) : like;
+}
+
 /** A moment so much later, told with the offset that it has. */
 export function laterBy(at: string, ms: number): string {
   const moment = parseMoment(at);

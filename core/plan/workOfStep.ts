@@ -1,3 +1,4 @@
+import type { WorkItem } from "../journal/limits";
 import type { PlanDid, PlanStep } from "./planDayTypes";
 
 /** The ids of what a step does by some acts, in their turn; without the paints that are in hand beside. */
@@ -14,3 +15,14 @@ export const idsInStretches = (
       acts.includes(one.act) && one.of !== "paint" ? one.ids.slice(...ids[place]!) : [],
     ),
   );
+
+/** What a step does, as a journal tells it: by its keys alone. */
+export const workToTell = ({ does, wall: own }: Pick<PlanStep, "does" | "wall">): WorkItem[] =>
+  does.map(({ act, wall = own, of, ids, pass, coat }) => ({
+    act,
+    of,
+    ids: [...ids],
+    ...(wall !== undefined && { wall }),
+    ...(pass !== undefined && { pass }),
+    ...(coat !== undefined && { coat }),
+  }));

@@ -3,14 +3,18 @@
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { useStore } from "zustand";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
+import type { Happened } from "@/core/journal/happened";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
+import { happenedOf, momentNow, openJournal, type Journal, type JournalState } from "@/ui/journal/journal";
+import { useTeller } from "@/ui/journal/useTeller";
 import { PlannerClient } from "@/workers/plannerClient";
 import { Autosave } from "./autosave";
 import { enterJob, rememberSaved, startOf } from "./enterJob";
 import { parseKept, textOf, type JobDocument } from "./jobDocument";
 import { createJobState, type JobState, type JobStore } from "./jobState";
 
+const JournalContext = createContext<Journal | null>(null);
 const JobContext = createContext<JobStore | null>(null);
 
 /** Ends the planning that is under way, or begins it again. */
@@ -19,6 +23,9 @@ interface Planning {
   again(): void;
 }
 const PlanningContext = createContext<Planning>({ stop: () => undefined, again: () => undefined });
+
+/** A plan that is under way goes on with the clock. */
+const minuteMs = 60_000;
 
 interface Props {
   readonly jobId: string;
@@ -31,9 +38,10 @@ interface Props {
 /** Holds an open job: its document with undo, its plan from the worker, and its saving. */
 export function JobProvider(props: Props) {
   const { children } = props;
-  const [{ store, isPlanOld }] = useState(() => {
+  const [{ store, journal, isPlanOld }] = useState(() => {
     const start = startOf(props);
-    return { store: createJobState(start), isPlanOld: start.version !== props.version };
+    const isPlanOld = start.version !== props.version;
+    return { store: createJobState(start), journal: openJournal(start.jobId), isPlanOld };
   });
   const planner = useRef<PlannerClient | null>(null);
   const planning = useMemo(
@@ -46,13 +54,22 @@ export function JobProvider(props: Props) {
     }),
     [store],
   );
+  useEffect(() => useTeller.getState().rehydrate(), []);
   useEffect(() => {
     const { plan, setPlan, showWalls, setPlanning, document } = store.getState();
     const client = new PlannerClient(
       { walls: showWalls, answer: setPlan, progress: setPlanning, failed: () => setPlanning("failed") },
       plan,
+      () => {
+        const { lines } = journal.store.getState();
+        return lines.length === 0 ? null : { journal: lines, moment: momentNow() };
+      },
     );
     planner.current = client;
+    const planAnew = () => {
+      const { document, previewing } = store.getState();
+      client.request(textOf(previewing ?? document), previewing !== null);
+    };
     const autosave = new Autosave(store);
     // What the browser's history brings back may be planned as it was long ago.
     if (isPlanOld) client.request(textOf(document));
@@ -65,17 +82,26 @@ export function JobProvider(props: Props) {
       if (state.document !== before.document || conflictEnded) autosave.documentChanged();
       if (state.save.kind === "saved") rememberSaved(state);
     });
-    const leave = enterJob(store);
+    const stopHearing = journal.store.subscribe(({ lines }, before) => lines !== before.lines && planAnew());
+    const clock = setInterval(() => {
+      const isUnderWay = journal.store.getState().lines.length > 0;
+      if (isUnderWay && window.document.visibilityState === "visible") planAnew();
+    }, minuteMs);
+    const leave = enterJob(store, journal);
     return () => {
       leave();
+      clearInterval(clock);
+      stopHearing();
       stopListening();
       autosave.stop();
       client.stop();
     };
-  }, [store, isPlanOld]);
+  }, [store, journal, isPlanOld]);
   return (
     <JobContext value={store}>
-      <PlanningContext value={planning}>{children}</PlanningContext>
+      <JournalContext value={journal}>
+        <PlanningContext value={planning}>{children}</PlanningContext>
+      </JournalContext>
     </JobContext>
   );
 }
@@ -91,6 +117,19 @@ export function useJobStore(): JobStore {
 export function useJobState<Part>(select: (state: JobState) => Part): Part {
   return useStore(useJobStore(), select);
 }
+
+export function useJournal(): Journal {
+  const journal = useContext(JournalContext);
+  if (!journal) throw new Error("Used outside a JobProvider.");
+  return journal;
+}
+
+export function useJournalState<Part>(select: (state: JournalState) => Part): Part {
+  return useStore(useJournal().store, select);
+}
+
+/** What was told of the job, as it counts. */
+export const useHappened = (): Happened => useJournalState(happenedOf);
 
 /** The document as it was kept last: what a drag only shows so far is drawn on the wall alone. */
 export const useDocument = (): JobDocument => useJobState((state) => state.document);

@@ -1,5 +1,5 @@
 import { textOf, type JobDocument } from "./jobDocument";
-import type { JobStore } from "./jobState";
+import { letIn, type JobStore } from "./jobState";
 import { enterPage, outbox } from "./outbox";
 import { sendJob, type Sent } from "./sendJob";
 
@@ -114,6 +114,12 @@ export class Autosave {
         // Our own, of which no answer came: no conflict.
         const own = this.unanswered.find((before) => textOf(before) === sent.text);
         if (own) return this.acknowledge(own, sent.version);
+        const { theirs, version } = sent;
+        const { mergeTheirs } = this.store.getState();
+        if (letIn(this.store, theirs, () => mergeTheirs(theirs, version))) {
+          this.unanswered = [];
+          return this.keep();
+        }
         return setSave({ kind: "conflict", version: sent.version, theirs: sent.theirs });
       }
       case "gone":

@@ -4,7 +4,8 @@ import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { enterJob, rememberSaved, startOf } from "./enterJob";
 import { textOf, type JobDocument } from "./jobDocument";
-import { createJobState } from "./jobState";
+import { openJournal } from "@/ui/journal/journal";
+import { createJobState, type JobStore } from "./jobState";
 import { enterPage, outbox, type Unsent } from "./outbox";
 import { sendUnsent } from "./sendJob";
 
@@ -25,14 +26,29 @@ const left = (jobId: string, more: Partial<Unsent> = {}): Unsent => ({
 /** What the data folder holds, and the browser's locks, as far as these tests need them. */
 const there = { version: 1, text: textNamed("Trial") };
 const locks = new Set<string>();
+/** The lines on which the data folder says how far jobs have come. */
+const lines: { onmessage?: (event: { data: string }) => void }[] = [];
+class FakeEventSource {
+  static readonly CLOSED = 2;
+  readyState = 1;
+  onmessage?: (event: { data: string }) => void;
+  constructor(readonly address: string) {
+    lines.push(this);
+  }
+  close() {
+    this.readyState = FakeEventSource.CLOSED;
+  }
+}
 let count = 0;
 
 beforeEach(() => {
   Object.assign(there, { version: 1, text: textNamed("Trial") });
   locks.clear();
   const page = Object.assign(new EventTarget(), { visibilityState: "visible" });
+  lines.length = 0;
   vi.stubGlobal("window", new EventTarget());
   vi.stubGlobal("document", page);
+  vi.stubGlobal("EventSource", FakeEventSource);
   vi.stubGlobal("navigator", {
     locks: {
       query: () => Promise.resolve({ held: [...locks].map((name) => ({ name })), pending: [] }),
@@ -45,7 +61,8 @@ beforeEach(() => {
   });
   vi.stubGlobal(
     "fetch",
-    (_: string, init: { method?: string; headers: Record<string, string>; body?: string }) => {
+    (address: string, init: { method?: string; headers: Record<string, string>; body?: string }) => {
+      if (address.includes("/journal")) return Promise.resolve(Response.json({ entries: [], isAll: true }));
       const etag = `"${there.version}"`;
       if (init.method !== "PUT") {
         const isSame = init.headers["if-none-match"] === etag;
@@ -71,13 +88,14 @@ function open(jobId = `job-${++count}`) {
   const state = () => store.getState();
   return { jobId, store, state, name: () => state().document.name };
 }
+const enter = (store: JobStore) => enterJob(store, openJournal(store.getState().jobId));
 const settled = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 describe("entering a job", () => {
   it("follows what is newer, also when the page is looked at again, and offers no undo of it", async () => {
     const { store, state, name } = open();
     Object.assign(there, { version: 4, text: textNamed("Theirs") });
-    const leave = enterJob(store);
+    const leave = enter(store);
     await settled();
     expect([name(), state().version, state().save.kind]).toEqual(["Theirs", 4, "saved"]);
     Object.assign(there, { version: 5, text: textNamed("Theirs again") });
@@ -92,11 +110,25 @@ describe("entering a job", () => {
     expect(name()).toBe("Theirs again");
   });
 
+  it("is told on its line that the job has gone on, and lets the line go where nobody looks", async () => {
+    const { store, name } = open();
+    const leave = enter(store);
+    await settled();
+    Object.assign(there, { version: 4, text: textNamed("Theirs") });
+    lines[0]!.onmessage!({ data: JSON.stringify({ version: 4, seq: 0 }) });
+    await settled();
+    expect(name()).toBe("Theirs");
+    Object.assign(document, { visibilityState: "hidden" });
+    document.dispatchEvent(new Event("visibilitychange"));
+    expect(lines).toMatchObject([{ readyState: FakeEventSource.CLOSED }]);
+    leave();
+  });
+
   it("never touches what was changed here meanwhile", async () => {
     const { store, state, name, jobId } = open();
     await outbox.keep(left(jobId));
     Object.assign(there, { version: 4, text: textNamed("Theirs") });
-    const leave = enterJob(store);
+    const leave = enter(store);
     state().change(() => named("Mine"));
     await settled();
     expect([name(), state().version]).toEqual(["Mine", 1]);
@@ -110,7 +142,7 @@ describe("entering a job", () => {
       const { store, state, name, jobId } = open();
       await outbox.keep(left(jobId, { sent: sent === "Left before" ? [textNamed("Left before")] : [] }));
       if (sent !== null) Object.assign(there, { version: 2, text: textNamed(sent) });
-      const leave = enterJob(store);
+      const leave = enter(store);
       await settled();
       kinds.push([name(), state().save.kind, state().leftBehind]);
       expect(await outbox.orphans(jobId)).toEqual([]);
@@ -130,7 +162,7 @@ describe("entering a job", () => {
     await outbox.keep(
       left(strange.jobId, { text: textOf({ ...base, format: "jacaranda-job/9" as "jacaranda-job/1" }) }),
     );
-    const ends = [enterJob(same.store), enterJob(strange.store)];
+    const ends = [enter(same.store), enter(strange.store)];
     await settled();
     expect([same.state().leftBehind, strange.state().leftBehind]).toEqual([null, null]);
     expect(await outbox.orphans(same.jobId)).toEqual([]);

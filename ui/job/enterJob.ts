@@ -1,7 +1,9 @@
 import equal from "fast-deep-equal";
 import type { Plan } from "@/core/plan/planTypes";
 import { problemsOf, textOf, type JobDocument } from "./jobDocument";
-import type { JobStart, JobState, JobStore } from "./jobState";
+import { letIn, type JobStart, type JobState, type JobStore } from "./jobState";
+import type { Journal } from "@/ui/journal/journal";
+import { followLive } from "./live";
 import { outbox } from "./outbox";
 import { fetchNewer } from "./sendJob";
 
@@ -34,7 +36,7 @@ export function startOf(given: {
  * Brings an open job up to what the data folder has, whenever its page is entered or looked at again, and takes up what
  * an earlier page could not send. What was changed here meanwhile is never touched. Answers how to end it.
  */
-export function enterJob(store: JobStore): () => void {
+export function enterJob(store: JobStore, journal: Journal): () => void {
   let isOpen = true;
   const isUntouched = () => {
     const { document, savedDocument, save } = store.getState();
@@ -44,12 +46,12 @@ export function enterJob(store: JobStore): () => void {
     const { jobId, version, follow } = store.getState();
     const newer = await fetchNewer(jobId, version);
     if (newer && isUntouched() && store.getState().version === version) {
-      // Not a change of this page, so nothing that undo here could take back.
-      store.temporal.getState().pause();
-      follow(newer.document, newer.version);
-      store.temporal.getState().resume();
+      letIn(store, newer.document, () => {
+        follow(newer.document, newer.version);
+        return true;
+      });
     }
-    await takeUpUnsent();
+    await Promise.all([takeUpUnsent(), journal.pull()]);
   };
   const takeUpUnsent = async () => {
     const { jobId } = store.getState();
@@ -65,11 +67,19 @@ export function enterJob(store: JobStore): () => void {
   };
   const onShow = ({ persisted }: PageTransitionEvent) => persisted && void enter();
   const onSeen = () => document.visibilityState === "visible" && void enter();
+  const leaveJournal = journal.enter();
+  const stopFollowing = followLive(journal.job, (standing) => {
+    if (!standing) return;
+    if (standing.version > store.getState().version && isUntouched()) void enter();
+    else if (standing.seq > journal.store.getState().seq) void journal.pull();
+  });
   window.addEventListener("pageshow", onShow);
   document.addEventListener("visibilitychange", onSeen);
   void enter();
   return () => {
     isOpen = false;
+    leaveJournal();
+    stopFollowing();
     window.removeEventListener("pageshow", onShow);
     document.removeEventListener("visibilitychange", onSeen);
   };

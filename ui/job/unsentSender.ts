@@ -1,4 +1,6 @@
 import { createStore } from "zustand";
+import { entryBox } from "@/ui/journal/entryBox";
+import { sendEntries } from "@/ui/journal/entrySender";
 import { outbox, type Unsent } from "./outbox";
 import { sendUnsent } from "./sendJob";
 
@@ -40,13 +42,22 @@ export async function sendAllUnsent(): Promise<void> {
 
 /** Sends what pages have left unsent, from whatever page is open, as soon as the program takes it; answers how to end it. */
 export function keepSending(): () => void {
-  const first = setTimeout(() => void sendAllUnsent(), firstMs);
-  const timer = setInterval(() => void sendAllUnsent(), retryMs);
-  const warn = (event: BeforeUnloadEvent) => !outbox.rescue() && event.preventDefault();
+  const sendAll = () => {
+    void sendAllUnsent();
+    void sendEntries();
+  };
+  const first = setTimeout(sendAll, firstMs);
+  const timer = setInterval(sendAll, retryMs);
+  const warn = (event: BeforeUnloadEvent) => {
+    const isSafe = [outbox.rescue(), entryBox.rescue()].every(Boolean);
+    if (!isSafe) event.preventDefault();
+  };
   window.addEventListener("beforeunload", warn);
+  window.addEventListener("online", sendAll);
   return () => {
     clearTimeout(first);
     clearInterval(timer);
     window.removeEventListener("beforeunload", warn);
+    window.removeEventListener("online", sendAll);
   };
 }

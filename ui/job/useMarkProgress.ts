@@ -1,65 +1,80 @@
 "use client";
 
-import { useCallback, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useMemo } from "react";
+import type { Happened } from "@/core/journal/happened";
+import { markKey, readingsTicked } from "@/core/job/marksStanding";
 import type { PlanMark } from "@/core/plan/planTypes";
-import { useJobState } from "./JobProvider";
-import { readLocal, writeLocal } from "./localKept";
+import { levelLine } from "@/core/work/keys";
+import { happenedOf, type Journal } from "@/ui/journal/journal";
+import { useHappened, useJournal, useWall } from "./JobProvider";
+import { dropLocal, readLocal } from "./localKept";
 
-/** Which marks are on the wall: mark id to the reading that was marked. Kept in this browser. */
-type Progress = Readonly<Record<string, string>>;
+const readings = new WeakMap<Happened, ReadonlyMap<string, string>>();
 
-const listeners = new Set<() => void>();
-const parsed = new Map<string, { text: string | null; progress: Progress }>();
-const nothing: Progress = {};
+/** At what reading each mark was ticked last. */
+function readingsIn(happened: Happened): ReadonlyMap<string, string> {
+  const before = readings.get(happened);
+  if (before) return before;
+  const own = readingsTicked(happened);
+  readings.set(happened, own);
+  return own;
+}
 
-/**
- * What has been marked on a wall. A mark whose reading has changed since counts as not made. It lives in the
- * browser, since it must hold without a connection on the steps.
- */
+const isDoneIn = (happened: Happened, wall: string, mark: PlanMark): boolean =>
+  happened.work.get(markKey(wall, mark))?.finished !== undefined &&
+  (readingsIn(happened).get(mark.id) ?? mark.reading) === mark.reading;
+
+/** Which marks of a wall are made, as the journal tells. A mark whose reading has changed since counts as not made. */
 export function useMarkProgress(wallId: string) {
-  const jobId = useJobState((state) => state.jobId);
-  const key = `jacaranda marks ${jobId} ${wallId}`;
-  const progress = useSyncExternalStore(
-    subscribe,
-    () => readProgress(key),
-    () => nothing,
-  );
+  const journal = useJournal();
+  const happened = useHappened();
+  const marks = useWall(wallId)?.plan?.marks;
+  useEffect(() => void (marks && moveKept(journal, wallId, marks)), [journal, wallId, marks]);
   const setDone = useCallback(
-    (mark: PlanMark, done: boolean) => {
-      const rest = Object.entries(readProgress(key)).filter(([id]) => id !== mark.id);
-      const next = Object.fromEntries(done ? [...rest, [mark.id, mark.reading]] : rest);
-      writeLocal(key, JSON.stringify(next));
-      listeners.forEach((listener) => listener());
-    },
-    [key],
+    (mark: PlanMark, done: boolean) => (done ? tick : untick)(journal, wallId, [mark]),
+    [journal, wallId],
   );
-  return { isDone: (mark: PlanMark) => progress[mark.id] === mark.reading, setDone };
+  return useMemo(
+    () => ({ isDone: (mark: PlanMark) => isDoneIn(happened, wallId, mark), setDone }),
+    [happened, wallId, setDone],
+  );
 }
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  window.addEventListener("storage", listener);
-  return () => {
-    listeners.delete(listener);
-    window.removeEventListener("storage", listener);
-  };
+function tick(journal: Journal, wall: string, marks: readonly PlanMark[]): void {
+  const work = [
+    // Whoever marks has struck the line that all readings hang off.
+    { wall, act: "strike", of: "line", ids: [levelLine(wall)] },
+    { wall, act: "mark", of: "mark", ids: marks.map(({ id }) => id) },
+  ];
+  const own = Object.fromEntries(marks.map(({ id, reading }) => [id, reading]));
+  journal.tell([{ kind: "marked", payload: { work, readings: own } }]);
 }
 
-function readProgress(key: string): Progress {
-  const text = readLocal(key);
-  const before = parsed.get(key);
-  if (before && before.text === text) return before.progress;
-  const progress = parseProgress(text);
-  parsed.set(key, { text, progress });
-  return progress;
+/** It was ticked by mistake, or has gone again: it is to be made. */
+function untick(journal: Journal, wall: string, marks: readonly PlanMark[]): void {
+  const work = [{ wall, act: "mark", of: "mark", ids: marks.map(({ id }) => id) }];
+  journal.tell([{ kind: "again", payload: { work } }]);
 }
 
-function parseProgress(text: string | null): Progress {
+/** What an earlier version ticked in this browser alone goes into the journal, once. */
+function moveKept(journal: Journal, wall: string, marks: readonly PlanMark[]): void {
+  const name = `jacaranda marks ${journal.job} ${wall}`;
+  const text = readLocal(name);
+  if (text === null || marks.length === 0) return;
+  const ticked = marks.filter(
+    (mark) =>
+      parsed(text)[mark.id] === mark.reading && !isDoneIn(happenedOf(journal.store.getState()), wall, mark),
+  );
+  if (ticked.length > 0) tick(journal, wall, ticked);
+  dropLocal(name);
+}
+
+function parsed(text: string): Readonly<Record<string, unknown>> {
   try {
-    const value: unknown = JSON.parse(text ?? "{}");
-    return value !== null && typeof value === "object" ? (value as Progress) : nothing;
+    const value: unknown = JSON.parse(text);
+    return value !== null && typeof value === "object" ? (value as Record<string, unknown>) : {};
   } catch {
-    // Another program wrote over it; the marks are simply shown as not made.
-    return nothing;
+    // Another program wrote over it.
+    return {};
   }
 }

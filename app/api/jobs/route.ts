@@ -1,5 +1,5 @@
 import { checkDocument } from "@/server/checkDocument";
-import { refreshTile } from "@/server/tiles";
+import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
@@ -12,6 +12,6 @@ export const POST = (request: Request): Promise<Response> =>
     const problems = await checkDocument(text);
     if (problems.length > 0) return Response.json({ problems }, { status: 422 });
     const id = await (await currentStore()).jobs.create(text);
-    refreshTile(id, 0);
+    jobWentOn(id, 0);
     return Response.json({ id }, { status: 201 });
   });

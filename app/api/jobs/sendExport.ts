@@ -1,6 +1,7 @@
 import { parseJobText } from "@/core/job/parseJob";
 import type { OutputFormat, CsvTable } from "@/formats/writeOutput";
 import { currentPlanner } from "@/server/currentPlanner";
+import { fromHere } from "@/server/journalText";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob } from "@/app/api/answer";
 
@@ -19,11 +20,13 @@ export const sendExport = (
   sheet: CsvTable,
 ): Promise<Response> =>
   answer(async () => {
-    const saved = await (await currentStore()).jobs.read(jobId);
+    const { jobs, journal } = await currentStore();
+    const saved = await jobs.read(jobId);
     if (!saved) return noSuchJob();
     const parsed = parseJobText(saved.document);
     if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
-    const wanted = { document: saved.document, format, sheet, now: Date.now() };
+    const from = await fromHere(journal, jobId);
+    const wanted = { document: saved.document, format, sheet, now: Date.now(), ...(from && { from }) };
     const text = await currentPlanner().plan(wanted, request.signal);
     return new Response(text, {
       headers: {

@@ -1,6 +1,7 @@
 import { notFound } from "next/navigation";
 import type { ReactNode } from "react";
 import { planTextOf } from "@/app/planOfDocument";
+import { fromHere } from "@/server/journalText";
 import { currentStore } from "@/store/currentStore";
 import { JobProvider } from "@/ui/job/JobProvider";
 import { Workspace } from "@/ui/shell/Workspace";
@@ -12,9 +13,11 @@ interface Props {
 
 export default async function JobLayout({ children, params }: Props) {
   const { jobId } = await params;
-  const job = await (await currentStore()).jobs.read(decodeURIComponent(jobId));
+  const { jobs, journal } = await currentStore();
+  const job = await jobs.read(decodeURIComponent(jobId));
   if (!job) notFound();
-  const answer = await planTextOf(job.document);
+  const from = await fromHere(journal, job.id);
+  const answer = await planTextOf(job.document, undefined, from ?? undefined);
   if ("problems" in answer) {
     return (
       <main className="p-8">

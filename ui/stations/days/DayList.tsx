@@ -1,11 +1,12 @@
 "use client";
 
 import { Swatch } from "@/ui/parts/Swatch";
-import { Hourglass, Moon, TriangleAlert } from "lucide-react";
+import { Check, Circle, Hourglass, Moon, Play, TriangleAlert } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import type { Plan } from "@/core/plan/planTypes";
 import type { PlanDay, PlanStep } from "@/core/plan/planDayTypes";
+import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { whyShort } from "@/formats/pauses";
 import { whoDoesIt } from "@/formats/whoDoes";
 import { Measure } from "@/ui/parts/Measure";
@@ -15,6 +16,8 @@ import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
 import { dayAt, dayTitle } from "./dayWords";
+import { stateWords } from "./stateWords";
+import { TellStep } from "./TellStep";
 import { rowsOfDay, type DayRow } from "./rowsOfDay";
 
 /** Each day's steps in plain sentences, with what to have ready the evening before and what to take care of. */
@@ -24,7 +27,10 @@ export function DayList() {
   const { at } = useDayClock();
   const [isWallOnly, setWallOnly] = useState(false);
   if (plan.days.length === 0) return null;
-  const lookedAt = at === null ? plan.days[0]!.day : dayAt(at);
+  const shown = at ?? nowOfPlan(plan);
+  // A job that has begun opens on the day that it is, or the next on which there is work.
+  const lookedAt =
+    (shown === null ? null : plan.days.find(({ day }) => day >= dayAt(shown)))?.day ?? plan.days[0]!.day;
   return (
     <Section name="days/list" title="Day by day" sum={String(plan.days.length)}>
       <Choice
@@ -141,6 +147,7 @@ function OneStep({
   const job = useJob();
   const { at, lookAt } = useDayClock();
   const hex = job.paints.find(({ id }) => id === step.colour)?.hex;
+  const [isOpen, setOpen] = useState(false);
   const isNow = at !== null && step.start <= at && at < step.end;
   return (
     <div
@@ -148,14 +155,14 @@ function OneStep({
     >
       <button
         type="button"
-        className="min-h-8 w-12 shrink-0 text-left text-soft hover:text-violet"
+        className="min-h-8 w-12 shrink-0 self-start text-left text-soft hover:text-violet"
         aria-label={`Show the wall at ${step.from}`}
         onClick={() => lookAt(step.start)}
       >
         {step.from}
       </button>
-      <div className="min-w-0">
-        <p>
+      <div className="min-w-0 flex-1">
+        <p className={step.state === "done" ? "text-soft" : ""}>
           {hex && <Swatch colour={hex} size={3} className="mr-1.5" />}
           <Measure>{say}</Measure>
           {plan.work!.crew > 1 && <span className="text-soft">{` ${whoDoesIt(step)}`}</span>}
@@ -166,7 +173,37 @@ function OneStep({
             <span>{caution}</span>
           </p>
         ))}
+        {isOpen && <TellStep step={step} />}
       </div>
+      <StateButton step={step} isOpen={isOpen} onToggle={() => setOpen(!isOpen)} />
     </div>
+  );
+}
+
+const stateIcons = { done: Check, running: Play, ready: Circle, waiting: Hourglass } as const;
+const stateTones = {
+  done: "text-leaf",
+  running: "text-violet",
+  ready: "text-violet",
+  waiting: "text-soft",
+} as const;
+
+/** How a step stands; pressed, what became of it can be told. */
+function StateButton({ step, isOpen, onToggle }: { step: PlanStep; isOpen: boolean; onToggle: () => void }) {
+  const { now } = usePlan();
+  const state = step.state ?? "ready";
+  const Icon = step.state ? stateIcons[state] : Circle;
+  const words = stateWords(step, now);
+  return (
+    <button
+      type="button"
+      className={`flex size-11 shrink-0 items-center justify-center rounded-md hover:bg-violet-wash ${step.state ? stateTones[state] : "text-soft"}`}
+      aria-expanded={isOpen}
+      aria-label={`${words}; tell of step ${step.from}, ${step.say}`}
+      title={words}
+      onClick={onToggle}
+    >
+      <Icon size={16} aria-hidden />
+    </button>
   );
 }

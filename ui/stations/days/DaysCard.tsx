@@ -21,6 +21,9 @@ import { Mishaps } from "./Mishaps";
 import { OrderSection } from "./OrderSection";
 import { Rehearsed } from "./Rehearsed";
 import { Schools } from "./Schools";
+import { TellMore } from "./TellMore";
+import { Told } from "./Told";
+import { UnderWay } from "./UnderWay";
 import { WorkSettings } from "./WorkSettings";
 
 /** What is done when, by whom, and what it waits for; the answer changes with the air, the hours and the hands. */
@@ -46,6 +49,7 @@ export function DaysCard() {
           )
         }
       />
+      {plan.now !== undefined && <UnderWay />}
       <Summary plan={plan} />
       <FindingList findings={jobFindingsAt(plan.findings, "work")} />
       <Rehearsed />
@@ -53,8 +57,11 @@ export function DaysCard() {
         <TimeChart wallId={wallId ?? ""} />
       </div>
       <Now plan={plan} />
+      {plan.now === undefined && <UnderWay />}
       <WorkSettings />
       <DayList />
+      <TellMore />
+      <Told />
       <OrderSection />
       <Schools />
       <Critical plan={plan} />
@@ -116,7 +123,7 @@ function Now({ plan }: { plan: Plan }) {
       <div className="flex items-baseline justify-between">
         <h3 className="text-lg font-bold">{momentWords(plan, at)}</h3>
         <button type="button" className="min-h-11 px-2 text-violet" onClick={() => lookAt(null)}>
-          Show it finished
+          {plan.now === undefined ? "Show it finished" : "Back to now"}
         </button>
       </div>
       <ul className="flex flex-col gap-1">

@@ -2,6 +2,7 @@
 
 import { useId, useMemo } from "react";
 import type { PlanPoint, PlanRegion } from "@/core/plan/planTypes";
+import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { stateAt, type CoatedAt } from "@/core/plan/stateAt";
 import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
@@ -24,7 +25,7 @@ export function DaysLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
   const plan = usePlan();
   const hatch = useId().replace(/[^\w-]/g, "");
   const { at } = useDayClock();
-  const time = at ?? plan.work?.end ?? 0;
+  const time = at ?? nowOfPlan(plan) ?? plan.work?.end ?? 0;
   const standing = useMemo(() => stateAt(plan, time).get(wallId), [plan, wallId, time]);
   if (!found?.plan || !plan.work || !standing) return null;
   const { wall, plan: planned } = found;

@@ -2,6 +2,7 @@
 
 import { useMemo, type PointerEvent } from "react";
 import { clockOf, minutesADay } from "@/core/measure/calendar";
+import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import type { Plan } from "@/core/plan/planTypes";
 import type { PlanDid, PlanStep } from "@/core/plan/planDayTypes";
 import type { Job } from "@/core/job/schema";
@@ -27,7 +28,8 @@ const leastBarPx = 2;
 export function TimeChart({ wallId }: { wallId: string }) {
   const job = useJob();
   const plan = usePlan();
-  const { at, lookAt } = useDayClock();
+  const { at: looked, lookAt } = useDayClock();
+  const at = looked ?? nowOfPlan(plan);
   const { ref, width } = useWidth();
   const scale = useMemo(() => {
     const days = plan.days.slice(0, mostDays);
@@ -98,7 +100,9 @@ function RowNames({ rows, wallId }: { rows: readonly Row[]; wallId: string }) {
 
 /** The moments at which something begins or ends, to be gone through by the keyboard. */
 function MomentSlider({ plan }: { plan: Plan }) {
-  const { at, lookAt } = useDayClock();
+  const { at: looked, lookAt } = useDayClock();
+  const at = looked ?? nowOfPlan(plan);
+  const words = at === null ? null : looked === null ? "now" : momentWords(plan, at);
   const moments = useMemo(() => momentsOf(plan), [plan]);
   const past = moments.findLastIndex((time) => at === null || time <= at);
   const index = Math.max(0, past);
@@ -111,12 +115,10 @@ function MomentSlider({ plan }: { plan: Plan }) {
         min={0}
         max={moments.length - 1}
         value={index}
-        aria-valuetext={at === null ? "the finished work" : momentWords(plan, at)}
+        aria-valuetext={words ?? "the finished work"}
         onChange={(event) => lookAt(moments[Number(event.target.value)]!)}
       />
-      <span className="w-28 shrink-0 text-right font-semibold text-ink">
-        {at === null ? "all done" : momentWords(plan, at)}
-      </span>
+      <span className="w-28 shrink-0 text-right font-semibold text-ink">{words ?? "all done"}</span>
     </label>
   );
 }

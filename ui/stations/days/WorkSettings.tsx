@@ -14,7 +14,9 @@ import {
 import { inchesPerFoot, m2PerFt2, mmPerInch } from "@/core/measure/units";
 import type { Rates } from "@/core/work/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
-import { useDocument, useJob, useJobState } from "@/ui/job/JobProvider";
+import { toldOf } from "@/core/journal/defineKind";
+import { air as airKind } from "@/core/journal/kinds/air";
+import { useDocument, useHappened, useJob, useJobState, useJournal } from "@/ui/job/JobProvider";
 import type { JobDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
@@ -35,6 +37,7 @@ export function WorkSettings() {
   const jobId = useJobState((state) => state.jobId);
   const edit = (update: Partial<WorkDocument>): string | null =>
     change((before) => ({ ...before, work: { ...before.work, ...update } }))[0]?.message ?? null;
+  const { air, tellAir } = useAir(edit);
   const editClock = (key: "from" | "to" | "breakAt") => (typed: string) => {
     const minutes = minutesOfClock(
       typed
@@ -79,19 +82,19 @@ export function WorkSettings() {
         />
         <NumberField
           label="Room temperature"
-          value={convertTemperature(work.temperature, volumes)}
+          value={convertTemperature(air.temperature, volumes)}
           unit={temperatureUnit(volumes)}
-          onChange={(shown) => edit({ temperature: readTemperature(shown, volumes) })}
+          onChange={(shown) => tellAir({ ...air, temperature: readTemperature(shown, volumes) })}
         />
         <NumberField
           label="Humidity"
-          value={work.humidity}
+          value={air.humidity}
           unit="%"
-          onChange={(humidity) => edit({ humidity })}
+          onChange={(humidity) => tellAir({ ...air, humidity })}
         />
         <WorkChoices onEdit={edit} />
       </div>
-      <SensorButton seed={jobId} onRead={edit} />
+      <SensorButton seed={jobId} onRead={tellAir} />
       <Pace
         rates={work.rates}
         onEdit={(rates) =>
@@ -103,6 +106,28 @@ export function WorkSettings() {
       />
     </Section>
   );
+}
+
+interface Air {
+  readonly temperature: number;
+  readonly humidity: number;
+}
+
+/** The air in the room: before the work begins a setting, from then on what is read counts from its moment on. */
+function useAir(edit: (update: Partial<WorkDocument>) => string | null) {
+  const { work } = useJob();
+  const isUnderWay = useJobState(({ plan }) => plan.now !== undefined);
+  const last = toldOf(useHappened(), airKind).at(-1);
+  const journal = useJournal();
+  const air: Air = isUnderWay && last ? last : { temperature: work.temperature, humidity: work.humidity };
+  const tellAir = ({ temperature, humidity }: Air): string | null => {
+    if (!isUnderWay) return edit({ temperature, humidity });
+    const read = airKind.payload.safeParse({ temperature, humidity });
+    if (!read.success) return "This is no air that anyone paints in.";
+    journal.tell([{ kind: airKind.kind, payload: read.data }]);
+    return null;
+  };
+  return { air, tellAir };
 }
 
 /** When a next coat may go on, and whether weekends are worked. */

@@ -5,7 +5,8 @@ import { longestJobName } from "@/core/job/schema";
 import { nameSchema } from "@/core/measure/schema";
 import { renameJob } from "@/formats/renameJob";
 import { checkDocument } from "@/server/checkDocument";
-import { refreshTile } from "@/server/tiles";
+import { announce } from "@/server/live";
+import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 
 interface Context {
@@ -28,7 +29,9 @@ export const PATCH = (request: Request, { params }: Context): Promise<Response> 
     const { jobs } = await currentStore();
     const isDone =
       "putAway" in change.data ? await jobs.putAway(jobId, change.data.putAway) : await jobs.bringBack(jobId);
-    return isDone ? new Response(null, { status: 204 }) : noSuchJob();
+    if (!isDone) return noSuchJob();
+    announce(jobId);
+    return new Response(null, { status: 204 });
   });
 
 function parsedBody(text: string | null): unknown {
@@ -51,7 +54,7 @@ async function rename(jobId: string, name: string): Promise<Response> {
     const saved = await jobs.save(jobId, job.version, document);
     if (saved.kind === "stale") continue;
     if (saved.kind === "missing") return noSuchJob();
-    refreshTile(jobId, 0);
+    jobWentOn(jobId, 0);
     return Response.json({ version: saved.version });
   }
 }

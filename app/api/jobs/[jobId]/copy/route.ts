@@ -2,7 +2,7 @@ import { answer, noSuchJob } from "@/app/api/answer";
 import { longestJobName } from "@/core/job/schema";
 import { renameJob } from "@/formats/renameJob";
 import { shorten } from "@/formats/shorten";
-import { refreshTile } from "@/server/tiles";
+import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 
 /** Makes a job beside another one that begins as that stands. */
@@ -13,6 +13,6 @@ export const POST = (_: Request, { params }: { params: Promise<{ jobId: string }
     if (!job) return noSuchJob();
     const name = shorten(`Copy of ${job.name}`, longestJobName);
     const id = await jobs.create(renameJob(job.document, name));
-    refreshTile(id, 0);
+    jobWentOn(id, 0);
     return Response.json({ id }, { status: 201 });
   });

@@ -1,5 +1,6 @@
 import { checkDocument } from "@/server/checkDocument";
-import { refreshTile } from "@/server/tiles";
+import { announce } from "@/server/live";
+import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
@@ -44,7 +45,7 @@ export const PUT = (request: Request, { params }: Context): Promise<Response> =>
     const result = await (await currentStore()).jobs.save(jobId, version, text);
     switch (result.kind) {
       case "saved":
-        refreshTile(jobId);
+        jobWentOn(jobId);
         return Response.json({ version: result.version });
       case "stale":
         return Response.json({ version: result.version, document: result.document }, { status: 409 });
@@ -58,6 +59,8 @@ export const PUT = (request: Request, { params }: Context): Promise<Response> =>
 /** Takes a job away, whatever state it is in; for a month it can be brought back. */
 export const DELETE = (_: Request, { params }: Context): Promise<Response> =>
   answer(async () => {
-    const isGone = await (await currentStore()).jobs.remove((await params).jobId);
-    return isGone ? new Response(null, { status: 204 }) : noSuchJob();
+    const { jobId } = await params;
+    if (!(await (await currentStore()).jobs.remove(jobId))) return noSuchJob();
+    announce(jobId);
+    return new Response(null, { status: 204 });
   });

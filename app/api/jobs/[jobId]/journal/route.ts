@@ -1,4 +1,5 @@
 import { keepEntries } from "@/server/keepEntries";
+import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { readBody } from "@/app/api/readBody";
@@ -35,7 +36,9 @@ export const POST = (request: Request, { params }: Context): Promise<Response> =
     const { journal } = await currentStore();
     const kept = await keepEntries(journal, jobId, parsed(text), Date.now());
     if (kept === null) return noSuchJob();
-    return typeof kept === "string" ? refuse(422, kept) : Response.json(kept);
+    if (typeof kept === "string") return refuse(422, kept);
+    jobWentOn(jobId);
+    return Response.json(kept);
   });
 
 function parsed(text: string): unknown {

@@ -1,0 +1,142 @@
+import "fake-indexeddb/auto";
+import { IDBFactory } from "fake-indexeddb";
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { entryBox } from "./entryBox";
+import { sendEntries } from "./entrySender";
+import { openJournal } from "./journal";
+
+interface Told {
+  readonly id: string;
+}
+/** A data folder that takes each id once, or refuses all. */
+const kept: Told[] = [];
+let refuses: string | null = null;
+function append(told: readonly Told[]) {
+  if (refuses !== null) return { accepted: [], refused: told.map(({ id }) => ({ id, why: refuses! })) };
+  for (const one of told) if (!kept.some(({ id }) => id === one.id)) kept.push(one);
+  return { accepted: told.map(({ id }) => ({ id })), refused: [] };
+}
+/** What becomes of the next requests: nothing arrives, or the answer does not. */
+let line: "up" | "down" | "answers are lost" = "up";
+let posts = 0;
+
+beforeEach(() => {
+  kept.length = 0;
+  [line, posts, refuses] = ["up", 0, null];
+  vi.stubGlobal("window", new EventTarget());
+  vi.stubGlobal("indexedDB", new IDBFactory());
+  vi.stubGlobal("BroadcastChannel", undefined);
+  vi.stubGlobal("fetch", (address: string, init: { method?: string; body?: string }) => {
+    if (line === "down") return Promise.reject(new TypeError("no connection"));
+    if (init.method !== "POST") {
+      const after = Number(/after=(\d+)/.exec(address)![1]);
+      const entries = kept.slice(after).map((entry, place) => ({ seq: after + place + 1, entry }));
+      return Promise.resolve(Response.json({ entries, isAll: true }));
+    }
+    posts++;
+    const answer = append((JSON.parse(init.body!) as { readonly entries: readonly Told[] }).entries);
+    if (line === "answers are lost") return Promise.reject(new TypeError("no connection"));
+    return Promise.resolve(Response.json(answer));
+  });
+});
+afterEach(() => vi.unstubAllGlobals());
+
+let count = 0;
+function open(job = `job-${++count}`) {
+  const journal = openJournal(job);
+  const leave = journal.enter();
+  const note = (words: string) => journal.tell([{ kind: "note", payload: { words } }])[0]!;
+  const words = () =>
+    journal.store.getState().entries.map(({ payload }) => (payload as { readonly words?: string }).words);
+  return { journal, leave, note, words, state: () => journal.store.getState() };
+}
+const settled = () => new Promise((resolve) => setTimeout(resolve, 60));
+
+it("what is told counts at once, is kept over the page without a connection, and is sent by whichever page is there next", async () => {
+  const { journal, leave, note, words, state } = open();
+  line = "down";
+  const ids = [note("one"), note("two")];
+  expect([words(), state().waiting.size]).toEqual([["one", "two"], 2]);
+  await settled();
+  expect((await entryBox.all()).map(({ id }) => id)).toEqual(ids);
+  leave();
+  // Another page of the same browser, which has not the job open.
+  line = "up";
+  await sendEntries();
+  expect(kept.map(({ id }) => id)).toEqual(ids);
+  expect(await entryBox.all()).toEqual([]);
+  const again = open(journal.job);
+  await again.journal.pull();
+  expect([again.words(), again.state().seq, again.state().waiting.size]).toEqual([["one", "two"], 2, 0]);
+  again.leave();
+});
+
+it("an answer that is lost makes nothing twice", async () => {
+  const { journal, note, state, leave } = open();
+  line = "answers are lost";
+  note("one");
+  await settled();
+  expect([kept.length, state().waiting.size, posts]).toEqual([1, 1, 1]);
+  line = "up";
+  note("two");
+  await settled();
+  expect([kept.length, state().waiting.size]).toEqual([2, 0]);
+  await journal.pull();
+  expect(new Set(state().entries.map(({ id }) => id)).size).toBe(2);
+  leave();
+});
+
+it("what a page is told by another counts there, too, before the data folder has it", async () => {
+  const first = open();
+  const second = open(first.journal.job);
+  const stranger = open();
+  line = "down";
+  first.note("from the steps");
+  expect([second.words(), second.state().waiting.size, stranger.words()]).toEqual([
+    ["from the steps"],
+    1,
+    [],
+  ]);
+  line = "up";
+  await sendEntries();
+  expect([first, second].map(({ state }) => state().waiting.size)).toEqual([0, 0]);
+  for (const { leave } of [first, second, stranger]) leave();
+});
+
+it("what is refused counts no more, and stands there with its reason until it is let go", async () => {
+  const { journal, note, words, state, leave } = open();
+  await settled();
+  const good = note("good");
+  await settled();
+  refuses = "there is another";
+  const bad = note("bad");
+  await settled();
+  refuses = null;
+  expect([words(), [...state().refused]]).toEqual([["good"], [[bad, "there is another"]]]);
+  expect(state().lines.map((one) => (JSON.parse(one) as { id: string }).id)).toEqual([good]);
+  const later = open(journal.job);
+  await settled();
+  expect([...later.state().refused]).toEqual([[bad, "there is another"]]);
+  await sendEntries();
+  expect(kept).toHaveLength(1);
+  journal.forget(bad);
+  await settled();
+  expect([state().refused.size, await entryBox.all()]).toEqual([0, []]);
+  leave();
+  later.leave();
+});
+
+it("many are sent in batches that the program takes, in the order in which they were told", async () => {
+  const { journal, state, leave } = open();
+  line = "down";
+  const ids = journal.tell(
+    Array.from({ length: 1203 }, (_, place) => ({ kind: "note", payload: { words: `${place}` } })),
+  );
+  await vi.waitFor(async () => expect(await entryBox.all()).toHaveLength(1203), 5000);
+  line = "up";
+  posts = 0;
+  await sendEntries();
+  expect([posts, kept.map(({ id }) => id)]).toEqual([3, ids]);
+  expect(state().waiting.size).toBe(0);
+  leave();
+});
