@@ -1,5 +1,7 @@
+import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
 import { expectAccessible } from "./support/faults";
+import { removeFolder, startServer, stopServer } from "./support/server";
 import { atRest, expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 const next = (page: Page) => page.getByRole("region", { name: "Next" });
@@ -88,4 +90,37 @@ test("marks that are ticked are known on every device, and to be made anew once 
   await page.request.put(`/api/jobs/${id}/job`, { data: document, headers: { "if-match": '"1"' } });
   await expect(marks(page)).toContainText(/0 of 1/);
   await other.close();
+});
+
+test("a job goes with what happened on it to another folder, and on from there", async ({ page }) => {
+  const id = await makeJob(page, stripedWall("Goes along"));
+  await page.goto(`/jobs/${id}/w/days`);
+  await tell(page, "Done already");
+  await expect.poll(() => toldOf(page, id)).toEqual(["finished"]);
+  const going = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Export the job with what happened on it" }).click();
+  const file = await (await going).path();
+  const elsewhere = await startServer();
+  try {
+    await page.goto(elsewhere.url);
+    const taken = {
+      name: "goes-along.jacaranda.zip",
+      mimeType: "application/zip",
+      buffer: readFileSync(file),
+    };
+    await page.getByLabel(/^Bring in a job file/).setInputFiles(taken);
+    await expect(page).toHaveURL(/goes-along\/w\/pattern$/);
+    await page.keyboard.press("5");
+    await tell(page, "Begin");
+    await unfold(page, "What was told");
+    await expect(page.getByRole("region", { name: "What was told" }).getByRole("listitem")).toHaveCount(2);
+    // What is no bundle is explained, and changes nothing.
+    await page.goto(elsewhere.url);
+    const broken = { ...taken, buffer: readFileSync(file).subarray(0, 400) };
+    await page.getByLabel(/^Bring in a job file/).setInputFiles(broken);
+    await expect(page.getByText(/not a zip that can be read/)).toBeVisible();
+  } finally {
+    await stopServer(elsewhere);
+    removeFolder(elsewhere.data);
+  }
 });

@@ -9,8 +9,10 @@ const jobName = "job.json";
 const journalName = "journal.jsonl";
 const attachmentName = /^attachments\/([0-9a-f]{64})$/;
 
+/** A picture is made smaller before it is kept. */
+export const mostPictureBytes = 1e6;
 /** More of one is refused before it is unpacked. */
-const mostOf = { job: maximumBytes, journal: 200e6, attachment: 1e6 } as const;
+const mostOf = { job: maximumBytes, journal: 200e6, attachment: mostPictureBytes } as const;
 const mostFiles = 20_000;
 const mostBytes = 500e6;
 /** The calendar of zips begins here; a bundle of the same things is the same bytes. */
@@ -51,7 +53,8 @@ export function readBundle(bytes: Uint8Array, sha256Of: (bytes: Uint8Array) => s
     if (sha256 === undefined) continue;
     if (sha256Of(content) !== sha256)
       problems.push({ path: name, message: "its bytes are not those of its name" });
-    else if (!isPicture(content)) problems.push({ path: name, message: "expected a JPEG, PNG or WebP" });
+    else if (pictureType(content) === null)
+      problems.push({ path: name, message: "expected a JPEG, PNG or WebP" });
     attachments.set(sha256, content);
   }
   if (job === undefined) problems.push({ path: jobName, message: "missing" });
@@ -105,13 +108,11 @@ const mostFor = (name: string): number | null =>
         ? mostOf.attachment
         : null;
 
-/** By its first bytes: JPEG, PNG or WebP. */
-export function isPicture(bytes: Uint8Array): boolean {
+/** What a picture is by its first bytes: JPEG, PNG or WebP; null for anything else. */
+export function pictureType(bytes: Uint8Array): "image/jpeg" | "image/png" | "image/webp" | null {
   const starts = (text: string, at = 0) =>
     [...text].every((letter, place) => bytes[at + place] === letter.charCodeAt(0));
-  return (
-    (bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff) ||
-    (bytes[0] === 0x89 && starts("PNG\r\n\x1a\n", 1)) ||
-    (starts("RIFF") && starts("WEBP", 8))
-  );
+  if (bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff) return "image/jpeg";
+  if (bytes[0] === 0x89 && starts("PNG\r\n\x1a\n", 1)) return "image/png";
+  return starts("RIFF") && starts("WEBP", 8) ? "image/webp" : null;
 }

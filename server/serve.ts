@@ -78,13 +78,13 @@ function withScripts(pages: Handle): Handle {
   };
 }
 
-async function restoreInto({ jobs, close }: Store, path: string): Promise<void> {
+async function restoreInto({ close, ...stores }: Store, path: string): Promise<void> {
   const check = (document: string) => {
     const parsed = parseJobText(document);
     return parsed.ok ? null : parsed.problems.map((one) => `${one.path}: ${one.message}`)[0]!;
   };
   try {
-    for (const { file, as, how } of await restore(path, jobs, check)) {
+    for (const { file, as, how } of await restore(path, stores, check)) {
       console.log(
         `${file}: ${{ restored: "restored", beside: "there is a newer one, so it stands beside it", "there already": "is there as it is" }[how]} (${as}).`,
       );

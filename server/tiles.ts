@@ -3,7 +3,7 @@ import type { JobTile, Tile } from "@/store/jobRepository";
 import { currentStore } from "@/store/currentStore";
 import type { Wanted } from "@/formats/writeOutput";
 import { currentPlanner } from "./currentPlanner";
-import { fromHere } from "./journalText";
+import { fromHere } from "./fromHere";
 import { announce } from "./live";
 
 /** A job that is still being worked on is not planned for the list at each save. */

@@ -3,13 +3,19 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { backUp, nameOfDay, restore } from "./backups";
-import type { JobRepository } from "./jobRepository";
+import type { JobStores } from "./bundles";
 
 describe("backups", () => {
   let folder: string;
   beforeEach(() => (folder = mkdtempSync(join(tmpdir(), "jacaranda-backups-"))));
   afterEach(() => rmSync(folder, { recursive: true }));
-  const list = () => Promise.resolve([{ id: "boat-house", document: '{"name":"Boat house"}' }]);
+  const plain = { journal: "", attachments: new Map<string, Uint8Array>() };
+  async function* list() {
+    yield await Promise.resolve({ id: "boat-house", job: '{"name":"Boat house"}', ...plain });
+  }
+  async function* nothing() {
+    await Promise.resolve();
+  }
   const kept = () => readdirSync(join(folder, "backups")).sort();
 
   it("are a folder a day, the first of the day, the newest ten, and those before a migration among them", async () => {
@@ -17,10 +23,12 @@ describe("backups", () => {
     await backUp(folder, "2026-11-11-before-0001_more", list);
     expect(kept()).toHaveLength(10);
     expect([kept()[0], kept().at(-1)]).toEqual(["2026-11-03", "2026-11-11-before-0001_more"]);
-    await backUp(folder, "2026-11-11", () => Promise.reject(new Error("is there already")));
+    await backUp(folder, "2026-11-11", () => {
+      throw new Error("is there already");
+    });
     const file = join(folder, "backups", "2026-11-11", "boat-house.jacaranda.json");
     expect(readFileSync(file, "utf8")).toBe('{"name":"Boat house"}');
-    await backUp(folder, "2026-12-01", () => Promise.resolve([]));
+    await backUp(folder, "2026-12-01", nothing);
     expect(kept()).not.toContain("2026-12-01");
   });
 
@@ -36,7 +44,11 @@ describe("backups", () => {
         held.set(id, document);
         return Promise.resolve(id);
       },
-    } as unknown as JobRepository;
+    };
+    const stores = {
+      jobs,
+      journal: { after: () => Promise.resolve([]) },
+    } as unknown as JobStores;
     const day = join(folder, "day");
     mkdirSync(day);
     for (const [id, text] of [
@@ -46,7 +58,7 @@ describe("backups", () => {
       ["..", "1"],
     ] as const)
       writeFileSync(join(day, `${id}.jacaranda.json`), text);
-    const answers = await restore(day, jobs, () => null);
+    const answers = await restore(day, stores, () => null);
     expect(
       Object.fromEntries(answers.map(({ file, how }) => [file.split("/").at(-1)!.split(".jac")[0], how])),
     ).toEqual({
@@ -56,9 +68,9 @@ describe("backups", () => {
       gone: "restored",
     });
     expect(Object.fromEntries(held)).toMatchObject({ same: "1", changed: "2", gone: "1" });
-    await expect(restore(join(folder, "nothing"), jobs, () => null)).rejects.toThrow("There is no");
+    await expect(restore(join(folder, "nothing"), stores, () => null)).rejects.toThrow("There is no");
     const size = held.size;
-    await expect(restore(day, jobs, () => "walls: missing")).rejects.toThrow(
+    await expect(restore(day, stores, () => "walls: missing")).rejects.toThrow(
       "walls: missing. Nothing was restored.",
     );
     expect(held.size).toBe(size);

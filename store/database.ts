@@ -1,3 +1,4 @@
+import type { AttachmentRepository } from "./attachmentRepository";
 import type { JobRepository } from "./jobRepository";
 import type { JournalRepository } from "./journalRepository";
 
@@ -8,12 +9,20 @@ import type { JournalRepository } from "./journalRepository";
 export interface Database {
   readonly jobs: JobRepository;
   readonly journal: JournalRepository;
-  /** Every document that the table holds, whatever the columns beside it are: also before they are as this program wants them. */
-  documents(): Promise<{ id: string; document: string }[]>;
+  readonly attachments: AttachmentRepository;
+  /** Every document that the table holds with its journal, whatever the columns beside them are: also before they are as this program wants them. */
+  documents(): Promise<Written[]>;
   /** Migrations that are not in yet, by their tags; empty when the tables are as this program wants them. Throws for tables of a newer program. */
   pending(): Promise<string[]>;
   migrate(): Promise<void>;
   close(): Promise<void>;
+}
+
+/** A job's document, and what happened on it, one entry a line. */
+export interface Written {
+  readonly id: string;
+  readonly document: string;
+  readonly journal: string;
 }
 
 /** What must hold before anything is written: the claim on the data folder, and room on its disk. */

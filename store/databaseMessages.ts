@@ -4,7 +4,11 @@ import type { Ground } from "./database";
 export type DatabaseRequest =
   | { readonly of: "open"; readonly path: string; readonly ground: Ground }
   | { readonly of: "database"; readonly name: string }
-  | { readonly of: "jobs" | "journal"; readonly name: string; readonly args: readonly unknown[] };
+  | {
+      readonly of: "jobs" | "journal" | "attachments";
+      readonly name: string;
+      readonly args: readonly unknown[];
+    };
 
 /** How a failure is told to the other side: errors lose their kind between threads. */
 export interface ToldFailure {

@@ -1,3 +1,4 @@
+import type { AttachmentRepository } from "./attachmentRepository";
 import type { Database, Ground } from "./database";
 import { noRoomMessage, type DatabaseRequest, type ToldFailure } from "./databaseMessages";
 import type { JobRepository } from "./jobRepository";
@@ -28,11 +29,21 @@ const looks: ReadonlySet<string> = new Set([
   "after",
   "version",
   "append",
+  "keepPicture",
+  "pictureOf",
+  "there",
 ]);
 const jobCalls = [
   ...(["list", "tiles", "read", "standing", "create", "save", "remove", "bringBack"] as const),
   ...(["putAway", "purge", "picture", "keepTile"] as const),
 ] satisfies readonly (keyof JobRepository)[];
+const attachmentCalls = [
+  "keepPicture",
+  "pictureOf",
+  "there",
+  "erase",
+  "sweep",
+] satisfies readonly (keyof AttachmentRepository)[];
 const journalCalls = ["append", "after", "version"] satisfies readonly (keyof JournalRepository)[];
 
 /**
@@ -42,13 +53,14 @@ const journalCalls = ["append", "after", "version"] satisfies readonly (keyof Jo
 export async function openInThread(path: string, ground: Ground): Promise<Database> {
   const thread = new DatabaseThread(path, ground);
   await thread.open();
-  const asking = <Repository>(of: "jobs" | "journal", names: readonly string[]) =>
+  const asking = <Repository>(of: "jobs" | "journal" | "attachments", names: readonly string[]) =>
     Object.fromEntries(
       names.map((name) => [name, (...args: unknown[]) => thread.ask({ of, name, args })]),
     ) as Repository;
   return {
     jobs: asking<JobRepository>("jobs", jobCalls),
     journal: asking<JournalRepository>("journal", journalCalls),
+    attachments: asking<AttachmentRepository>("attachments", attachmentCalls),
     documents: () => thread.ask({ of: "database", name: "documents" }),
     pending: () => thread.ask({ of: "database", name: "pending" }),
     migrate: () => thread.ask({ of: "database", name: "migrate" }, openLimitMs),

@@ -4,6 +4,7 @@ import { PGlite } from "@electric-sql/pglite";
 import { sql } from "drizzle-orm";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
+import { buildAttachmentRepository } from "./attachmentRepository";
 import type { Database, Ground } from "./database";
 import { holdsClaim } from "./dataLock";
 import { DurableFiles } from "./durableFiles";
@@ -64,7 +65,11 @@ export async function openPglite(
     db,
     jobs: buildJobRepository(db, writes),
     journal: buildJournalRepository(db, writes),
-    documents: () => listDocuments(db),
+    attachments: buildAttachmentRepository(db, writes),
+    documents: async () => {
+      const journals = await listJournals(db);
+      return (await listDocuments(db)).map((job) => ({ ...job, journal: journals.get(job.id) ?? "" }));
+    },
     pending: () => pendingMigrations(db, path),
     migrate: () => migrate(db, { migrationsFolder }),
     close: () => client.close(),
@@ -79,6 +84,18 @@ async function segmentBytesOf(client: PGlite): Promise<number> {
     "select setting from pg_settings where name = 'wal_segment_size'",
   );
   return Number(rows[0]!.setting);
+}
+
+/** What happened on each job, one entry a line; empty where there are no journals yet. */
+async function listJournals(db: PgliteDatabase): Promise<ReadonlyMap<string, string>> {
+  const table = await db.execute(sql`select to_regclass('entries') as name`);
+  if (rowsOf(table)[0]?.name == null) return new Map();
+  const rows = rowsOf(
+    await db.execute(
+      sql`select job, string_agg(entry || chr(10), '' order by seq) as journal from entries group by job`,
+    ),
+  );
+  return new Map(rows.map(({ job, journal }) => [String(job), String(journal)]));
 }
 
 async function pendingMigrations(db: PgliteDatabase, path: string): Promise<string[]> {

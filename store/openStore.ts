@@ -4,6 +4,8 @@ import { backUp, nameOfDay } from "./backups";
 import { copyBlank } from "./blankDatabase";
 import { takeDataLock, type DataLock } from "./dataLock";
 import { syncPath, syncTree } from "./durableFiles";
+import type { AttachmentRepository } from "./attachmentRepository";
+import { recordsOf } from "./bundles";
 import type { JobRepository } from "./jobRepository";
 import type { JournalRepository } from "./journalRepository";
 import type { Database, OpenDatabase } from "./database";
@@ -14,6 +16,7 @@ import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
 export interface Store {
   readonly jobs: JobRepository;
   readonly journal: JournalRepository;
+  readonly attachments: AttachmentRepository;
   close(): Promise<void>;
 }
 
@@ -63,13 +66,19 @@ export async function openStore(
 
 function keepOpen(folder: string, lock: DataLock, database: Database): Store {
   const jobs = explaining(database.jobs);
+  const [journal, attachments] = [explaining(database.journal), explaining(database.attachments)];
+  async function* allJobs() {
+    for (const { id, document } of await jobs.list())
+      yield { id, job: document, ...(await recordsOf({ journal, attachments }, id)) };
+  }
   const backUpToday = () =>
-    backUp(folder, nameOfDay(new Date()), jobs.list).catch((error: unknown) =>
+    backUp(folder, nameOfDay(new Date()), allJobs).catch((error: unknown) =>
       console.error(`Today's backup could not be made (${reasonOf(error)}); it is tried again.`),
     );
   void backUpToday();
   jobs
     .purge(new Date(Date.now() - deletedKeptMs))
+    .then(() => attachments.sweep(new Date(Date.now() - deletedKeptMs)))
     .catch((error: unknown) =>
       console.error(`Old deleted jobs could not be taken out (${reasonOf(error)}).`),
     );
@@ -77,7 +86,8 @@ function keepOpen(folder: string, lock: DataLock, database: Database): Store {
   timer.unref();
   return {
     jobs,
-    journal: explaining(database.journal),
+    journal,
+    attachments,
     close: async () => {
       clearInterval(timer);
       // With the folder another's, not even the last checkpoint may be written.
@@ -91,7 +101,11 @@ function keepOpen(folder: string, lock: DataLock, database: Database): Store {
 async function migrateSafely(folder: string, database: Database): Promise<void> {
   const [first] = await database.pending();
   if (first === undefined) return;
-  await backUp(folder, `${nameOfDay(new Date())}-before-${first}`, database.documents);
+  await backUp(folder, `${nameOfDay(new Date())}-before-${first}`, async function* () {
+    // Pictures change in no way, and stay where they are.
+    for (const { id, document: job, journal } of await database.documents())
+      yield { id, job, journal, attachments: new Map() };
+  });
   await database.migrate();
 }
 

@@ -1,4 +1,4 @@
-import { integer, pgTable, primaryKey, text, timestamp, uniqueIndex } from "drizzle-orm/pg-core";
+import { customType, integer, pgTable, primaryKey, text, timestamp, uniqueIndex } from "drizzle-orm/pg-core";
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
@@ -51,3 +51,12 @@ export const jobVersions = pgTable(
   },
   ({ job, sha256 }) => [primaryKey({ columns: [job, sha256] })],
 );
+
+const bytea = customType<{ data: Uint8Array; driverData: Uint8Array }>({ dataType: () => "bytea" });
+
+/** Pictures that entries name, by the SHA-256 of their bytes. */
+export const attachments = pgTable("attachments", {
+  sha256: text("sha256").primaryKey(),
+  bytes: bytea("bytes").notNull(),
+  createdAt: moment("created_at").notNull().defaultNow(),
+});

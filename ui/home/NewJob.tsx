@@ -38,7 +38,9 @@ type Refused = { readonly what: string; readonly problems: readonly Problem[] } 
 export function NewJob() {
   const { send, refused } = useSendJob();
   const takeFile = async (file: File | undefined) => {
-    if (file) await send(await file.text(), file.name);
+    if (!file) return;
+    const isBundle = file.name.endsWith(".zip") || file.type === "application/zip";
+    await send(isBundle ? file : await file.text(), file.name);
   };
   const { getRootProps, getInputProps, isDragActive } = useDropzone({
     onDrop: ([file]) => void takeFile(file),
@@ -61,7 +63,7 @@ export function NewJob() {
           {...getInputProps({
             className: "sr-only",
             style: {},
-            accept: ".json,application/json",
+            accept: ".json,application/json,.zip,application/zip",
             // The label around it names it, and it is reached by the keyboard.
             "aria-label": undefined,
             tabIndex: 0,
@@ -85,7 +87,7 @@ export function NewJob() {
   );
 }
 
-function JobForm({ send }: { send: (text: string, what: string) => Promise<void> }) {
+function JobForm({ send }: { send: (content: string | Blob, what: string) => Promise<void> }) {
   const { register, control, handleSubmit, formState, setValue, getValues } = useForm({
     resolver: zodResolver(schema),
     defaultValues: {
@@ -176,16 +178,16 @@ function TapeChoice({ control, onChosen }: { control: Control<Asked>; onChosen: 
   );
 }
 
-/** Sends a document as a new job and goes there; what is wrong with it stays to be read. */
+/** Sends a document, or a bundle, as a new job and goes there; what is wrong with it stays to be read. */
 function useSendJob() {
   const router = useRouter();
   const [refused, setRefused] = useState<Refused>(null);
-  const send = async (text: string, what: string): Promise<void> => {
+  const send = async (content: string | Blob, what: string): Promise<void> => {
     try {
       const response = await fetch("/api/jobs", {
         method: "POST",
-        headers: { "content-type": "application/json" },
-        body: text,
+        headers: { "content-type": typeof content === "string" ? "application/json" : "application/zip" },
+        body: content,
       });
       const body = (await response.json()) as { id?: string; problems?: Problem[] };
       if (body.id !== undefined) return router.push(`/jobs/${encodeURIComponent(body.id)}`);

@@ -4,7 +4,7 @@ import { Contrast, Download, Printer, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useEffect } from "react";
 import { useStore } from "zustand";
-import { useJob, useJobState, useJobStore } from "@/ui/job/JobProvider";
+import { useJob, useJobState, useJobStore, useJournalState } from "@/ui/job/JobProvider";
 import { Logo } from "@/ui/parts/Logo";
 import { CommandSearch } from "./CommandSearch";
 import { isTyping } from "./isTyping";
@@ -45,14 +45,7 @@ export function JobLine() {
         <IconButton label="High contrast for a sunlit room" onClick={toggle}>
           <Contrast size={18} aria-hidden />
         </IconButton>
-        <a
-          className={`${iconLook} max-md:hidden`}
-          href={`/api/jobs/${encodeURIComponent(jobId)}/job?download`}
-          aria-label="Export the job file"
-          title="Export the job file"
-        >
-          <Download size={18} aria-hidden />
-        </a>
+        <ExportLink />
         {wallId !== null && (
           <Link
             className={`${iconLook} max-md:hidden`}
@@ -65,6 +58,24 @@ export function JobLine() {
         )}
       </div>
     </header>
+  );
+}
+
+/** The job's file; with all that happened on it where anything has. */
+function ExportLink() {
+  const jobId = useJobState((state) => state.jobId);
+  const hasJournal = useJournalState(({ lines }) => lines.length > 0);
+  const label = hasJournal ? "Export the job with what happened on it" : "Export the job file";
+  return (
+    <a
+      className={`${iconLook} max-md:hidden`}
+      href={`/api/jobs/${encodeURIComponent(jobId)}/${hasJournal ? "bundle" : "job?download"}`}
+      download={hasJournal ? "" : undefined}
+      aria-label={label}
+      title={label}
+    >
+      <Download size={18} aria-hidden />
+    </a>
   );
 }
 

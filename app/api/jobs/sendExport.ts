@@ -1,7 +1,7 @@
 import { parseJobText } from "@/core/job/parseJob";
 import type { OutputFormat, CsvTable } from "@/formats/writeOutput";
 import { currentPlanner } from "@/server/currentPlanner";
-import { fromHere } from "@/server/journalText";
+import { fromHere } from "@/server/fromHere";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob } from "@/app/api/answer";
 

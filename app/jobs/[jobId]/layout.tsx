@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import type { ReactNode } from "react";
 import { planTextOf } from "@/app/planOfDocument";
-import { fromHere } from "@/server/journalText";
+import { fromHere } from "@/server/fromHere";
 import { currentStore } from "@/store/currentStore";
 import { JobProvider } from "@/ui/job/JobProvider";
 import { Workspace } from "@/ui/shell/Workspace";

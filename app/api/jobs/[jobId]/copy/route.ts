@@ -3,16 +3,18 @@ import { longestJobName } from "@/core/job/schema";
 import { renameJob } from "@/formats/renameJob";
 import { shorten } from "@/formats/shorten";
 import { jobWentOn } from "@/server/tiles";
+import { bundleOf, takeIn } from "@/store/bundles";
 import { currentStore } from "@/store/currentStore";
 
-/** Makes a job beside another one that begins as that stands. */
+/** Makes a job beside another one that begins as that stands, with what happened on it. */
 export const POST = (_: Request, { params }: { params: Promise<{ jobId: string }> }): Promise<Response> =>
   answer(async () => {
-    const { jobs } = await currentStore();
-    const job = await jobs.read((await params).jobId);
-    if (!job) return noSuchJob();
+    const store = await currentStore();
+    const { jobId } = await params;
+    const [job, bundle] = [await store.jobs.read(jobId), await bundleOf(store, jobId)];
+    if (!job || !bundle) return noSuchJob();
     const name = shorten(`Copy of ${job.name}`, longestJobName);
-    const id = await jobs.create(renameJob(job.document, name));
+    const id = await takeIn(store, { ...bundle, job: renameJob(bundle.job, name) });
     jobWentOn(id, 0);
     return Response.json({ id }, { status: 201 });
   });

@@ -1,7 +1,7 @@
 import { planTextOf } from "@/app/planOfDocument";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { parseMoment } from "@/core/journal/moment";
-import { journalText } from "@/server/journalText";
+import { journalText } from "@/store/bundles";
 import { currentStore } from "@/store/currentStore";
 
 /** The plan of a job: the same bytes that the command line prints. `?now=MOMENT`: from then on, by what happened. */
