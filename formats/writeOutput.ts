@@ -9,6 +9,7 @@ import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf, mondayAfter } from "@/core/measure/calendar";
 import { dayPlanCsv } from "./dayPlanCsv";
 import { dayPlanIcs } from "./dayPlanIcs";
+import { journalCsv } from "./journalCsv";
 import { shoppingCsv } from "./shoppingCsv";
 import { drawSvg } from "./svg";
 import { tablesCsv } from "./tablesCsv";
@@ -16,7 +17,7 @@ import { tablesCsv } from "./tablesCsv";
 export const outputFormats = ["json", "csv", "ics", "svg"] as const;
 export type OutputFormat = (typeof outputFormats)[number];
 /** What a table is of. */
-export const csvTables = ["days", "shopping", "tables"] as const;
+export const csvTables = ["days", "shopping", "tables", "journal"] as const;
 export type CsvTable = (typeof csvTables)[number];
 
 export interface Wanted {
@@ -48,24 +49,26 @@ export function planOf(job: Job, from: Wanted["from"]): Plan {
   return planFromNow(job, fold(readJournal(journal).entries), now);
 }
 
-const writeTable: Record<CsvTable, (job: Job, whole: Plan, wall?: string) => string> = {
-  days: dayPlanCsv,
+const writeTable: Record<CsvTable, (job: Job, whole: Plan, wanted: Wanted) => string> = {
+  days: (job, whole, { wall }) => dayPlanCsv(job, whole, wall),
   shopping: shoppingCsv,
-  tables: tablesCsv,
+  tables: (job, whole, { wall }) => tablesCsv(job, whole, wall),
+  journal: (job, whole, { from }) => journalCsv(job, whole, from?.journal ?? ""),
 };
 
 function writePlan(
   job: Job,
   whole: Plan,
-  { format, sheet, wall, now }: Wanted & { readonly format: Exclude<OutputFormat, "svg"> },
+  wanted: Wanted & { readonly format: Exclude<OutputFormat, "svg"> },
 ): string {
+  const { format, sheet, wall, now } = wanted;
   switch (format) {
     case "json":
       return emitPlan(
         wall === undefined ? whole : { ...whole, walls: whole.walls.filter(({ id }) => id === wall) },
       );
     case "csv":
-      return writeTable[sheet](job, whole, wall);
+      return writeTable[sheet](job, whole, wanted);
     case "ics": {
       const today = dayNumberOf(new Date(now).toISOString().slice(0, 10))!;
       return dayPlanIcs(job, whole, { firstDate: isoDateOf(mondayAfter(today)), stamp: now, wall });

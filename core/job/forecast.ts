@@ -93,6 +93,15 @@ function usesOf(step: PlanStep, colour: string, work: Happened["work"]): Use[] {
   });
 }
 
+/** How much of a paint the work that was done by an instant has taken, as planned; ml. */
+export function usedBy(plan: Plan, colour: string, work: Happened["work"], instant: number): number {
+  const uses = plan.steps.flatMap((step) => usesOf(step, colour, work));
+  const film = uses.reduce((sum, { ml }) => sum + ml, 0);
+  const need = plan.paint.find((paint) => paint.colour === colour)?.need_ml ?? 0;
+  const done = uses.filter(({ doneAt }) => doneAt !== null && doneAt <= instant);
+  return film > 0 ? done.reduce((sum, { ml }) => sum + ml, 0) * (need / film) : 0;
+}
+
 /** The step during which what is left is used up; null where it is enough. */
 function runsOutAt(open: readonly Use[], factor: number, leftMl: number): string | null {
   let left = leftMl;

@@ -7,12 +7,14 @@ import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Step } from "../work/step";
 import { airSoFar, awaySoFar } from "./airSoFar";
 import { describeNow } from "./describeNow";
+import { usedBy } from "./forecast";
 import { withMarksThatStand } from "./marksStanding";
 import type { Progress as Planning } from "./layOutJob";
-import { planStopped, planWallsFirst } from "./plan";
+import { planOrStop, planStopped, planWallsFirst } from "./plan";
 import { afresh, type StagedPlan, type Stages } from "./planInStages";
 import type { Job } from "./schema";
 import { cannotBePlanned } from "./stopWalls";
+import { isCountedLate, withRecords, type UsedBy } from "./withRecords";
 
 /**
  * The plan of a job that is under way: what is done keeps its real times and hands, what is begun goes on, and the rest comes
@@ -36,13 +38,24 @@ export function fromNowWallsFirst(
   planning?: Planning,
 ): StagedPlan {
   const first = firstDayOf(job, happened, now);
-  const dated = { ...job, work: { ...job.work, start: isoDateOf(first) } };
+  const opening = { ...job, work: { ...job.work, start: isoDateOf(first) } };
+  const dated = withRecords(
+    opening,
+    happened,
+    isCountedLate(happened) ? usedIn(opening, happened) : undefined,
+  );
   // What is laid out tells which of it still stands, before anything asks.
   let standing = happened;
   const underWay = underWayOf(dated, () => standing, timeIn(now, first), first);
   const { walls, rest } = planWallsFirst(dated, { ...stages, underWay }, planning);
   standing = withMarksThatStand(happened, walls);
   return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
+}
+
+/** What the work that is done took of each paint, by the plan of the job as it was. */
+function usedIn(job: Job, happened: Happened): UsedBy {
+  const planned = planOrStop(job);
+  return (paint, instant) => usedBy(planned, paint, happened.work, instant);
 }
 
 /** The day that is counted as the first, from 1970-01-01; a journal that began before it moves it. */

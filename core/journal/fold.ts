@@ -41,11 +41,26 @@ function inOrder(entries: readonly Entry[]): Entry[] {
     : once.sort(compare);
 }
 
-/** What is taken back: a withdrawal may be taken back by a later one. */
-function withdrawnIn(inTurn: readonly Entry[]): ReadonlySet<string> {
-  const withdrawn = new Set<string>();
+/** What is taken back, and by which entry: a withdrawal may be taken back by a later one. */
+function withdrawnIn(inTurn: readonly Entry[]): ReadonlyMap<string, string> {
+  const withdrawn = new Map<string, string>();
   const withdrawals = inTurn.filter(({ kind, isKnown }) => kind === "withdrawn" && isKnown);
   for (const { id, payload } of withdrawals.reverse())
-    if (!withdrawn.has(id)) withdrawn.add((payload as { readonly entry: string }).entry);
+    if (!withdrawn.has(id)) withdrawn.set((payload as { readonly entry: string }).entry, id);
   return withdrawn;
+}
+
+/** An entry that was told, and the one that takes it back; null where it counts. */
+export interface ToldInTurn {
+  readonly entry: Entry;
+  readonly takenBackBy: string | null;
+}
+
+/** All that was told, each once and in its turn, beside what takes it back; what takes back has no line of its own. */
+export function toldInTurn(entries: readonly Entry[]): ToldInTurn[] {
+  const inTurn = inOrder(entries);
+  const withdrawn = withdrawnIn(inTurn);
+  return inTurn
+    .filter(({ kind }) => kind !== "withdrawn")
+    .map((entry) => ({ entry, takenBackBy: withdrawn.get(entry.id) ?? null }));
 }

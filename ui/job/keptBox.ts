@@ -8,6 +8,8 @@ const stores = {
   unsent: { keyPath: ["jobId", "page"], since: 1 },
   /** Entries of journals. */
   entries: { keyPath: ["job", "id"], since: 2 },
+  /** Pictures that entries name. */
+  pictures: { keyPath: ["sha256"], since: 3 },
 } as const;
 type StoreName = keyof typeof stores;
 const newest = Math.max(...Object.values(stores).map(({ since }) => since));

@@ -1,5 +1,6 @@
 import { formatISO } from "date-fns";
 import { entryBox, type UnsentEntry } from "./entryBox";
+import { sendPictures } from "./pictureBox";
 import { spread } from "./wire";
 
 /** As many as the program takes in one batch. */
@@ -26,6 +27,8 @@ export function sendEntries(): Promise<void> {
 async function sendWhileAsked(): Promise<void> {
   while (isAsked) {
     isAsked = false;
+    // Without a connection the entries will say so.
+    await sendPictures().catch(() => undefined);
     const byJob = new Map<string, UnsentEntry[]>();
     for (const entry of await entryBox.all()) {
       if (entry.refused === undefined) byJob.set(entry.job, [...(byJob.get(entry.job) ?? []), entry]);

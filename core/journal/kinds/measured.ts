@@ -8,11 +8,12 @@ export const measured = defineKind({
   payload: z.object({
     finish: idText,
     place: freeText.optional(),
-    id: idText,
+    /** What stands there, as the plan names it. */
+    of: idText,
     axis: z.enum(["x", "y"]),
     expected: figure,
     read: figure,
   }),
   fold: (folding, payload, told) => intoList(folding, "measured", payload, told),
-  say: ({ id, read, expected }) => `Measured ${id}: ${read} where ${expected} was expected.`,
+  say: ({ of, read, expected }) => `Measured ${of}: ${read} where ${expected} was expected.`,
 });

@@ -1,9 +1,12 @@
 "use client";
 
+import { Camera } from "lucide-react";
 import { useState } from "react";
 import { useJob, useJournal, useJournalState, useJobState } from "@/ui/job/JobProvider";
 import { parseVolume } from "@/core/measure/parseQuantity";
 import { happenedOf } from "@/ui/journal/journal";
+import { takePicture } from "@/ui/journal/takePicture";
+import { useAddress } from "@/ui/job/useAddress";
 import { useTeller } from "@/ui/journal/useTeller";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
@@ -20,6 +23,7 @@ export function TellMore() {
         <Weighed />
         <DayOff />
         <Note />
+        <TakePicture />
       </div>
     </Section>
   );
@@ -151,5 +155,42 @@ function Note() {
         Keep
       </Button>
     </form>
+  );
+}
+
+function TakePicture() {
+  const journal = useJournal();
+  const { wallId } = useAddress();
+  const [problem, setProblem] = useState<string | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const sha256 = await takePicture(file);
+      setProblem(null);
+      journal.tell([{ kind: "photo", payload: { sha256, ...(wallId !== null && { wall: wallId }) } }]);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  return (
+    <div>
+      <label className="link-button cursor-pointer focus-within:outline-2 focus-within:outline-violet">
+        <Camera size={17} aria-hidden /> A picture of this wall
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="sr-only"
+          onChange={({ currentTarget }) => {
+            void take(currentTarget.files?.[0]);
+            currentTarget.value = "";
+          }}
+        />
+      </label>
+      <p className="pt-1 text-sm text-soft">It is kept without where and with what it was taken.</p>
+      <p role="alert" className="text-sm text-brick empty:hidden">
+        {problem}
+      </p>
+    </div>
   );
 }

@@ -1,10 +1,12 @@
 "use client";
 
 import { format } from "date-fns";
-import { useMemo } from "react";
+import { Table } from "lucide-react";
+import { useMemo, useState } from "react";
 import { entrySayer } from "@/formats/sayEntry";
-import type { Entry } from "@/core/journal/entry";
-import { useJournal, useJournalState, usePlan } from "@/ui/job/JobProvider";
+import { photo } from "@/core/journal/kinds/photo";
+import { toldInTurn, type ToldInTurn } from "@/core/journal/fold";
+import { useJobState, useJournal, useJournalState, usePlan } from "@/ui/job/JobProvider";
 import { useTeller } from "@/ui/journal/useTeller";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
@@ -15,14 +17,15 @@ import { WindowedList } from "@/ui/parts/WindowedList";
 /** All that was told of the job, the last first; anything can be taken back. */
 export function Told() {
   const entries = useJournalState((state) => state.entries);
-  const shown = useMemo(() => standing(entries), [entries]);
+  const shown = useMemo(() => toldInTurn(entries).reverse(), [entries]);
   const plan = usePlan();
+  const jobId = useJobState((state) => state.jobId);
   const say = useMemo(() => entrySayer(plan), [plan]);
   const name = useTeller((teller) => teller.name);
   const setName = useTeller((teller) => teller.setName);
   return (
     <Section name="days/told" title="What was told" sum={String(shown.length)} isFolded>
-      <div className="max-w-56 pb-2">
+      <div className="flex items-end justify-between gap-3 pb-2">
         <TextField
           label="Told here by"
           value={name}
@@ -31,6 +34,13 @@ export function Told() {
             return null;
           }}
         />
+        <a
+          className="link-button"
+          href={`/api/jobs/${encodeURIComponent(jobId)}/journal?format=csv`}
+          download
+        >
+          <Table size={17} aria-hidden /> Table
+        </a>
       </div>
       <Refused />
       {shown.length === 0 && <p className="text-soft">Nothing yet.</p>}
@@ -45,26 +55,7 @@ export function Told() {
   );
 }
 
-interface Standing {
-  readonly entry: Entry;
-  /** The entry that takes it back; null where it counts. */
-  readonly takenBackBy: string | null;
-}
-
-/** Each once, with what takes it back, the last first; what takes back is told with what it takes back. */
-function standing(entries: readonly Entry[]): Standing[] {
-  const byId = new Map(entries.map((entry) => [entry.id, entry]));
-  const takes = new Map<string, string>();
-  const inTurn = [...byId.values()].sort((a, b) => b.at.instant - a.at.instant || (a.id < b.id ? 1 : -1));
-  // As the fold does it: the last word counts, and a withdrawal may be withdrawn.
-  for (const { id, kind, payload } of inTurn)
-    if (kind === "withdrawn" && !takes.has(id)) takes.set((payload as { readonly entry: string }).entry, id);
-  return inTurn
-    .filter(({ kind }) => kind !== "withdrawn")
-    .map((entry) => ({ entry, takenBackBy: takes.get(entry.id) ?? null }));
-}
-
-function ToldLine({ entry, takenBackBy, say }: Standing & { readonly say: string }) {
+function ToldLine({ entry, takenBackBy, say }: ToldInTurn & { readonly say: string }) {
   const journal = useJournal();
   const isWaiting = useJournalState(({ waiting }) => waiting.has(entry.id));
   const isBack = takenBackBy !== null;
@@ -77,6 +68,9 @@ function ToldLine({ entry, takenBackBy, say }: Standing & { readonly say: string
         <p>
           <Measure>{say}</Measure>
         </p>
+        {entry.kind === photo.kind && (
+          <Picture sha256={(entry.payload as { readonly sha256: string }).sha256} isWaiting={isWaiting} />
+        )}
       </div>
       <Button
         look="quiet"
@@ -85,6 +79,28 @@ function ToldLine({ entry, takenBackBy, say }: Standing & { readonly say: string
         onClick={() => journal.tell([{ kind: "withdrawn", payload: { entry: takenBackBy ?? entry.id } }])}
       >
         {isBack ? "Count it again" : "Take back"}
+      </Button>
+    </div>
+  );
+}
+
+/** A picture that was told of, and the way to be rid of it for good. */
+function Picture({ sha256, isWaiting }: { readonly sha256: string; readonly isWaiting: boolean }) {
+  const [isGone, setGone] = useState(false);
+  const address = `/api/attachments/${sha256}`;
+  const erase = async () => {
+    if (!window.confirm("Erase this picture for good? It cannot be brought back.")) return;
+    const { ok, status } = await fetch(address, { method: "DELETE" });
+    setGone(ok || status === 404);
+  };
+  if (isWaiting) return null;
+  if (isGone) return <p className="text-soft">It is erased, or not here yet.</p>;
+  return (
+    <div className="flex items-end gap-2 py-1">
+      {/* eslint-disable-next-line @next/next/no-img-element -- it comes from the data folder as it is. */}
+      <img src={address} alt="" className="max-h-40 rounded-md" onError={() => setGone(true)} />
+      <Button look="quiet" className="text-sm" onClick={() => void erase()}>
+        Erase for good
       </Button>
     </div>
   );

@@ -2,6 +2,7 @@ import { keepEntries } from "@/server/keepEntries";
 import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
+import { sendExport } from "@/app/api/jobs/sendExport";
 import { readBody } from "@/app/api/readBody";
 
 interface Context {
@@ -11,11 +12,13 @@ interface Context {
 /** So many entries are given out at a time; who asks goes on after the last of them. */
 const mostAtOnce = 1000;
 
-/** What happened on a job after an entry: `?after=SEQ`. */
+/** What happened on a job after an entry: `?after=SEQ`; all of it as a table: `?format=csv`. */
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   answer(async () => {
     const { jobId } = await params;
-    const after = Number(new URL(request.url).searchParams.get("after") ?? 0);
+    const asked = new URL(request.url).searchParams;
+    if (asked.get("format") === "csv") return sendExport(request, jobId, "csv", "journal");
+    const after = Number(asked.get("after") ?? 0);
     if (!Number.isSafeInteger(after) || after < 0 || after > 2 ** 31 - 2)
       return refuse(400, "expected the number of the last entry that is known", "after");
     const { jobs, journal } = await currentStore();
