@@ -6,6 +6,7 @@ import { isLittleLeft, totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
 import { tapeRollM } from "../trade/constants";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
+import { mendSteps } from "../work/mend/mendSteps";
 import { finishObject } from "../work/objects/finishObject";
 import { standOn, type Access } from "../work/room/access";
 import { finishWall } from "../work/room/finishWall";
@@ -137,6 +138,13 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
   const objects = walls.flatMap((wall) => finishObject(wall, site, steps));
   steps.push(...objects, ...washTools(objects, site));
+  const mends = laidOut.job.mends ?? [];
+  steps.push(
+    ...mendSteps(
+      mends.filter(({ wall }) => walls.some((on) => on.wall.id === wall)),
+      site,
+    ),
+  );
   const stood = standOn(steps, walls);
   const all = [...mixPaints(stood.steps, site.paints), ...putBack(walls, stood.steps)];
   const { access } = stood;

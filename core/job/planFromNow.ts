@@ -7,6 +7,11 @@ import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Step } from "../work/step";
 import { airSoFar, awaySoFar } from "./airSoFar";
 import { describeNow } from "./describeNow";
+import { toldOf } from "../journal/defineKind";
+import { looked } from "../journal/kinds/looked";
+import { trouble } from "../journal/kinds/trouble";
+import { asMoreCoatsFindIt, moreCoats, withMoreCoats } from "./coatsAfterLooks";
+import { mendsOf } from "./mendsOf";
 import { usedBy } from "./forecast";
 import { withMarksThatStand } from "./marksStanding";
 import type { Progress as Planning } from "./layOutJob";
@@ -39,24 +44,33 @@ export function fromNowWallsFirst(
 ): StagedPlan {
   const first = firstDayOf(job, happened, now);
   const opening = { ...job, work: { ...job.work, start: isoDateOf(first) } };
-  const dated = withRecords(
-    opening,
-    happened,
-    isCountedLate(happened) ? usedIn(opening, happened) : undefined,
-  );
+  // What was planned before any of it tells what some entries are about.
+  const before = asksForPlan(happened) ? planOrStop(opening) : null;
+  const more = before ? moreCoats(opening, happened, before) : noMore;
+  const recorded = withRecords(opening, happened, before ? usedIn(before, happened) : undefined);
+  const dated = withMoreCoats(recorded, more);
+  const mends = before ? mendsOf(opening, happened, before) : [];
   // What is laid out tells which of it still stands, before anything asks.
   let standing = happened;
   const underWay = underWayOf(dated, () => standing, timeIn(now, first), first);
-  const { walls, rest } = planWallsFirst(dated, { ...stages, underWay }, planning);
+  const mending = mends.length > 0 ? { ...dated, mends } : dated;
+  const { walls, rest } = planWallsFirst(mending, { ...stages, underWay }, planning);
   standing = withMarksThatStand(happened, walls);
+  if (before) standing = asMoreCoatsFindIt(standing, more, before, before.walls);
   return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
 }
 
+const noMore: ReturnType<typeof moreCoats> = new Map();
+
+/** Whether entries speak of what only a plan knows: whose ground shows, what meets where something went wrong, what was used. */
+const asksForPlan = (happened: Happened): boolean =>
+  isCountedLate(happened) || toldOf(happened, looked).length > 0 || toldOf(happened, trouble).length > 0;
+
 /** What the work that is done took of each paint, by the plan of the job as it was. */
-function usedIn(job: Job, happened: Happened): UsedBy {
-  const planned = planOrStop(job);
-  return (paint, instant) => usedBy(planned, paint, happened.work, instant);
-}
+const usedIn =
+  (planned: Plan, { work }: Happened): UsedBy =>
+  (paint, instant) =>
+    usedBy(planned, paint, work, instant);
 
 /** The day that is counted as the first, from 1970-01-01; a journal that began before it moves it. */
 function firstDayOf({ work: { start } }: Job, { first }: Happened, now: Moment): number {

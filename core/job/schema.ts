@@ -5,6 +5,7 @@ import { mmPerInch, volumeSystems } from "../measure/units";
 import { paintSchema } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
+import type { Mend } from "../work/mend/mendSteps";
 import { suppliesSchemaOf } from "../work/sundries";
 import { toolItems } from "../work/tools";
 import { stencilSchema } from "../stencil/schema";
@@ -54,5 +55,8 @@ export const jobSchema = z
   }));
 
 /** A job document after parsing: lengths in mm, defaults filled in. */
-export type Job = z.infer<typeof jobSchema>;
+export type Job = z.infer<typeof jobSchema> & {
+  /** Of a job that is under way: what went wrong and is to be put right. No document holds it. */
+  readonly mends?: readonly Mend[];
+};
 export type JobFinish = Job["finishes"][number];

@@ -60,5 +60,8 @@ export const paintSchema = z
     };
   });
 
-export type Paint = z.infer<typeof paintSchema>;
+export type Paint = z.infer<typeof paintSchema> & {
+  /** Of a job that is under way: how many coats were planned before a look asked for more. No document holds it. */
+  readonly plannedCoats?: number;
+};
 export type Pack = z.infer<typeof packSchema>;

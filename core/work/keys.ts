@@ -41,6 +41,9 @@ export const paintStep = (wall: string, { round }: { round: number }, paint: str
   `${wall}/paint-${round}-${paint}-${coat}`;
 /** A finish's own, on one wall. */
 export const finishStep = (wall: string, finish: string, name: string): string => `${wall}/${finish}/${name}`;
+/** A step of the remedy for what went wrong. */
+export const mendStep = (wall: string, mend: string, number: number): string =>
+  `${wall}/mend-${mend.toLowerCase()}-${number}`;
 export const mixStep = (paint: string): string => `mix/${paint}`;
 export const washStep = (paint: string, session: string, time = 1): string =>
   `wash-tools-${paint}-${session}${time > 1 ? `-${time}` : ""}`;

@@ -7,6 +7,8 @@ import type { Seal } from "../tape/tapePiece";
 import type { ObjectKind } from "../wall/objectSchema";
 import type { Things } from "./room/thingsOf";
 import { brokenWords } from "./broken/words";
+import { mishaps, type MishapKind } from "./mend/mishaps";
+import { lowerFirst } from "../findings/wording";
 import { careOf } from "./objects/care";
 import { objectWords } from "./objects/words";
 import { sundryWords } from "./sundryWords";
@@ -196,6 +198,20 @@ const stepWords = {
     `Wash ${isRolled ? "the roller, tray and brush" : "the tools"} of ${speech.paint(colour)}.`,
   "touch-up": ({ wall, pins }: OnWall & { pins: number }, speech: Speech) =>
     `${speech.wall(wall)}: ${pins > 0 ? `fill the pin's ${pins === 1 ? "hole" : "holes"}, ` : ""}look along every edge with a lamp and touch up.`,
+  mend: (
+    {
+      wall,
+      kind,
+      number,
+      paint,
+      under,
+    }: OnWall & { kind: MishapKind; number: number; paint: string; under: string },
+    speech: Speech,
+  ) => {
+    const { name, mend } = mishaps[kind];
+    const why = number === 1 ? ` (${lowerFirst(name)})` : "";
+    return `${speech.wall(wall)}, mending${why}: ${lowerFirst(mend[number - 1]!.say(speech.paint(paint), speech.paint(under), speech))}`;
+  },
   "rub-out": ({ wall, amount, object }: Counted & { object: ObjectKind | null }, speech: Speech) =>
     `${speech.wall(wall)}: ${object && !careOf[object].isMended ? "brush or lightly rub off" : "rub out"} ${count(amount, "mark")}, now that ${object ? "it is dry" : "the wall can be leaned on"}.`,
   "plates-back": ({ wall, plates, shelves, masked }: OnWall & Things, speech: Speech) =>

@@ -239,6 +239,10 @@ class TapedSteps {
                 ...(before ? nextCoat(before, paint, secondCoat) : []),
               ]
             : nextCoat(id(coat - 1), paint, secondCoat)),
+          // One that a look has asked for is painted to tape that may have to be laid anew.
+          ...(coat > (paint.plannedCoats ?? last) && coat > first
+            ? this.readyToPaint(wall, round, place)
+            : []),
           ...shared.after,
         ],
         ...(shared.within.length > 0 && { within: shared.within }),

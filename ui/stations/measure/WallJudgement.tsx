@@ -7,6 +7,7 @@ import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
+import { lowerFirst } from "@/core/findings/wording";
 import { fromTo } from "./fromTo";
 
 interface Props {
@@ -75,8 +76,6 @@ export function WallJudgement({ plan, written, units, isExaggerated, onExaggerat
     </Section>
   );
 }
-
-const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
 function LevelLineAdvice({ survey, isSurveyed }: { survey: PlanSurvey; isSurveyed: boolean }) {
   const { levelLine } = survey;

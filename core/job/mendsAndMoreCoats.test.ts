@@ -1,0 +1,139 @@
+import { describe, expect, it } from "vitest";
+import type { Entry } from "../journal/entry";
+import { fold } from "../journal/fold";
+import { parseMoment } from "../journal/moment";
+import { entryOf } from "../journal/tests/entries";
+import type { PlanStep } from "../plan/planDayTypes";
+import { workToTell } from "../plan/workOfStep";
+import { plan } from "./plan";
+import { planFromNow } from "./planFromNow";
+import { parsed } from "./tests/jobs";
+
+/* A block of kelp on the finished base of each of two walls: two coats three hours apart, peeled with the second. */
+const wallOf = (id: string) => ({
+  id,
+  name: id,
+  width: 2400,
+  height: 2400,
+  skirting: 0,
+  base: "oyster",
+});
+const blockOn = (on: string) => ({
+  id: `f-${on}`,
+  on,
+  kind: "blocks",
+  blocks: [{ shape: "rectangle", x: 400, y: 400, width: 1200, height: 1200, colour: "kelp" }],
+});
+const job = parsed({
+  format: "jacaranda-job/1",
+  name: "Blocks",
+  work: { start: "2027-01-11" },
+  edges: { seal: "press" },
+  paints: [
+    { id: "oyster", name: "Oyster", tapeOver_min: 1440, touchDry_min: 60 },
+    { id: "kelp", name: "Kelp", recoat_min: 180, spreadRate_m2_per_l: 10 },
+  ],
+  walls: [wallOf("a"), wallOf("b")],
+  finishes: [blockOn("a"), blockOn("b")],
+});
+const planned = plan(job);
+const stepOf = (steps: readonly PlanStep[], id: string) => steps.find((step) => step.id === id)!;
+const clock = (minutes: number) => {
+  const [day, time] = [Math.floor(minutes / 1440), minutes % 1440];
+  return `2027-01-${11 + day}T${String(Math.floor(time / 60)).padStart(2, "0")}:${String(time % 60).padStart(2, "0")}`;
+};
+let count = 0;
+const told = (minute: number, kind: string, payload: object): Entry =>
+  entryOf(++count, clock(minute), kind, payload);
+const doneBy = (minute: number) =>
+  planned.steps
+    .filter(({ end }) => end <= minute)
+    .flatMap((step) => [
+      told(step.start, "began", { work: workToTell(step) }),
+      told(step.end, "finished", { work: workToTell(step) }),
+    ]);
+const from = (minute: number, ...entries: Entry[]) =>
+  planFromNow(job, fold(entries), parseMoment(clock(minute))!);
+const coat = (wall: string, number: number) => stepOf(planned.steps, `${wall}/paint-1-kelp-${number}`);
+const shows = (minute: number, step: PlanStep) =>
+  told(minute, "looked", {
+    work: workToTell(step).filter(({ act }) => act === "coat"),
+    verdict: "ground-shows",
+  });
+const kelpOf = (whole: ReturnType<typeof from>) => whole.paint.find(({ colour }) => colour === "kelp")!;
+
+describe("a look through which the ground shows", () => {
+  it("after the first coat asks for one more than planned of that colour, with its paint and its wait", () => {
+    const now = coat("a", 1).end + 5;
+    const after = from(now, ...doneBy(coat("a", 1).end), shows(now - 1, coat("a", 1)));
+    const third = stepOf(after.steps, "a/paint-1-kelp-3");
+    expect(third.start).toBeGreaterThanOrEqual(stepOf(after.steps, "a/paint-1-kelp-2").end + 180);
+    // It comes off with the last coat, which is another one now.
+    expect(third.does.some(({ act }) => act === "peel")).toBe(true);
+    expect(stepOf(after.steps, "a/paint-1-kelp-2").does.some(({ act }) => act === "peel")).toBe(false);
+    expect(stepOf(after.steps, "b/paint-1-kelp-3")).toBeDefined();
+    // Two blocks of 1.44 m2 at 10 m2 a litre: a coat is 288 ml. For touching up 5 % of 864 ml, where a jar of 30 did before.
+    expect(kelpOf(after).need_ml - kelpOf(planned).need_ml).toBeCloseTo(288 + 0.05 * 864 - 30, 6);
+  });
+
+  it("after the last one asks for the next, to tape that is laid anew; where all is on and good, nothing more is done", () => {
+    const end = Math.max(coat("a", 2).end, coat("b", 2).end);
+    const now = end + 5;
+    const after = from(now, ...doneBy(end), shows(now - 1, coat("a", 2)));
+    const [tape, third] = [stepOf(after.steps, "a/tape-1"), stepOf(after.steps, "a/paint-1-kelp-3")];
+    expect(stepOf(after.steps, "a/paint-1-kelp-2").state).toBe("done");
+    expect(tape.state).not.toBe("done");
+    expect(tape.start).toBeGreaterThanOrEqual(now);
+    expect(third.start).toBeGreaterThanOrEqual(tape.end);
+    expect(stepOf(after.steps, "b/paint-1-kelp-3").state).toBe("done");
+    expect(stepOf(after.steps, "b/tape-1").state).toBe("done");
+    // Told as laid since, it is.
+    const laid = told(now + 30, "finished", { work: workToTell(stepOf(planned.steps, "a/tape-1")) });
+    const onward = planFromNow(
+      job,
+      fold([...doneBy(end), shows(now - 1, coat("a", 2)), laid]),
+      parseMoment(clock(now + 31))!,
+    );
+    expect(stepOf(onward.steps, "a/tape-1").state).toBe("done");
+  });
+
+  it("good, uneven, or a stop, asks for no coat", () => {
+    const end = coat("a", 1).end;
+    const good = told(end + 1, "looked", { work: workToTell(coat("a", 1)), verdict: "good" });
+    const after = from(end + 5, ...doneBy(end), good);
+    expect(after.steps.map(({ id }) => id)).not.toContain("a/paint-1-kelp-3");
+  });
+});
+
+describe("what went wrong", () => {
+  const end = Math.max(coat("a", 2).end, coat("b", 2).end);
+  const bleed = told(end + 2, "trouble", { trouble: "bleed", wall: "a", place: [398, 900] });
+  const mendsIn = (steps: readonly PlanStep[]) => steps.filter(({ id }) => id.includes("/mend-"));
+
+  it("is mended in steps of its own from now on, each after what the one before asks for", () => {
+    const after = from(end + 5, ...doneBy(end), bleed);
+    const mends = mendsIn(after.steps);
+    expect(mends.map(({ say }) => say)).toEqual([
+      "a, mending (paint crept under the tape): lay fresh tape on Kelp, exactly along the line.",
+      "a, mending: mend Oyster against it, over what crept; peel while it is wet.",
+      "a, mending: lay fresh tape on Oyster, exactly along the line, and press it down.",
+      "a, mending: seal that edge with Oyster.",
+      "a, mending: touch Kelp up to the tape, and peel while it is wet.",
+    ]);
+    expect(mends[0]!.start).toBeGreaterThanOrEqual(end + 5);
+    // A day until Oyster takes tape; an hour until its seal is dry.
+    expect(mends[2]!.start).toBeGreaterThanOrEqual(mends[1]!.end + 1440);
+    expect(mends[4]!.start).toBeGreaterThanOrEqual(mends[3]!.end + 60);
+    const first = told(end + 20, "finished", { work: workToTell(mends[0]!) });
+    const onward = mendsIn(from(end + 21, ...doneBy(end), bleed, first).steps);
+    expect(onward.map(({ state }) => state)).toEqual(["done", "ready", "waiting", "waiting", "waiting"]);
+  });
+
+  it("told as put right is not mended any more", () => {
+    const right = told(end + 9, "mended", { snag: bleed.id });
+    expect(mendsIn(from(end + 10, ...doneBy(end), bleed, right).steps)).toEqual([]);
+    // What is no mishap that anyone knows a remedy of is kept, and told of.
+    const strange = told(end + 2, "trouble", { trouble: "a-cat", wall: "a", place: [1, 1] });
+    expect(mendsIn(from(end + 10, ...doneBy(end), strange).steps)).toEqual([]);
+  });
+});
