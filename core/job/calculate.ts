@@ -1,5 +1,6 @@
 import type { Finding } from "../findings/finding";
 import { refuseClimate } from "../trade/climate";
+import { partOnceMore } from "../work/onceMore";
 import { countSundries, type Sundry } from "../work/sundries";
 import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
@@ -27,7 +28,8 @@ export function workOut(
   const work = contribute(laidOut, walls, school);
   const { crews, site } = work;
   const isRefused = refuseClimate(site.work) !== null || !isWorked(work);
-  return { work, schedule: isRefused ? null : schedule(crews, site.work, underWay) };
+  const given = underWay ? crews.map((steps) => partOnceMore(steps, underWay.known)) : crews;
+  return { work, schedule: isRefused ? null : schedule(given, site.work, underWay) };
 }
 
 /** A job's work in one school, and when it is done. */

@@ -131,20 +131,16 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   const unmasked = own
     .flatMap((contribution) => contribution.steps)
     .filter(({ phase }) => phase === "unmask");
+  const mends = mendSteps(laidOut.job.mends ?? [], walls, site);
+  steps.push(...mends);
   const ready = ({ wall: { id } }: WorkWall) => [
     ...(taped.ready.get(id) ?? []),
+    ...mends.flatMap((step) => (step.wall === id ? [waitFor(step.id)] : [])),
     ...unmasked.flatMap((step) => (step.wall === id ? [waitFor(step.id)] : [])),
   ];
   steps.push(...walls.flatMap((wall) => finishWall(wall, site, steps, ready(wall))));
   const objects = walls.flatMap((wall) => finishObject(wall, site, steps));
   steps.push(...objects, ...washTools(objects, site));
-  const mends = laidOut.job.mends ?? [];
-  steps.push(
-    ...mendSteps(
-      mends.filter(({ wall }) => walls.some((on) => on.wall.id === wall)),
-      site,
-    ),
-  );
   const stood = standOn(steps, walls);
   const all = [...mixPaints(stood.steps, site.paints), ...putBack(walls, stood.steps)];
   const { access } = stood;

@@ -23,6 +23,10 @@ export function withMarksThatStand(happened: Happened, walls: readonly PlanWall[
   );
   if (gone.length === 0) return happened;
   const work = new Map(happened.work);
-  for (const key of gone) work.delete(key);
+  for (const key of gone) {
+    const { finished, began } = work.get(key) ?? {};
+    const told = finished ?? began;
+    if (told) work.set(key, { again: told });
+  }
   return { ...happened, work };
 }

@@ -80,21 +80,24 @@ describe("a look through which the ground shows", () => {
     const end = Math.max(coat("a", 2).end, coat("b", 2).end);
     const now = end + 5;
     const after = from(now, ...doneBy(end), shows(now - 1, coat("a", 2)));
-    const [tape, third] = [stepOf(after.steps, "a/tape-1"), stepOf(after.steps, "a/paint-1-kelp-3")];
-    expect(stepOf(after.steps, "a/paint-1-kelp-2").state).toBe("done");
-    expect(tape.state).not.toBe("done");
+    const rounds = after.steps.filter(({ wall, id }) => wall === "a" && /(tape|paint)-\d/.test(id));
+    expect(rounds.map(({ id, state }) => [id, state])).toEqual([
+      ["a/tape-1", "done"],
+      ["a/paint-1-kelp-1", "done"],
+      ["a/paint-1-kelp-2", "done"],
+      ["a/tape-2", "waiting"],
+      ["a/paint-2-kelp-3", "waiting"],
+    ]);
+    const [tape, third] = rounds.slice(3) as [PlanStep, PlanStep];
     expect(tape.start).toBeGreaterThanOrEqual(now);
-    expect(third.start).toBeGreaterThanOrEqual(tape.end);
-    expect(stepOf(after.steps, "b/paint-1-kelp-3").state).toBe("done");
-    expect(stepOf(after.steps, "b/tape-1").state).toBe("done");
-    // Told as laid since, it is.
-    const laid = told(now + 30, "finished", { work: workToTell(stepOf(planned.steps, "a/tape-1")) });
-    const onward = planFromNow(
-      job,
-      fold([...doneBy(end), shows(now - 1, coat("a", 2)), laid]),
-      parseMoment(clock(now + 31))!,
-    );
-    expect(stepOf(onward.steps, "a/tape-1").state).toBe("done");
+    expect(third.start).toBeGreaterThanOrEqual(Math.max(tape.end, coat("a", 2).end + 180));
+    expect(third.does.some(({ act }) => act === "peel")).toBe(true);
+    expect(after.steps.filter(({ id }) => /^b\/(tape|paint)-2/.test(id))).toEqual([]);
+    // Of one block: 144 ml more, and for touching up 5 % of 720 ml, where a jar of 30 did before.
+    expect(kelpOf(after).need_ml - kelpOf(planned).need_ml).toBeGreaterThanOrEqual(144);
+    const laid = told(now + 30, "finished", { work: workToTell(tape) });
+    const onward = from(now + 31, ...doneBy(end), shows(now - 1, coat("a", 2)), laid);
+    expect(stepOf(onward.steps, "a/tape-2").state).toBe("done");
   });
 
   it("good, uneven, or a stop, asks for no coat", () => {
@@ -136,4 +139,34 @@ describe("what went wrong", () => {
     const strange = told(end + 2, "trouble", { trouble: "a-cat", wall: "a", place: [1, 1] });
     expect(mendsIn(from(end + 10, ...doneBy(end), strange).steps)).toEqual([]);
   });
+});
+
+it("a part that is to be done once more is a step of its own; what was done stands, and what waits waits for both", () => {
+  const tape = stepOf(planned.steps, "a/tape-1");
+  const [{ ids, ...piece }] = workToTell(tape).filter(({ act }) => act === "tape") as [
+    ReturnType<typeof workToTell>[number],
+  ];
+  expect(ids).toHaveLength(4);
+  const now = tape.end + 20;
+  const again = told(tape.end + 10, "again", { work: [{ ...piece, ids: ids.slice(0, 1) }], why: "a dog" });
+  const after = from(now, ...doneBy(tape.end), again);
+  const [first, more] = ["a/tape-1", "a/tape-1/again"].map((id) => stepOf(after.steps, id)) as [
+    PlanStep,
+    PlanStep,
+  ];
+  expect(first).toMatchObject({ state: "done", start: tape.start, end: tape.end });
+  expect(first.does.flatMap((one) => one.ids)).not.toContain(ids[0]);
+  expect(more).toMatchObject({
+    state: "ready",
+    start: now,
+    say: expect.stringMatching(/^Once more, 1 of 4: a: tape/),
+  });
+  // A quarter of the work, in whole minutes.
+  expect(more.minutes).toBe(Math.ceil(tape.minutes / 4));
+  expect(stepOf(after.steps, "a/paint-1-kelp-1").start).toBeGreaterThanOrEqual(more.end);
+  const done = told(now + 5, "finished", { work: workToTell(more) });
+  const onward = from(now + 6, ...doneBy(tape.end), again, done);
+  expect(
+    onward.steps.filter(({ id }) => id.startsWith("a/tape-1")).map(({ id, state }) => [id, state]),
+  ).toEqual([["a/tape-1", "done"]]);
 });

@@ -56,7 +56,7 @@ export function fromNowWallsFirst(
   const mending = mends.length > 0 ? { ...dated, mends } : dated;
   const { walls, rest } = planWallsFirst(mending, { ...stages, underWay }, planning);
   standing = withMarksThatStand(happened, walls);
-  if (before) standing = asMoreCoatsFindIt(standing, more, before, before.walls);
+  if (before) standing = asMoreCoatsFindIt(standing, more, before);
   return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
 }
 
@@ -95,6 +95,16 @@ function underWayOf(job: Job, standing: () => Happened, now: number, firstDay: n
   const owning = new WeakMap<readonly Step[], ReturnType<typeof ownKeysAmong>>();
   return {
     now,
+    known: {
+      isAgain(key) {
+        const { again, finished, skipped } = standing().work.get(key) ?? {};
+        return again !== undefined && !(finished ?? skipped);
+      },
+      isTold(key) {
+        const { began, finished, skipped } = standing().work.get(key) ?? {};
+        return (began ?? finished ?? skipped) !== undefined;
+      },
+    },
     overAt: airSoFar(job, happened, timeOf),
     away: awaySoFar(job, happened, timeOf),
     soFar(step, among) {

@@ -1,12 +1,13 @@
 import { listPasses, roundsOf, type Round, type School } from "../rounds/listPasses";
+import { plannedCoats } from "../paint/schema";
 import { nameTape } from "../tape/nameTape";
 import type { EdgePiece } from "../tape/tapePiece";
-import { isPaintedIn, laidFor } from "../work/taped/inRounds";
+import { isFor, isPaintedIn, laidFor } from "../work/taped/inRounds";
 import type { LaidOutJob, OrderedWall } from "./orderedWall";
 
 /** The rounds of a job in a school: round k of every wall is one round. */
 export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[] {
-  const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
+  const coatsOf = new Map(job.paints.map((paint) => [paint.id, plannedCoats(paint)]));
   const coatsOfGroups: number[] = [];
   for (const { laid, groups } of walls) {
     groups.forEach((group, index) => {
@@ -16,7 +17,32 @@ export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[]
     });
   }
   const taping = job.edges.seal === "caulk" ? "each coat" : "once";
-  return roundsOf(listPasses(coatsOfGroups, school, taping), coatsOf);
+  const rounds = roundsOf(listPasses(coatsOfGroups, school, taping), coatsOf);
+  return [...rounds, ...roundsAnew({ job, walls }, rounds.length)];
+}
+
+/** A round each for coats that were asked for when tape was off already, on the walls where they were. */
+function roundsAnew({ job, walls }: LaidOutJob, before: number): Round[] {
+  const rounds: Round[] = [];
+  for (const paint of job.paints) {
+    const { id, coats, anew } = paint;
+    if (!anew) continue;
+    const groups = new Set(
+      walls
+        .filter(({ wall }) => anew.on.includes(wall.id))
+        .flatMap((on) => on.groups.filter((_, index) => on.laid!.pattern.regions[index]!.colour === id)),
+    );
+    for (let coat = plannedCoats(paint) + 1; coat <= coats; coat++)
+      for (const group of [...groups].filter((one) => one > 0).sort((a, b) => a - b))
+        rounds.push({
+          round: before + rounds.length + 1,
+          group,
+          coat,
+          paints: new Set([id]),
+          anewOn: new Set(anew.on),
+        });
+  }
+  return rounds;
 }
 
 /** What is laid on a wall in each round, and what edges are done there by hand, each round by its place. */
@@ -52,19 +78,25 @@ export function edgesInRounds({ walls }: LaidOutJob, rounds: readonly Round[]): 
   return { laid, byHand: of(false), baseMasks, tapeIds };
 }
 
-function edgesOfWall({ tape, tapeAgain, groups }: OrderedWall, rounds: readonly Round[]): EdgePiece[][] {
+function edgesOfWall(
+  { wall, tape, tapeAgain, groups }: OrderedWall,
+  rounds: readonly Round[],
+): EdgePiece[][] {
   const first = byGroup(tape);
   const painted = new Set<number>();
   return rounds.map((round, place) => {
     const { group } = round;
     const own = (first.get(group) ?? []).filter((piece) => {
       const under = piece.under === null ? null : groups[piece.under]!;
-      return laidFor(piece, rounds, under).some(({ laid }) => laid === place);
+      return laidFor(piece, wall.id, rounds, under).some(({ laid }) => laid === place);
     });
     const isLaterDry = [...painted].some((other) => other > group);
     const again = isLaterDry
       ? tapeAgain().filter(
-          (piece) => isPaintedIn(round, piece) && (piece.under === null || painted.has(groups[piece.under]!)),
+          (piece) =>
+            isFor(round, piece, wall.id) &&
+            isPaintedIn(round, piece) &&
+            (piece.under === null || painted.has(groups[piece.under]!)),
         )
       : [];
     painted.add(group);

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { finishKinds, finishRates, finishSpecs } from "../finishes/registry";
 import { lengthSchema, nameSchema } from "../measure/schema";
 import { mmPerInch, volumeSystems } from "../measure/units";
-import { paintSchema } from "../paint/schema";
+import { paintSchema, type Paint } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
 import type { Mend } from "../work/mend/mendSteps";
@@ -55,7 +55,8 @@ export const jobSchema = z
   }));
 
 /** A job document after parsing: lengths in mm, defaults filled in. */
-export type Job = z.infer<typeof jobSchema> & {
+export type Job = Omit<z.infer<typeof jobSchema>, "paints"> & {
+  paints: Paint[];
   /** Of a job that is under way: what went wrong and is to be put right. No document holds it. */
   readonly mends?: readonly Mend[];
 };

@@ -15,8 +15,8 @@ export interface Progress {
   readonly began?: Told;
   readonly paused?: Told | undefined;
   readonly finished?: Told;
-  /** When it was told to be finished last, where that was told more than once. */
-  readonly finishedAgain?: Told;
+  /** When it was told last that it is to be done once more. */
+  readonly again?: Told;
   readonly skipped?: Told & { readonly why: string };
 }
 

@@ -14,7 +14,13 @@ export interface Pass {
 /** A pass with the paints that have a coat left to go on in it. */
 export interface Round extends Pass {
   readonly paints: ReadonlySet<string>;
+  /** A further coat on these walls alone, to tape that is laid anew; absent for what is done on all. */
+  readonly anewOn?: ReadonlySet<string>;
 }
+
+/** Whether a round is for a wall. */
+export const isRoundOn = ({ anewOn }: Pick<Round, "anewOn">, wall: string): boolean =>
+  anewOn === undefined || anewOn.has(wall);
 
 /** Passes with their paints, of which `coatsOf` tells the coats: the one place that knows what goes on when. */
 export const roundsOf = (passes: readonly Pass[], coatsOf: ReadonlyMap<string, number>): Round[] =>

@@ -1,4 +1,5 @@
 import { dayOf } from "../measure/calendar";
+import type { KnownWork } from "../work/onceMore";
 import type { Step } from "../work/step";
 import type { Away, OverAt, Pin } from "./standing";
 import type { WorkHours } from "./workHours";
@@ -20,6 +21,8 @@ export interface StepSoFar {
 /** A job under way: the moment, and what is known of each step; null for one of which nothing is. */
 export interface UnderWay {
   readonly now: number;
+  /** What of the work is to be done once more. */
+  readonly known: KnownWork;
   /** Of a step among all that there are. */
   soFar(step: Step, among: readonly Step[]): StepSoFar | null;
   /** When a wait is over in air that was told of; null where none was. */

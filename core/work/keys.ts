@@ -41,6 +41,8 @@ export const paintStep = (wall: string, { round }: { round: number }, paint: str
   `${wall}/paint-${round}-${paint}-${coat}`;
 /** A finish's own, on one wall. */
 export const finishStep = (wall: string, finish: string, name: string): string => `${wall}/${finish}/${name}`;
+/** The part of a step that is done once more. */
+export const onceMoreStep = (step: string): string => `${step}/again`;
 /** A step of the remedy for what went wrong. */
 export const mendStep = (wall: string, mend: string, number: number): string =>
   `${wall}/mend-${mend.toLowerCase()}-${number}`;

@@ -48,6 +48,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
   "peel-base": counted,
   prime: coat,
   base: coat,
+  "once-more": { of: said("sand", { wall: "w" }), count: 2, all: 52 },
   mend: { wall: "w", kind: "bleed", number: 1, paint: "p", under: "q" },
   mark: { ...counted, isLevelled: false, arcs: 2, object: null },
   "mark-again": counted,

@@ -198,6 +198,8 @@ const stepWords = {
     `Wash ${isRolled ? "the roller, tray and brush" : "the tools"} of ${speech.paint(colour)}.`,
   "touch-up": ({ wall, pins }: OnWall & { pins: number }, speech: Speech) =>
     `${speech.wall(wall)}: ${pins > 0 ? `fill the pin's ${pins === 1 ? "hole" : "holes"}, ` : ""}look along every edge with a lamp and touch up.`,
+  "once-more": ({ of, count, all }: { of: Said; count: number; all: number }, speech: Speech) =>
+    `Once more, ${count} of ${all}: ${speech.say(of)}`,
   mend: (
     {
       wall,

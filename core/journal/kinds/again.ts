@@ -6,6 +6,6 @@ import { workList, freeText } from "../limits";
 export const again = defineKind({
   kind: "again",
   payload: z.object({ work: workList, why: freeText.default("") }),
-  fold: (folding, { work }) => ofWork(folding, work, () => ({})),
+  fold: (folding, { work }, told) => ofWork(folding, work, () => ({ again: told })),
   say: ({ work, why }) => `To be done again: ${sayWork(work)}${why && `, ${why}`}.`,
 });

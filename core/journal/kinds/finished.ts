@@ -8,9 +8,9 @@ export const finished = defineKind({
   payload: z.object({ work: workList }),
   fold: (folding, { work }, told) =>
     ofWork(folding, work, (known) =>
-      known.finished
-        ? { ...known, paused: undefined, finishedAgain: told }
-        : { ...known, paused: undefined, finished: told },
+      known.finished && !known.paused
+        ? known
+        : { ...known, paused: undefined, finished: known.finished ?? told },
     ),
   say: ({ work }) => `Done: ${sayWork(work)}.`,
 });

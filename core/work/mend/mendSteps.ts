@@ -2,7 +2,7 @@ import { did } from "../act";
 import { mendStep } from "../keys";
 import { waitFor, type StepDraft, type Wait, type WaitKind } from "../step";
 import { said } from "../words";
-import type { WorkInput } from "../workInput";
+import type { WorkInput, WorkWall } from "../workInput";
 import { mishaps, type MendStep, type MishapKind } from "./mishaps";
 
 /** Something that went wrong on a wall and is to be put right. */
@@ -23,8 +23,13 @@ const waits: Readonly<Record<NonNullable<MendStep["then"]>["wait"], WaitKind>> =
 };
 
 /** The remedies of what went wrong, each step after what the one before it asks for; also what only dries takes a look. */
-export function mendSteps(mends: readonly Mend[], { paints }: Pick<WorkInput, "paints">): StepDraft[] {
-  return mends.flatMap(({ id, wall, kind, paint, under }) => {
+export function mendSteps(
+  mends: readonly Mend[],
+  walls: readonly WorkWall[],
+  { paints }: Pick<WorkInput, "paints">,
+): StepDraft[] {
+  const own = mends.filter(({ wall }) => walls.some((on) => on.wall.id === wall));
+  return own.flatMap(({ id, wall, kind, paint, under }) => {
     const of = { paint: paints.get(paint)!, under: paints.get(under)! };
     const { mend } = mishaps[kind];
     return mend.map((step, place): StepDraft => {

@@ -1,10 +1,14 @@
-import type { Round } from "../../rounds/listPasses";
+import { isRoundOn, type Round } from "../../rounds/listPasses";
 import { staysOn } from "../../tape/planTape";
 import type { EdgePiece } from "../../tape/tapePiece";
 
 /** Whether a round paints up to an edge. */
 export const isPaintedIn = ({ group, paints }: Round, { upTo }: Pick<EdgePiece, "upTo">): boolean =>
   upTo.some((side) => side.group === group && paints.has(side.paint));
+
+/** Whether a round is for a piece that lies on a wall: what cuts the colour around a corner is for that wall's. */
+export const isFor = (round: Round, { corner }: Pick<EdgePiece, "corner">, wall: string): boolean =>
+  isRoundOn(round, corner ?? wall);
 
 /** The places of the round for which a tape is laid and of that in which it comes off. */
 export interface OnFor {
@@ -14,13 +18,20 @@ export interface OnFor {
 
 /**
  * When the tape of an edge lies on it: for each round that paints up to it, or, where it stays on, once for all of them; but
- * off and on again around each further coat of what it lies on, whose group `under` is.
+ * off and on again around each further coat of what it lies on, whose group `under` is, and for a round to tape that is laid anew.
  */
-export function laidFor(piece: EdgePiece, rounds: readonly Round[], under: number | null): OnFor[] {
+export function laidFor(
+  piece: EdgePiece,
+  wall: string,
+  rounds: readonly Round[],
+  under: number | null,
+): OnFor[] {
   const times: OnFor[] = [];
   let goesOn = false;
   rounds.forEach((round, place) => {
+    if (!isFor(round, piece, wall)) return;
     if (round.group === under && round.paints.has(piece.over!)) goesOn = false;
+    if (round.anewOn) goesOn = false;
     if (!isPaintedIn(round, piece)) return;
     const last = times.at(-1);
     if (goesOn && last) times[times.length - 1] = { ...last, off: place };

@@ -1,5 +1,5 @@
 import { rolled } from "../../pattern/pattern";
-import type { Round } from "../../rounds/listPasses";
+import { isRoundOn, type Round } from "../../rounds/listPasses";
 import type { WorkRegion, WorkWall } from "../workInput";
 
 /** What is rolled on each wall by group and paint, found without looking at every region again. */
@@ -24,14 +24,19 @@ export class RoundRegions {
   }
 
   /** What a wall gets of one paint in a round. */
-  of = (wall: string, { group }: Round, paint: string): readonly WorkRegion[] =>
-    this.byWall.get(wall)?.get(group)?.get(paint) ?? [];
+  of = (wall: string, round: Round, paint: string): readonly WorkRegion[] =>
+    isRoundOn(round, wall) ? (this.byWall.get(wall)?.get(round.group)?.get(paint) ?? []) : [];
 
   /** The colours of a round on a wall in the order in which they are painted. */
-  coloursInTurn = (wall: string, { group, paints }: Round): string[] =>
-    [...(this.byWall.get(wall)?.get(group)?.keys() ?? [])].filter((paint) => paints.has(paint));
+  coloursInTurn = (wall: string, round: Round): string[] =>
+    isRoundOn(round, wall)
+      ? [...(this.byWall.get(wall)?.get(round.group)?.keys() ?? [])].filter((paint) =>
+          round.paints.has(paint),
+        )
+      : [];
 
   /** On how many walls a round uses a paint. */
-  visits = ({ group }: Round, paint: string): number =>
-    [...this.byWall.values()].filter((groups) => groups.get(group)?.has(paint)).length;
+  visits = (round: Round, paint: string): number =>
+    [...this.byWall].filter(([wall, groups]) => isRoundOn(round, wall) && groups.get(round.group)?.has(paint))
+      .length;
 }

@@ -50,7 +50,9 @@ export class TapePlan {
             groupOf,
             offOf: (piece) => {
               const under = piece.under === null ? null : groupOf(piece.under);
-              return laidFor(piece, site.rounds, under).find(({ laid }) => laid === place)?.off ?? place;
+              return (
+                laidFor(piece, wall.id, site.rounds, under).find(({ laid }) => laid === place)?.off ?? place
+              );
             },
           }),
         );

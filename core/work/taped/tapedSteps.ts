@@ -1,5 +1,5 @@
 import type { Finding } from "../../findings/finding";
-import type { Paint } from "../../paint/schema";
+import { plannedCoats, type Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
@@ -184,7 +184,7 @@ class TapedSteps {
   ): string {
     const id = (coat: number) => paintStep(wall.wall.id, round, paint.id, coat);
     const first = round.coat ?? 1;
-    const last = round.coat ?? paint.coats;
+    const last = round.coat ?? plannedCoats(paint);
     const before = this.painted.latest(wall.wall.id, paint.id, round.group);
     const { secondCoat } = this.site.work;
     const regions = this.plan.regions(wall.wall.id, round, paint.id);
@@ -239,10 +239,6 @@ class TapedSteps {
                 ...(before ? nextCoat(before, paint, secondCoat) : []),
               ]
             : nextCoat(id(coat - 1), paint, secondCoat)),
-          // One that a look has asked for is painted to tape that may have to be laid anew.
-          ...(coat > (paint.plannedCoats ?? last) && coat > first
-            ? this.readyToPaint(wall, round, place)
-            : []),
           ...shared.after,
         ],
         ...(shared.within.length > 0 && { within: shared.within }),

@@ -26,7 +26,18 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): Pain
       const own = painted.get(paint);
       if (whole === 0 && own === undefined && !sealed.has(paint)) return [];
       const areaM2 = (own ?? 0) + whole * base.areaM2;
-      return [{ paint, wall: wall.id, texture: wall.texture, areaM2, sealMm: sealed.get(paint) ?? 0 }];
+      const sealMm = sealed.get(paint) ?? 0;
+      const anewM2 = told.anew?.on.includes(wall.id) ? (own ?? 0) * (told.coats - told.anew.planned) : 0;
+      return [
+        {
+          paint,
+          wall: wall.id,
+          texture: wall.texture,
+          areaM2,
+          sealMm,
+          ...(anewM2 > 0 && { pastM2: anewM2 }),
+        },
+      ];
     });
   });
 }
