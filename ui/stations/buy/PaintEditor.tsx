@@ -14,11 +14,13 @@ import { Choice } from "@/ui/parts/Choice";
 import { NumberField } from "@/ui/parts/NumberField";
 import { TextField } from "@/ui/parts/TextField";
 import { VolumeField } from "@/ui/parts/VolumeField";
+import { useStore } from "./useStore";
 
 /** One paint: name, colour, what its label says, the tins it comes in and what is in the store. */
 export function PaintEditor({ paint }: { paint: PaintDocument }) {
   const job = useJob();
   const change = useJobState((state) => state.change);
+  const store = useStore();
   const parsed = job.paints.find((candidate) => candidate.id === paint.id)!;
   const edit = (update: Partial<PaintDocument>): string | null =>
     change((before) => ({
@@ -54,9 +56,9 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
         <Label paint={paint} parsed={parsed} onEdit={edit} />
         <VolumeField
           label="In the store"
-          written={paint.onHand ?? 0}
+          written={store.isTold ? store.amountOf(paint.id) : (paint.onHand ?? 0)}
           volumes={volumes}
-          onChange={(onHand) => edit({ onHand })}
+          onChange={(amount) => store.countPaint(paint.id, amount)}
         />
         <div className="self-end pb-6 text-right">
           {!isUsed && (

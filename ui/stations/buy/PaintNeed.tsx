@@ -4,13 +4,13 @@ import { formatArea, formatSpread, formatTin, formatVolume } from "@/core/measur
 import type { PlanPacks, PlanPaint } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Paint } from "@/core/paint/schema";
-import { useJob, useJobState } from "@/ui/job/JobProvider";
-import { changeById } from "@/ui/job/jobDocument";
+import { useJob } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText, priceText } from "@/ui/parts/packsText";
 import { ShareBar } from "@/ui/parts/ShareBar";
 import { Section } from "@/ui/parts/Section";
+import { useStore } from "./useStore";
 
 /** The terms of a need, the strongest first. */
 const shades = [1, 0.62, 0.38, 0.2];
@@ -110,12 +110,8 @@ const nameOfWall = (job: Job, id: string): string => job.walls.find((wall) => wa
 /** The tins, each with a button for one that is in the store after all, and what the other ways would cost. */
 function ToBuy({ paint, colour }: { paint: PlanPaint; colour: Paint }) {
   const job = useJob();
-  const change = useJobState((state) => state.change);
-  const have = (sizeMl: number) =>
-    change((before) => ({
-      ...before,
-      paints: changeById(before.paints, colour.id, (old) => ({ ...old, onHand: colour.onHandMl + sizeMl })),
-    }));
+  const store = useStore();
+  const have = (sizeMl: number) => store.foundPaint(colour.id, sizeMl);
   const volume = (ml: number) => formatVolume(ml, job.volumes);
   if (paint.packs.length === 0) {
     const isCovered = paint.need_ml <= paint.store_ml + 1e-6;

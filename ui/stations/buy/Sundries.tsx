@@ -8,13 +8,15 @@ import { Measure } from "@/ui/parts/Measure";
 import { NumberField } from "@/ui/parts/NumberField";
 import { priceText } from "@/ui/parts/packsText";
 import { Section } from "@/ui/parts/Section";
+import { useStore } from "./useStore";
 
 /** All that is bought beside paint, counted from the work; what is owned is ticked. */
 export function Sundries() {
   const plan = usePlan();
   const { units, currency } = useJob();
   const change = useJobState((state) => state.change);
-  const edit = (item: string, update: { price?: number; onHand?: number }): string | null =>
+  const store = useStore();
+  const edit = (item: string, update: { price?: number }): string | null =>
     change((before) => ({
       ...before,
       supplies: { ...before.supplies, [item]: { ...before.supplies?.[item], ...update } },
@@ -30,7 +32,12 @@ export function Sundries() {
     >
       <ul>
         {plan.sundries.map((sundry) => (
-          <SundryLine key={sundry.item} sundry={sundry} onEdit={(update) => edit(sundry.item, update)} />
+          <SundryLine
+            key={sundry.item}
+            sundry={sundry}
+            onEdit={(update) => edit(sundry.item, update)}
+            onCount={(onHand) => store.countPieces(sundry.item, onHand)}
+          />
         ))}
       </ul>
       {rest >= 0.05 && (
@@ -43,9 +50,11 @@ export function Sundries() {
 function SundryLine({
   sundry: { name, why, count, onHand, buy, price, cost },
   onEdit,
+  onCount,
 }: {
   sundry: PlanSundry;
-  onEdit: (update: { price?: number; onHand?: number }) => string | null;
+  onEdit: (update: { price?: number }) => string | null;
+  onCount: (onHand: number) => string | null;
 }) {
   const { currency } = useJob();
   return (
@@ -61,19 +70,14 @@ function SundryLine({
           </span>
         </summary>
         <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
-          <NumberField
-            label="At hand"
-            value={onHand}
-            whole
-            onChange={(number) => onEdit({ onHand: number })}
-          />
+          <NumberField label="At hand" value={onHand} whole onChange={onCount} />
           <NumberField
             label={`Price, ${currency}`}
             value={price}
             onChange={(amount) => onEdit({ price: amount })}
           />
           {buy > 0 && (
-            <Button className="mb-6" onClick={() => onEdit({ onHand: count })}>
+            <Button className="mb-6" onClick={() => onCount(count)}>
               I have them
             </Button>
           )}

@@ -4,7 +4,10 @@ import { useState } from "react";
 import { speechOf } from "@/core/job/speechOf";
 import { mendPlan } from "@/core/work/mend/mendPlan";
 import { mishapKinds, mishaps, type MishapKind } from "@/core/work/mend/mishaps";
-import { useJob } from "@/ui/job/JobProvider";
+import type { PlanWall } from "@/core/plan/planTypes";
+import { useAddress } from "@/ui/job/useAddress";
+import { useJob, useJobState, useJournal, useWall } from "@/ui/job/JobProvider";
+import { Button } from "@/ui/parts/Button";
 import { MendingSteps } from "./MendingSteps";
 import { RedoPrint } from "./RedoPrint";
 import { Choice } from "@/ui/parts/Choice";
@@ -54,6 +57,56 @@ export function Mishaps() {
       <p className="pb-1 text-[0.9375rem] text-soft">{`To see it early: ${see}`}</p>
       <MendingSteps steps={steps} minutes={minutes} wholeMin={wholeMin} />
       <p className="pt-1 text-[0.9375rem] text-soft">{`Next time: ${next}`}</p>
+      <TellTrouble kind={kind} />
     </Section>
   );
+}
+
+/** Where it happened: from then on its remedy stands in the days. */
+function TellTrouble({ kind }: { kind: MishapKind }) {
+  const journal = useJournal();
+  const { wallId } = useAddress();
+  const plan = useWall(wallId)?.plan;
+  const isUnderWay = useJobState((state) => state.plan.now !== undefined);
+  const [chosen, setChosen] = useState(0);
+  if (!isUnderWay || !plan) return null;
+  const places = placesOn(plan);
+  const place = places[chosen] ?? places[0];
+  if (!place) return null;
+  return (
+    <div className="flex items-end gap-2 pt-2 *:first:flex-1">
+      <Choice
+        label="Where on this wall"
+        options={places.map(({ label }, index) => ({ label, index, selected: place === places[index] }))}
+        onChoose={({ index }) => setChosen(index)}
+      />
+      <Button
+        onClick={() =>
+          journal.tell([{ kind: "trouble", payload: { trouble: kind, wall: plan.id, place: place.at } }])
+        }
+      >
+        It happened here
+      </Button>
+    </div>
+  );
+}
+
+interface Place {
+  readonly label: string;
+  readonly at: readonly [number, number];
+}
+
+const mostPlaces = 200;
+
+/** The lines of a wall by what lies on their two sides, then its pieces. */
+function placesOn({ lines, regions }: PlanWall): Place[] {
+  const middle = ([[ax, ay], [bx, by]]: PlanWall["lines"][number]["path"]) =>
+    [(ax + bx) / 2, (ay + by) / 2] as const;
+  return [
+    ...lines.map(({ use, between, path }) => ({
+      label: between ? `${between[0]} | ${between[1]}` : use,
+      at: middle(path),
+    })),
+    ...regions.map(({ name, label }) => ({ label: name, at: label })),
+  ].slice(0, mostPlaces);
 }

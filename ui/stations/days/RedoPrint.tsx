@@ -3,7 +3,9 @@
 import { useState } from "react";
 import { redoPrint } from "@/core/job/redoPrint";
 import { speechOf } from "@/core/job/speechOf";
-import { useJob, useWall } from "@/ui/job/JobProvider";
+import { workToTell } from "@/core/plan/workOfStep";
+import { Button } from "@/ui/parts/Button";
+import { useJob, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
 import { useAddress } from "@/ui/job/useAddress";
 import { mmOf } from "@/ui/job/writtenLength";
 import { LengthField } from "@/ui/parts/LengthField";
@@ -16,6 +18,9 @@ export function RedoPrint() {
   const job = useJob();
   const { wallId } = useAddress();
   const plan = useWall(wallId)?.plan;
+  const journal = useJournal();
+  const { steps, now } = usePlan();
+  const isUnderWay = now !== undefined;
   const [chosen, setPlace] = useState<readonly [number, number] | null>(null);
   const [off, setOff] = useState<number | string>(job.units === "imperial" ? '1/4"' : 6);
   const prints = (plan?.prints ?? []).flatMap(({ list }) => list);
@@ -24,6 +29,17 @@ export function RedoPrint() {
   const print = prints.find((one) => one.column === column && one.row === row);
   const speech = speechOf(job);
   const redo = print && redoPrint(job, plan, print.id, mmOf(off), speech);
+  // What lies at one place is printed anew together.
+  const doAgain = () => {
+    const ids = prints.filter((one) => one.column === column && one.row === row).map(({ id }) => id);
+    const work = steps
+      .filter((step) => step.wall === plan.id && step.state === "done")
+      .flatMap(workToTell)
+      .filter(({ act }) => act === "print")
+      .map((one) => ({ ...one, ids: one.ids.filter((id) => ids.includes(id)) }))
+      .filter((one) => one.ids.length > 0);
+    if (work.length > 0) journal.tell([{ kind: "again", payload: { work, why: "misprint" } }]);
+  };
   const place = (next: readonly [number, number]) => {
     if (!prints.some((one) => one.column === next[0] && one.row === next[1]))
       return "There is no print at that place on this wall.";
@@ -56,6 +72,7 @@ export function RedoPrint() {
             <Measure>{`It ${redo.verdict}: more than ${speech.error(redo.tolerance)} is seen.`}</Measure>
           </p>
           <MendingSteps {...redo} />
+          {isUnderWay && <Button onClick={doAgain}>Take it into the days</Button>}
         </>
       )}
     </section>

@@ -1,8 +1,9 @@
 "use client";
 
-import { format } from "date-fns";
+import { format, isFuture } from "date-fns";
 import { useId, useState } from "react";
 import { useJournal, usePlan } from "@/ui/job/JobProvider";
+import { looked } from "@/core/journal/kinds/looked";
 import type { PlanStep } from "@/core/plan/planDayTypes";
 import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { workToTell } from "@/core/plan/workOfStep";
@@ -29,11 +30,14 @@ export function TellStep({ step }: { step: PlanStep }) {
   const tell = (...kinds: readonly string[]) => {
     const date = moment();
     if (date === null) return setProblem("Expected a day and a time.");
-    if (date && date.getTime() > Date.now()) return setProblem("This has not been yet.");
+    if (date && isFuture(date)) return setProblem("This has not been yet.");
     setProblem(undefined);
     journal.tell(kinds.map((kind) => ({ kind, payload: { work }, ...(date && { at: date }) })));
     setAt(null);
   };
+  const coats = work.filter(({ act, coat }) => coat !== undefined && (act === "coat" || act === "base"));
+  const look = (verdict: "good" | "ground-shows") =>
+    journal.tell([{ kind: looked.kind, payload: { work: coats, verdict } }]);
   const asPlanned = plannedAs(step, nowOfPlan(plan));
   const isDone = step.state === "done";
   return (
@@ -50,7 +54,15 @@ export function TellStep({ step }: { step: PlanStep }) {
       </div>
       <div className="flex flex-wrap gap-2 pt-2">
         {isDone ? (
-          <Button onClick={() => tell("again")}>To be done again</Button>
+          <>
+            <Button onClick={() => tell("again")}>To be done again</Button>
+            {coats.length > 0 && (
+              <>
+                <Button onClick={() => look("good")}>It looks even</Button>
+                <Button onClick={() => look("ground-shows")}>The ground shows</Button>
+              </>
+            )}
+          </>
         ) : (
           <>
             {step.state !== "running" && <Button onClick={() => tell("began")}>Begun</Button>}
