@@ -2,6 +2,6 @@ import { defineConfig } from "drizzle-kit";
 
 export default defineConfig({
   dialect: "postgresql",
-  schema: "./store/tables.ts",
+  schema: "./store/repositories/tables.ts",
   out: "./store/migrations",
 });

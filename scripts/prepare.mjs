@@ -23,18 +23,18 @@ const bundles = join(root, "dist");
 const bundleStamp = join(bundles, "made-from");
 const blank = join(bundles, "blank-database");
 const blankStamp = join(bundles, "blank-made-from");
-const blankMadeFrom = ["package-lock.json", "store/openPglite.ts", "store/durableFiles.ts"];
+const blankMadeFrom = ["package-lock.json", "store/files/openPglite.ts", "store/files/durableFiles.ts"];
 /** How: PGlite and Next find files of their own beside them, and some packages still ask for others the old way. */
 const bundling = JSON.parse(readFileSync(join(root, "scripts", "bundling.json"), "utf8"));
 /** What is bundled, by its name, and what of. */
 const entries = {
   serve: "server/serve.ts",
   planWorker: "server/listenForPlans.ts",
-  databaseThread: "store/databaseThread.ts",
+  databaseThread: "store/files/databaseThread.ts",
   plan: "cli/main.ts",
   rehearse: "cli/rehearse.ts",
   bundle: "cli/bundle.ts",
-  blankDatabase: "store/blankDatabase.ts",
+  blankDatabase: "store/files/blankDatabase.ts",
 };
 const bundledFrom = [
   "server",

@@ -1,6 +1,6 @@
 import { clockAt } from "@/core/journal/clock";
 import { journalText } from "@/store/bundles";
-import type { JournalRepository } from "@/store/journalRepository";
+import type { JournalRepository } from "@/store/repositories/journalRepository";
 
 /** How a job that is under way is planned from here: all that happened, and the moment by the clock of the place; null where nothing has. */
 export async function fromHere(

@@ -6,8 +6,8 @@ import { laterBy } from "@/core/journal/clock";
 import { readEntry } from "@/core/journal/entry";
 import { fold } from "@/core/journal/fold";
 import { parseMoment } from "@/core/journal/moment";
-import { sha256Of } from "@/store/journalRepository";
-import { openPglite } from "@/store/openPglite";
+import { sha256Of } from "@/store/repositories/journalRepository";
+import { openPglite } from "@/store/files/openPglite";
 import { keepEntries } from "./keepEntries";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-journal-"));

@@ -1,7 +1,7 @@
 import { behindMs, laterBy } from "@/core/journal/clock";
 import { readEntry } from "@/core/journal/entry";
 import { parseMoment } from "@/core/journal/moment";
-import type { Appended, JournalRepository, ToldEntry } from "@/store/journalRepository";
+import type { Appended, JournalRepository, ToldEntry } from "@/store/repositories/journalRepository";
 
 /** Entries of one batch, and the clock of the device that sends them. */
 interface Batch {

@@ -1,5 +1,5 @@
 import { parseJobText } from "@/core/job/parseJob";
-import type { JobTile, Tile } from "@/store/jobRepository";
+import type { JobTile, Tile } from "@/store/repositories/jobRepository";
 import { currentStore } from "@/store/currentStore";
 import type { Wanted } from "@/formats/writeOutput";
 import { currentPlanner } from "./currentPlanner";

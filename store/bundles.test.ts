@@ -5,9 +5,9 @@ import { join } from "node:path";
 import { afterAll, beforeAll, expect, it } from "vitest";
 import { writtenEntry, ulidOf } from "@/core/journal/tests/entries";
 import { writeBundle } from "@/formats/bundle";
-import { backUp, restore } from "./backups";
+import { backUp, restore } from "./files/backups";
 import { bundleOf, readBundleFile, takeIn } from "./bundles";
-import { openPglite } from "./openPglite";
+import { openPglite } from "./files/openPglite";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-bundles-"));
 const open = async (name: string) => {
@@ -45,7 +45,7 @@ it("a job goes from folder to folder and on with all that happened on it, also w
   const out = writeBundle((await bundleOf(here!, id))!);
   const read = readBundleFile(out);
   if (!read.ok) throw new Error(JSON.stringify(read.problems));
-  const onward = await takeIn(there!, read.bundle, "net-loft-on-the-quay");
+  const onward = await takeIn(there!, read.bundle, { wanted: "net-loft-on-the-quay" });
   const [first, second] = [(await bundleOf(here!, id))!, (await bundleOf(there!, onward))!];
   expect(second.journal.replaceAll("net-loft-on-the-quay", id)).toBe(first.journal);
   expect(
@@ -58,7 +58,7 @@ it("a job goes from folder to folder and on with all that happened on it, also w
 });
 
 it("is backed up and restored with it; a picture that was erased is in nothing that is made afterwards", async () => {
-  const id = await takeIn(here!, bundle, "net-store");
+  const id = await takeIn(here!, bundle, { wanted: "net-store" });
   async function* all() {
     yield { id, ...(await bundleOf(here!, id))! };
   }
@@ -88,7 +88,7 @@ it("is backed up and restored with it; a picture that was erased is in nothing t
 it("pictures that no entry names any more are swept out, those that one names stay", async () => {
   const loose = new Uint8Array([0xff, 0xd8, 0xff, 0xe0, 9]);
   const name = createHash("sha256").update(loose).digest("hex");
-  await takeIn(here!, bundle, "swept");
+  await takeIn(here!, bundle, { wanted: "swept" });
   await here!.attachments.keepPicture(name, loose);
   expect(await here!.attachments.sweep(new Date(Date.now() - 60_000))).toBe(0);
   expect(await here!.attachments.sweep(new Date(Date.now() + 60_000))).toBe(1);

@@ -1,9 +1,9 @@
 import { createHash } from "node:crypto";
 import { readJournal } from "@/core/journal/entry";
 import { readBundle, type Bundle, type ReadBundle } from "@/formats/bundle";
-import type { AttachmentRepository } from "./attachmentRepository";
-import type { JobRepository } from "./jobRepository";
-import type { JournalRepository, ToldEntry } from "./journalRepository";
+import type { AttachmentRepository } from "./repositories/attachmentRepository";
+import type { JobRepository } from "./repositories/jobRepository";
+import type { JournalRepository, ToldEntry } from "./repositories/journalRepository";
 
 /** What a job with all that belongs to it is kept in. */
 export interface JobStores {
@@ -60,10 +60,10 @@ export const readBundleFile = (bytes: Uint8Array): ReadBundle =>
 export async function takeIn(
   { jobs, journal, attachments }: JobStores,
   bundle: Bundle,
-  wanted?: string,
+  { wanted, askedBy }: { readonly wanted?: string | undefined; readonly askedBy?: string | undefined } = {},
 ): Promise<string> {
   for (const [sha256, bytes] of bundle.attachments) await attachments.keepPicture(sha256, bytes);
-  const id = await jobs.create(bundle.job, wanted);
+  const id = await jobs.create(bundle.job, wanted, askedBy);
   try {
     const lines = bundle.journal.split("\n").filter((line) => line.trim() !== "");
     for (let first = 0; first < lines.length; first += mostAtOnce)

@@ -1,4 +1,4 @@
-import type { Store } from "./openStore";
+import type { Store } from "./files/openStore";
 
 /** Kept on globalThis: the server opens the store before Next.js loads, and hot reload must not open it again. */
 const holder = globalThis as typeof globalThis & { jacarandaStore?: Promise<Store> };

@@ -1,6 +1,6 @@
-import type { AttachmentRepository } from "./attachmentRepository";
-import type { JobRepository } from "./jobRepository";
-import type { JournalRepository } from "./journalRepository";
+import type { AttachmentRepository } from "./repositories/attachmentRepository";
+import type { JobRepository } from "./repositories/jobRepository";
+import type { JournalRepository } from "./repositories/journalRepository";
 
 /**
  * A PostgreSQL with our tables, wherever it runs: embedded on a folder, in this thread (`openPglite`) or in one of its own

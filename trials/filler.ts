@@ -5,7 +5,7 @@ import { randomOf } from "./support";
  * A process that opens a data folder and saves jobs over and over until it is told to stop: `filler.ts FOLDER`, or only looks at them: `filler.ts FOLDER look`. Says
  * "saved JOB NUMBER", "refused MS WHY" for what was not taken, "read MS" for a look at all jobs after each, "closed MS".
  */
-const { openStore } = await import("@/store/openStore");
+const { openStore } = await import("@/store/files/openStore");
 
 const tell = (what: string) => writeSync(1, `${what}\n`);
 /** Of letters that no two documents have in common, so that they cannot be pressed together. */

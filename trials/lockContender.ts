@@ -1,6 +1,6 @@
 import { closeSync, openSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { takeDataLock } from "@/store/dataLock";
+import { takeDataLock } from "@/store/files/dataLock";
 
 /**
  * One of several processes that take and leave the same folder as fast as they can; half of the time it leaves a claim

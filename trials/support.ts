@@ -28,7 +28,7 @@ const bundled = new Set<string>();
 function bundle(script: string): string {
   if (bundled.size === 0) process.on("exit", () => removeFolder(bundles));
   if (!bundled.has(script)) {
-    const entryPoints = [join("trials", script), join("store", "databaseThread.ts")];
+    const entryPoints = [join("trials", script), join("store", "files", "databaseThread.ts")];
     buildSync({ ...(bundling as BuildOptions), entryPoints, outdir: bundles, entryNames: "[name]" });
     bundled.add(script);
   }

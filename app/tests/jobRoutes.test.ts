@@ -11,7 +11,7 @@ import { POST } from "@/app/api/jobs/route";
 import { writtenEntry } from "@/core/journal/tests/entries";
 import { endLines } from "@/server/live";
 import { currentStore, keepStore } from "@/store/currentStore";
-import { openStore } from "@/store/openStore";
+import { openStore } from "@/store/files/openStore";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-routes-"));
 beforeAll(async () => {

@@ -3,7 +3,8 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { Upload } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useRef, useState } from "react";
+import { ulid } from "ulid";
 import { useDropzone } from "react-dropzone";
 import { Controller, useForm, type Control } from "react-hook-form";
 import * as z from "zod";
@@ -182,14 +183,21 @@ function TapeChoice({ control, onChosen }: { control: Control<Asked>; onChosen: 
 function useSendJob() {
   const router = useRouter();
   const [refused, setRefused] = useState<Refused>(null);
+  // Sent again because no answer came, the same makes no second job.
+  const asking = useRef<{ readonly content: string | Blob; readonly id: string } | null>(null);
   const send = async (content: string | Blob, what: string): Promise<void> => {
+    if (asking.current?.content !== content) asking.current = { content, id: ulid() };
     try {
       const response = await fetch("/api/jobs", {
         method: "POST",
-        headers: { "content-type": typeof content === "string" ? "application/json" : "application/zip" },
+        headers: {
+          "content-type": typeof content === "string" ? "application/json" : "application/zip",
+          "x-asked-by": asking.current!.id,
+        },
         body: content,
       });
       const body = (await response.json()) as { id?: string; problems?: Problem[] };
+      asking.current = null;
       if (body.id !== undefined) return router.push(`/jobs/${encodeURIComponent(body.id)}`);
       setRefused({ what, problems: body.problems ?? [] });
     } catch {

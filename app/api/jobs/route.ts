@@ -3,6 +3,7 @@ import { jobWentOn } from "@/server/tiles";
 import { readBundleFile, takeIn } from "@/store/bundles";
 import { currentStore } from "@/store/currentStore";
 import { answer, refuse } from "@/app/api/answer";
+import { askedBy } from "@/app/api/askedBy";
 import { readBytes } from "@/app/api/readBytes";
 import { readBody } from "@/app/api/readBody";
 
@@ -17,7 +18,7 @@ export const POST = (request: Request): Promise<Response> =>
     if (text === null) return refuse(413, "the file is over 5 MB; expected a smaller one");
     const problems = await checkDocument(text);
     if (problems.length > 0) return Response.json({ problems }, { status: 422 });
-    const id = await (await currentStore()).jobs.create(text);
+    const id = await (await currentStore()).jobs.create(text, undefined, askedBy(request));
     jobWentOn(id, 0);
     return Response.json({ id }, { status: 201 });
   });
@@ -27,7 +28,7 @@ async function takeInBundle(request: Request): Promise<Response> {
   if (bytes === null) return refuse(413, "the file is over 60 MB; expected a smaller one");
   const read = readBundleFile(bytes);
   if (!read.ok) return Response.json({ problems: read.problems }, { status: 422 });
-  const id = await takeIn(await currentStore(), read.bundle);
+  const id = await takeIn(await currentStore(), read.bundle, { askedBy: askedBy(request) });
   jobWentOn(id, 0);
   return Response.json({ id }, { status: 201 });
 }

@@ -1,7 +1,7 @@
 import { closeSync, fsyncSync, openSync, readdirSync, statSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { NodeFS } from "@electric-sql/pglite/nodefs";
-import { isDiskFull } from "./storeProblem";
+import { isDiskFull } from "../storeProblem";
 
 /** The parts of PGlite's file layer that are given a word to say; paths are the system's own. */
 interface FileLayer {

@@ -2,7 +2,7 @@ import { randomBytes } from "node:crypto";
 import { linkSync, readFileSync, readdirSync, rmSync, statSync, utimesSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { identify, stateOf, type Identity } from "./processes";
-import { StoreProblem } from "./storeProblem";
+import { StoreProblem } from "../storeProblem";
 
 /** A data folder taken for one process. */
 export interface DataLock {

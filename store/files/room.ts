@@ -1,6 +1,6 @@
 import { closeSync, existsSync, fsyncSync, openSync, rmSync, statfsSync, writeSync } from "node:fs";
 import { join } from "node:path";
-import { StoreProblem } from "./storeProblem";
+import { StoreProblem } from "../storeProblem";
 
 /** Kept on the disk for when there is no room: let go, it lets the database finish what it is at, and start again. */
 const reserveBytes = 8e6;

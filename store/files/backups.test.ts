@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { backUp, nameOfDay, restore } from "./backups";
-import type { JobStores } from "./bundles";
+import type { JobStores } from "../bundles";
 
 describe("backups", () => {
   let folder: string;

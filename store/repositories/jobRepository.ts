@@ -12,7 +12,7 @@ export type SaveResult =
 
 export type JobSummary = Pick<JobRow, "id" | "name" | "document" | "version" | "updatedAt">;
 /** What the list of jobs shows of one, without its document. */
-export type JobTile = Omit<JobRow, "document" | "picture" | "createdAt">;
+export type JobTile = Omit<JobRow, "document" | "picture" | "createdAt" | "askedBy">;
 /** What is worked out for the list of jobs from one version of a document. */
 export interface Tile {
   readonly figures: string;
@@ -28,8 +28,11 @@ export interface JobRepository {
   read(id: string): Promise<JobSummary | null>;
   /** How far a job has come: its document's version, and the number of the last entry of its journal. */
   standing(id: string): Promise<{ readonly version: number; readonly seq: number } | null>;
-  /** Keeps a new job document and answers the id that it was given: `wanted`, which must be free, or one of its name. */
-  create(document: string, wanted?: string): Promise<string>;
+  /**
+   * Keeps a new job document and answers the id that it was given: `wanted`, which must be free, or one of its name. The same
+   * asking (`askedBy`) makes one job, however often it arrives.
+   */
+  create(document: string, wanted?: string, askedBy?: string): Promise<string>;
   /** Saves a document made from `version`; refused when another has been saved since, unless it is the same. */
   save(id: string, version: number, document: string): Promise<SaveResult>;
   /** Takes a job away, to be brought back while it is not purged; answers whether there was such a job. */
@@ -85,8 +88,8 @@ export function buildJobRepository(
           .where(and(eq(jobs.id, id), isThere))
           .groupBy(jobs.id)
       )[0] ?? null,
-    create: (document, wanted) =>
-      writes.add((transaction) => createJob(transaction, document, wanted), document.length),
+    create: (document, wanted, askedBy) =>
+      writes.add((transaction) => createJob(transaction, document, wanted, askedBy), document.length),
     save: (id, version, document) =>
       writes.add((transaction) => saveJob(transaction, id, version, document), document.length),
     remove: (id) => change(id, { deletedAt: new Date() }, isThere),
@@ -137,18 +140,28 @@ export const listDocuments = (db: Db): Promise<{ id: string; document: string }[
  * The id is taken by the insert itself, which leaves a row that is there alone: whoever asks for the same at the same moment, from
  * whichever program on the same database, gets another one.
  */
-async function createJob(db: Db, document: string, wanted?: string): Promise<string> {
+async function createJob(db: Db, document: string, wanted?: string, askedBy?: string): Promise<string> {
   const name = nameIn(document);
+  const made = askedBy === undefined ? null : await madeFor(db, askedBy);
+  if (made !== null) return made;
   for (const id of wanted === undefined ? idsFor(name) : [wanted]) {
     const taken = await db
       .insert(jobs)
-      .values({ id, name, document, version: 1 })
+      .values({ id, name, document, version: 1, askedBy })
       .onConflictDoNothing()
       .returning({ id: jobs.id });
     if (taken.length > 0) return id;
+    // Asked at the same moment from elsewhere.
+    const other = askedBy === undefined ? null : await madeFor(db, askedBy);
+    if (other !== null) return other;
     if (wanted !== undefined && (await revive(db, id, name, document))) return id;
   }
   throw new Error(`There is a job ${wanted} already`);
+}
+
+async function madeFor(db: Db, askedBy: string): Promise<string | null> {
+  const [made] = await db.select({ id: jobs.id }).from(jobs).where(eq(jobs.askedBy, askedBy));
+  return made?.id ?? null;
 }
 
 /** A deleted job that is made again under its own id comes back with the new document. */

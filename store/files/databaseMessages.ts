@@ -1,4 +1,4 @@
-import type { Ground } from "./database";
+import type { Ground } from "../database";
 
 /** What is asked of the thread: to open a folder first, then what a database and its jobs answer. */
 export type DatabaseRequest =

@@ -4,15 +4,15 @@ import { PGlite } from "@electric-sql/pglite";
 import { sql } from "drizzle-orm";
 import { drizzle, type PgliteDatabase } from "drizzle-orm/pglite";
 import { migrate } from "drizzle-orm/pglite/migrator";
-import { buildAttachmentRepository } from "./attachmentRepository";
-import type { Database, Ground } from "./database";
+import { buildAttachmentRepository } from "../repositories/attachmentRepository";
+import type { Database, Ground } from "../database";
 import { holdsClaim } from "./dataLock";
 import { DurableFiles } from "./durableFiles";
-import { buildJobRepository, listDocuments } from "./jobRepository";
-import { buildJournalRepository } from "./journalRepository";
+import { buildJobRepository, listDocuments } from "../repositories/jobRepository";
+import { buildJournalRepository } from "../repositories/journalRepository";
 import { Room } from "./room";
-import { StoreProblem } from "./storeProblem";
-import { WriteQueue } from "./writeQueue";
+import { StoreProblem } from "../storeProblem";
+import { WriteQueue } from "../repositories/writeQueue";
 
 const migrationsFolder = join(process.cwd(), "store", "migrations");
 

@@ -1,9 +1,9 @@
 import { parentPort } from "node:worker_threads";
-import type { Database } from "./database";
+import type { Database } from "../database";
 import { noRoomMessage, type DatabaseRequest, type ToldFailure } from "./databaseMessages";
 import { openPglite } from "./openPglite";
-import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
-import type { ThreadRequest } from "./watchedThread";
+import { isDiskFull, reasonOf, StoreProblem } from "../storeProblem";
+import type { ThreadRequest } from "../watchedThread";
 
 let database: Database | null = null;
 

@@ -1,11 +1,11 @@
-import type { AttachmentRepository } from "./attachmentRepository";
-import type { Database, Ground } from "./database";
+import type { AttachmentRepository } from "../repositories/attachmentRepository";
+import type { Database, Ground } from "../database";
 import { noRoomMessage, type DatabaseRequest, type ToldFailure } from "./databaseMessages";
-import type { JobRepository } from "./jobRepository";
-import type { JournalRepository } from "./journalRepository";
+import type { JobRepository } from "../repositories/jobRepository";
+import type { JournalRepository } from "../repositories/journalRepository";
 import { letReserveGo } from "./room";
-import { StoreProblem } from "./storeProblem";
-import { ThreadEnded, WatchedThread } from "./watchedThread";
+import { StoreProblem } from "../storeProblem";
+import { ThreadEnded, WatchedThread } from "../watchedThread";
 
 /** Nothing takes the database longer than this, not even 5 MB on a slow disk. */
 const limitMs = 20_000;

@@ -11,6 +11,8 @@ export const jobs = pgTable("jobs", {
   name: text("name").notNull(),
   document: text("document").notNull(),
   version: integer("version").notNull(),
+  /** By what the asking that made it is known, where whoever asked told: asked again, it makes nothing more. */
+  askedBy: text("asked_by").unique(),
   createdAt: moment("created_at").notNull().defaultNow(),
   updatedAt: moment("updated_at").notNull().defaultNow(),
   /** Finished with for now: out of the way, and nothing else. */

@@ -4,14 +4,14 @@ import { backUp, nameOfDay } from "./backups";
 import { copyBlank } from "./blankDatabase";
 import { takeDataLock, type DataLock } from "./dataLock";
 import { syncPath, syncTree } from "./durableFiles";
-import type { AttachmentRepository } from "./attachmentRepository";
-import { recordsOf } from "./bundles";
-import type { JobRepository } from "./jobRepository";
-import type { JournalRepository } from "./journalRepository";
-import type { Database, OpenDatabase } from "./database";
+import type { AttachmentRepository } from "../repositories/attachmentRepository";
+import { recordsOf } from "../bundles";
+import type { JobRepository } from "../repositories/jobRepository";
+import type { JournalRepository } from "../repositories/journalRepository";
+import type { Database, OpenDatabase } from "../database";
 import { openInThread } from "./openInThread";
 import { noRoom, roomIn } from "./room";
-import { isDiskFull, reasonOf, StoreProblem } from "./storeProblem";
+import { isDiskFull, reasonOf, StoreProblem } from "../storeProblem";
 
 export interface Store {
   readonly jobs: JobRepository;

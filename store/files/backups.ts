@@ -12,8 +12,8 @@ import { join } from "node:path";
 import { syncTree, syncPath } from "./durableFiles";
 import type { Problem } from "@/core/job/problem";
 import { writeBundle, type Bundle } from "@/formats/bundle";
-import { bundleOf, readBundleFile, takeIn, type JobStores } from "./bundles";
-import { reasonOf, StoreProblem } from "./storeProblem";
+import { bundleOf, readBundleFile, takeIn, type JobStores } from "../bundles";
+import { reasonOf, StoreProblem } from "../storeProblem";
 
 /** Jobs as they are exported, those on which something has happened as bundles: the job's id is the file's name. */
 const suffixes = [".jacaranda.json", ".jacaranda.zip"] as const;
@@ -86,7 +86,7 @@ export async function restore(
     const there = id === null ? null : await bundleOf(stores, id);
     if (id !== null && there && isSame(there, bundle)) answers.push({ file, as: id, how: "there already" });
     else {
-      const as = await takeIn(stores, bundle, id !== null && there === null ? id : undefined);
+      const as = await takeIn(stores, bundle, { wanted: id !== null && there === null ? id : undefined });
       answers.push({ file, as, how: there ? "beside" : "restored" });
     }
   }
