@@ -1,12 +1,36 @@
 import { expose, transfer } from "comlink";
+import { boxOfWall } from "@/core/wall/boxOfWall";
 import { sceneOf, type LookOf, type Scene } from "@/core/look/scene";
 import { drawTile, tilesOf, type Tile, type View } from "@/core/look/views";
 
-/** What is told of a picture as it is made. */
+/** What is told of a picture as it is made: first all of it in few pixels (at 0 done), to be drawn larger; then part by part. */
 export type OnTile = (tile: Tile, pixels: Uint8ClampedArray<ArrayBuffer>, done: number) => void;
 
-/** The last wall that was laid out in cells: another view of it needs only to be drawn. */
-let kept: { readonly key: string; readonly scene: Scene } | null = null;
+/** A picture in few pixels. */
+export interface SmallPicture {
+  readonly pixels: Uint8ClampedArray<ArrayBuffer>;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The longer side of what is shown at once, and of the small look of a wall, px. */
+const coarsePx = 128;
+const smallPx = 420;
+
+/** All of a view in few pixels, of a wall that is laid out no finer than they are. */
+function coarse(scene: Scene, view: View): SmallPicture {
+  const scale = Math.min(1, coarsePx / Math.max(view.width, view.height));
+  const size = { width: Math.ceil(view.width * scale), height: Math.ceil(view.height * scale) };
+  return { ...size, pixels: drawTile(scene, { ...view, ...size }, { x: 0, y: 0, ...size }) };
+}
+
+const cellFor = ({ wall }: LookOf, px: number): number => {
+  const { minX, maxX, minY, maxY } = boxOfWall(wall);
+  return Math.max(maxX - minX, maxY - minY) / px;
+};
+
+/** The wall that was told last, and in cells as soon as it is laid out: another view of it needs only to be drawn. */
+let told: { readonly key: string; readonly of: LookOf; scene?: Scene } | null = null;
 /** The picture that was asked for last for each canvas. */
 const latest = new Map<string, number>();
 let asked = 0;
@@ -23,9 +47,18 @@ const look = {
   async draw(canvas: string, key: string, of: LookOf | null, view: View, onTile: OnTile): Promise<boolean> {
     const own = ++asked;
     latest.set(canvas, own);
-    if (of && kept?.key !== key) kept = { key, scene: sceneOf(of) };
-    if (kept?.key !== key) return false;
-    const { scene } = kept;
+    if (of) told = { key, of };
+    if (told?.key !== key) return false;
+    const wall = told;
+    const first = coarse(wall.scene ?? sceneOf(wall.of, cellFor(wall.of, coarsePx)), view);
+    onTile(
+      { x: 0, y: 0, width: first.width, height: first.height },
+      transfer(first.pixels, [first.pixels.buffer]),
+      0,
+    );
+    await breathe();
+    if (own !== latest.get(canvas)) return false;
+    const scene = (wall.scene ??= sceneOf(wall.of));
     const tiles = tilesOf(view);
     for (const [index, tile] of tiles.entries()) {
       await breathe();
@@ -34,6 +67,21 @@ const look = {
       onTile(tile, transfer(pixels, [pixels.buffer]), (index + 1) / tiles.length);
     }
     return true;
+  },
+  /** A wall square on in daylight, small. */
+  async small(of: LookOf): Promise<SmallPicture> {
+    // What somebody looks at in large goes before.
+    await breathe();
+    const { minX, maxX, minY, maxY } = boxOfWall(of.wall);
+    const [wide, high] = [maxX - minX, maxY - minY];
+    const scale = smallPx / Math.max(wide, high);
+    const size = {
+      width: Math.max(1, Math.round(wide * scale)),
+      height: Math.max(1, Math.round(high * scale)),
+    };
+    const view: View = { from: { kind: "square" }, lighting: { by: "day", from: "left" }, ...size };
+    const pixels = drawTile(sceneOf(of, cellFor(of, smallPx)), view, { x: 0, y: 0, ...size });
+    return transfer({ ...size, pixels }, [pixels.buffer]);
   },
 };
 

@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from "comlink";
 import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
-import type { LookApi, OnTile } from "./look.worker";
+import type { LookApi, OnTile, SmallPicture } from "./look.worker";
 
 let remote: Remote<LookApi> | null = null;
 /** The wall that the worker has laid out; it is sent once, however many views of it are asked for. */
@@ -11,10 +11,16 @@ let count = 0;
 
 /** Asks for a look of a wall on a canvas: what is asked for that canvas next ends what is being drawn. */
 export function drawLook(canvas: string, of: LookOf, view: View, onTile: OnTile): Promise<boolean> {
-  remote ??= wrap<LookApi>(new Worker(new URL("./look.worker.ts", import.meta.url), { type: "module" }));
+  const remote = connect();
   const key = keys.get(of) ?? String(++count);
   keys.set(of, key);
   const isNew = sent !== of;
   sent = of;
   return remote.draw(canvas, key, isNew ? of : null, view, proxy(onTile));
 }
+
+/** A wall's small look. */
+export const drawSmall = (of: LookOf): Promise<SmallPicture> => connect().small(of);
+
+const connect = (): Remote<LookApi> =>
+  (remote ??= wrap<LookApi>(new Worker(new URL("./look.worker.ts", import.meta.url), { type: "module" })));

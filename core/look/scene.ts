@@ -53,11 +53,11 @@ const wood: Light = [0.62, 0.56, 0.48];
 /** A stamp's last print lets so much less paint through than its first. */
 const fadeShare = 0.45;
 
-/** Lays a plan out in cells, what lies on top last. */
-export function sceneOf({ wall, plan, paints }: LookOf): Scene {
+/** Lays a plan out in cells, what lies on top last; no finer than a picture of it needs, mm. */
+export function sceneOf({ wall, plan, paints }: LookOf, cellMm = finestMm): Scene {
   const box = boxOfWall(wall);
   const area = (box.maxX - box.minX) * (box.maxY - box.minY);
-  const raster = new Raster(box, Math.max(finestMm, Math.sqrt(area / mostCells)));
+  const raster = new Raster(box, Math.max(cellMm, Math.sqrt(area / mostCells)));
   const seen: Seen[] = [];
   const lights = new Map(paints.map(({ id, hex }) => [id, lightOf(hex)]));
   const light = (paint: string): Light => lights.get(paint) ?? [1, 1, 1];

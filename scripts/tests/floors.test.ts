@@ -26,7 +26,10 @@ it.each([
     'import { removeFolder } from "../e2e/support/server";\nexport const planted = removeFolder;\n',
   ],
   ["app/planted.ts", 'import { tryLock } from "@/trials/lock";\nexport const planted = tryLock;\n'],
-  ["ui/planted.ts", 'import { openStore } from "@/store/files/openStore";\nexport const planted = openStore;\n'],
+  [
+    "ui/planted.ts",
+    'import { openStore } from "@/store/files/openStore";\nexport const planted = openStore;\n',
+  ],
 ])("an import that points up fails lint: %s", async (path, code) => {
   expect(await rulesBroken(path, code)).toContain("import/no-restricted-paths");
 });

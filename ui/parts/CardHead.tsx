@@ -13,7 +13,7 @@ interface Props {
 /** The head of a card: it stays in sight while what is under it is scrolled. */
 export function CardHead({ title, note, action, children }: Props) {
   return (
-    <header className="sticky -top-4 z-20 -mx-5 -mt-4 border-b border-hairline bg-card px-5 pt-3 pb-2">
+    <header className="sticky -top-4 z-20 short:static -mx-5 -mt-4 border-b border-hairline bg-card px-5 pt-3 pb-2">
       <div className="flex min-h-11 items-center gap-2">
         <h2 className="min-w-0 flex-1 text-2xl leading-tight font-bold break-words">{title}</h2>
         {action}

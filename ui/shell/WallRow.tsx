@@ -4,6 +4,10 @@ import { ChevronLeft, ChevronRight, Plus } from "lucide-react";
 import Link from "next/link";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
+import type { Paint } from "@/core/paint/schema";
+import type { PlanWall } from "@/core/plan/planTypes";
+import type { Wall } from "@/core/wall/schema";
+import { useSmallLook } from "@/ui/wall-view/useSmallLook";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { UnitSwitch } from "./UnitSwitch";
 import { useRowInSight } from "./useRowInSight";
@@ -37,11 +41,10 @@ export function WallRow() {
               className={`relative flex min-h-11 shrink-0 flex-col items-start justify-end gap-0.5 border-b-[3px] ${isJoined ? "-ml-1 pl-3" : "pl-2"} pr-2 pb-1 text-[0.8125rem] ${isHere ? "border-violet font-semibold" : "border-transparent text-soft hover:border-hairline"}`}
             >
               {isJoined && <CornerMark />}
-              <MiniWall
+              <LittleWall
                 wall={wall}
                 plan={plan.walls.find((other) => other.id === wall.id) ?? null}
                 paints={job.paints}
-                className="hidden h-7 w-16 md:block"
               />
               <span className="max-w-44 truncate" title={name}>
                 {name}
@@ -61,6 +64,13 @@ export function WallRow() {
         <UnitSwitch />
       </div>
     </div>
+  );
+}
+
+function LittleWall({ wall, plan, paints }: { wall: Wall; plan: PlanWall | null; paints: readonly Paint[] }) {
+  const small = useSmallLook(wall, plan, paints);
+  return (
+    <MiniWall wall={wall} plan={plan} paints={paints} small={small} className="hidden h-7 w-16 md:block" />
   );
 }
 

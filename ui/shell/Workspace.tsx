@@ -23,20 +23,20 @@ export function Workspace({ children }: { children: ReactNode }) {
   const [isCardFolded, setCardFolded] = useState(false);
   useEffect(() => void useFolds.persist.rehydrate(), []);
   return (
-    <div className="flex h-dvh flex-col overflow-hidden">
+    <div className="flex h-dvh flex-col overflow-hidden short:h-auto short:min-h-dvh short:overflow-visible">
       {found && <SkipLinks />}
       <JobLine />
       <ConflictPanel />
       <LeftBehind />
       <NotKept />
-      <div className="flex min-h-0 flex-1 flex-col md:flex-row">
+      <div className="flex min-h-0 flex-1 flex-col short:flex-none md:flex-row">
         <FoldingRule />
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}
         {found && wallId !== null && <Stage key={wallId} wallId={wallId} station={stationOf(station)} />}
         <main
           id="card"
           tabIndex={-1}
-          className={`flex min-h-0 flex-col border-hairline bg-card md:h-auto md:border-l ${found ? "md:w-[362px]" : "flex-1"} ${isCardFolded ? "h-12 shrink-0" : found ? "h-[52%] shrink-0 md:shrink" : ""} border-t md:border-t-0`}
+          className={`flex min-h-0 flex-col border-hairline bg-card md:h-auto md:border-l ${found ? "md:w-[362px]" : "flex-1"} ${isCardFolded ? "h-12 shrink-0" : found ? "h-[52%] shrink-0 short:h-auto md:shrink" : ""} border-t md:border-t-0`}
         >
           {found && (
             <button
@@ -50,7 +50,9 @@ export function Workspace({ children }: { children: ReactNode }) {
             </button>
           )}
           {/* Relative, so that what is hidden inside for those who listen does not make the page longer. */}
-          <div className="relative min-h-0 flex-1 overflow-y-auto px-5 py-4">{children}</div>
+          <div className="relative min-h-0 flex-1 scroll-pt-20 scroll-pb-4 overflow-y-auto px-5 py-4 has-[.card-foot]:scroll-pb-44 short:overflow-visible">
+            {children}
+          </div>
         </main>
       </div>
       <PlanningBar />
@@ -81,7 +83,11 @@ const SkipLinks = () => (
 function Stage({ wallId, station }: { wallId: string; station: Station | undefined }) {
   const { Layer, Below, unfoldsRun, room } = station ?? {};
   return (
-    <div id="wall" tabIndex={-1} className="flex min-h-0 min-w-0 flex-1 flex-col">
+    <div
+      id="wall"
+      tabIndex={-1}
+      className="flex min-h-0 min-w-0 flex-1 flex-col short:h-[78dvh] short:min-h-64 short:flex-none"
+    >
       <WallStage
         wallId={wallId}
         layer={(frame) => Layer && <Layer wallId={wallId} frame={frame} />}

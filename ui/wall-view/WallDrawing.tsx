@@ -1,5 +1,6 @@
 import { memo, useId, useMemo } from "react";
 import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
+import type { Box } from "@/core/geometry/curve";
 import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
 import { boxOfWall, cornersInsideTrim, cornersOfWall } from "@/core/wall/boxOfWall";
@@ -13,6 +14,8 @@ interface Props {
   readonly paints: readonly Paint[];
   /** Prefix of pattern ids, needed where hatches are drawn; regions are hatched by paint as well as coloured. */
   readonly hatch?: string;
+  /** Its small look, to be seen where broken colour lies. */
+  readonly small?: string | null;
   /** Its pieces are many, and drawn on a canvas under it. */
   readonly isOnCanvas?: boolean;
 }
@@ -24,13 +27,14 @@ export const asPoints = (corners: readonly { x: number; y: number }[]): PlanPoin
   corners.map(({ x, y }) => [x, y]);
 
 /** The elevation of a wall in its own mm: x from its datum, y down from its top. Colours are the client's own. */
-export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: Props) {
+export function WallDrawing({ wall, plan, paints, hatch, small = null, isOnCanvas = false }: Props) {
   const box = useMemo(() => boxOfWall(wall), [wall]);
   const outline = pathOf(asPoints(cornersOfWall(wall)), box.maxY);
   const inside = pathOf(asPoints(cornersInsideTrim(wall)), box.maxY);
   const layers = useMemo(() => wallLayers(wall, plan), [wall, plan]);
   const look = useMemo(() => lookOf(wall, paints, hatch), [wall, paints, hatch]);
   const clip = useId();
+  const firstTint = small === null ? -1 : layers.findIndex(isTint);
   return (
     <g>
       <clipPath id={clip}>
@@ -52,6 +56,11 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
       )}
       {layers.map((layer, index) => {
         if (isInFront(layer) || (isOnCanvas && isForTheCanvas(layer))) return null;
+        if (index === firstTint && small !== null)
+          return (
+            <SmallLook key={index} address={small} box={box} d={layers.filter(isTint).map(({ d }) => d)} />
+          );
+        if (firstTint >= 0 && isTint(layer)) return null;
         const drawn = <LayerDrawing key={index} layer={layer} look={look} box={box} />;
         // Sheets are drawn past the wall and cut off as they are at its edges.
         return layer.kind === "sheet" ? (
@@ -72,6 +81,31 @@ export function WallDrawing({ wall, plan, paints, hatch, isOnCanvas = false }: P
       ))}
       <path d={outline} fill="none" stroke="#2b1f33" strokeOpacity="0.55" vectorEffect="non-scaling-stroke" />
     </g>
+  );
+}
+
+const isTint = (layer: Layer): layer is Extract<Layer, { kind: "tint" }> => layer.kind === "tint";
+
+/** Broken colour as it looks, where it lies. */
+function SmallLook({ address, box, d }: { address: string; box: Box; d: readonly string[] }) {
+  const clip = useId();
+  return (
+    <>
+      <clipPath id={clip}>
+        {d.map((path, index) => (
+          <path key={index} d={path} clipRule="evenodd" />
+        ))}
+      </clipPath>
+      <image
+        href={address}
+        x={box.minX}
+        y={0}
+        width={box.maxX - box.minX}
+        height={box.maxY - box.minY}
+        preserveAspectRatio="none"
+        clipPath={`url(#${clip})`}
+      />
+    </>
   );
 }
 
@@ -137,6 +171,7 @@ export const MiniWall = memo(function MiniWall({
   wall,
   plan,
   paints,
+  small,
   className,
 }: Omit<Props, "hatch" | "isOnCanvas"> & { className?: string }) {
   const { minX, maxX, minY, maxY } = boxOfWall(wall);
@@ -147,7 +182,7 @@ export const MiniWall = memo(function MiniWall({
       preserveAspectRatio="xMidYMid meet"
       aria-hidden="true"
     >
-      <WallDrawing wall={wall} plan={plan} paints={paints} />
+      <WallDrawing wall={wall} plan={plan} paints={paints} small={small} />
     </svg>
   );
 });

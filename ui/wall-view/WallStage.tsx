@@ -14,6 +14,7 @@ import { useSame } from "@/ui/parts/useSame";
 import { Ruler } from "./Ruler";
 import { noRoom, useView, type Margins, type Size, type View } from "./useView";
 import { useLookedAt } from "@/ui/job/patternHand";
+import { useSmallLook } from "./useSmallLook";
 import { useWallsBeside, type WallBeside } from "./useWallsBeside";
 import { isForCanvas, WallCanvas } from "./WallCanvas";
 import { WallDrawing } from "./WallDrawing";
@@ -161,6 +162,7 @@ interface WallsProps {
 function Walls({ wall, plan, beside, frame, hatch, isOnCanvas }: WallsProps) {
   const { paints } = useJob();
   const { box } = frame;
+  const small = useSmallLook(wall, plan, paints);
   return (
     <>
       {beside.map((other) => (
@@ -179,7 +181,14 @@ function Walls({ wall, plan, beside, frame, hatch, isOnCanvas }: WallsProps) {
         aria-label={`${wall.name ?? wall.id}, as it will look`}
         transform={`translate(${frame.x(0)} ${frame.y(box.maxY)}) scale(${frame.view.scale})`}
       >
-        <WallDrawing wall={wall} plan={plan} paints={paints} hatch={hatch} isOnCanvas={isOnCanvas} />
+        <WallDrawing
+          wall={wall}
+          plan={plan}
+          paints={paints}
+          hatch={hatch}
+          small={small}
+          isOnCanvas={isOnCanvas}
+        />
       </g>
     </>
   );

@@ -2,6 +2,7 @@
 
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { useLookState } from "./lookState";
+import { LookProgress } from "./LookProgress";
 import { useLook } from "./useLook";
 
 /** As fine as that, mm a pixel, and no wider than so many pixels. */
@@ -27,13 +28,16 @@ export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFra
         width={wide * frame.view.scale}
         height={high * frame.view.scale}
       >
-        <canvas
-          ref={canvas}
-          role="img"
-          aria-label="The wall as it will look, square on: a prediction"
-          data-done={done}
-          className="block h-full w-full"
-        />
+        <div className="relative h-full w-full">
+          <canvas
+            ref={canvas}
+            role="img"
+            aria-label="The wall as it will look, square on: a prediction"
+            data-done={done}
+            className="block h-full w-full"
+          />
+          <LookProgress done={done} />
+        </div>
       </foreignObject>
     </g>
   );

@@ -10,6 +10,7 @@ import { LengthField } from "@/ui/parts/LengthField";
 import { Section } from "@/ui/parts/Section";
 import { FloorPlan } from "./FloorPlan";
 import { useLookState, usualEyeMm, type Spot } from "./lookState";
+import { LookProgress } from "./LookProgress";
 import { useLook } from "./useLook";
 
 /** The picture, px. */
@@ -39,15 +40,18 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
   };
   return (
     <Section name="colour/from" title="From where people stand">
-      <canvas
-        ref={canvas}
-        role="img"
-        aria-label="The wall as it will look from where you stand: a prediction"
-        data-done={done}
-        className="block w-full rounded-md border border-hairline"
-        style={{ aspectRatio: `${size.width} / ${size.height}` }}
-        {...size}
-      />
+      <div className="relative overflow-hidden rounded-md border border-hairline">
+        <canvas
+          ref={canvas}
+          role="img"
+          aria-label="The wall as it will look from where you stand: a prediction"
+          data-done={done}
+          className="block w-full"
+          style={{ aspectRatio: `${size.width} / ${size.height}` }}
+          {...size}
+        />
+        <LookProgress done={done} />
+      </div>
       <FloorPlan wall={wall} spot={at} onStand={stand} reach={awayRange} />
       <div className="grid grid-cols-2 gap-x-3 gap-y-1 pt-1">
         <LengthField

@@ -1,16 +1,15 @@
 import { useEffect, useRef, useState, type RefObject } from "react";
-import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
 import type { PlanWall } from "@/core/plan/planTypes";
-import type { Paint } from "@/core/paint/schema";
 import type { Wall } from "@/core/wall/schema";
+import { lookOf } from "@/ui/wall-view/lookOf";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { drawLook } from "@/workers/lookClient";
 
 interface Drawn {
   readonly canvas: RefObject<HTMLCanvasElement | null>;
-  /** How much of the picture there is, 0 to 1. */
-  readonly done: number;
+  /** How much of the picture there is as it is to be, 0 to 1; null while nothing is. */
+  readonly done: number | null;
 }
 
 /** A wall's look drawn onto a canvas, part by part, anew when it or its view changes. `name`: what the canvas is told apart by. */
@@ -25,7 +24,7 @@ export function useLookOf(
   view: View,
 ): Drawn {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [done, setDone] = useState(0);
+  const [done, setDone] = useState<number | null>(null);
   const { paints } = useJob();
   const [wall, plan] = [found?.wall, found?.plan];
   const asked = JSON.stringify(view);
@@ -39,7 +38,10 @@ export function useLookOf(
       // The picture before stays in sight until the first part of the new one.
       if (element.width !== wanted.width) element.width = wanted.width;
       if (element.height !== wanted.height) element.height = wanted.height;
-      element.getContext("2d")?.putImageData(new ImageData(pixels, tile.width, tile.height), tile.x, tile.y);
+      const context = element.getContext("2d");
+      const part = new ImageData(pixels, tile.width, tile.height);
+      if (share > 0) context?.putImageData(part, tile.x, tile.y);
+      else if (context) drawLarger(context, part);
       setDone(share);
     });
     return () => {
@@ -49,13 +51,10 @@ export function useLookOf(
   return { canvas, done };
 }
 
-/** One for a planned wall and its paints, whoever asks for it. */
-const kept = new WeakMap<PlanWall, { readonly paints: readonly Paint[]; readonly look: LookOf }>();
-
-function lookOf(wall: Wall, plan: PlanWall, paints: readonly Paint[]): LookOf {
-  const before = kept.get(plan);
-  if (before?.paints === paints) return before.look;
-  const look = { wall, plan, paints: paints.map(({ id, hex }) => ({ id, hex })) };
-  kept.set(plan, { paints, look });
-  return look;
+/** All of a picture from few pixels, until its parts come. */
+function drawLarger(context: CanvasRenderingContext2D, picture: ImageData): void {
+  const small = document.createElement("canvas");
+  [small.width, small.height] = [picture.width, picture.height];
+  small.getContext("2d")?.putImageData(picture, 0, 0);
+  context.drawImage(small, 0, 0, context.canvas.width, context.canvas.height);
 }

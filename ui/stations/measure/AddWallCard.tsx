@@ -187,7 +187,7 @@ function AddButtons({ form }: FormProps) {
   const problem = formState.errors.survey?.message ?? formState.errors.root?.message;
   // They stay at the foot of the screen: a button that moves as a field is left would lose the click.
   return (
-    <div className="sticky -bottom-4 -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-3">
+    <div className="card-foot sticky -bottom-4 short:static -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-3">
       {problem && (
         <p role="alert" className="text-brick">
           {problem}
