@@ -63,16 +63,21 @@ function limed({ seed }: PlanEffect, { box, coats }: LaidOn, lime: Light): Paint
 }
 
 /** What is scraped over everything leaves so much of all tones on each, and on what stays bare. */
-const veiled = { tone: 0.4, bare: 0.3 } as const;
+const veiled = { tone: 0.4, bare: 0.34 } as const;
 
-/** Marks of a spreader in tones whose shares are those of the plan: cut at the values that part the wall so. */
+/**
+ * Marks of a spreader in tones whose shares are those of the plan. Where least was laid, the ground is worn through; what is covered is
+ * parted between the tones at the values that part it so, each running into the next.
+ */
 class Trowelled implements Painted {
   private readonly marks: ReturnType<typeof trowelMarks>;
   private readonly tones: readonly { readonly light: Light; readonly share: number }[];
   private readonly bare: number;
   /** All tones run together: what thin places between them look like. */
   private readonly veil: Light;
-  private cuts: readonly number[];
+  /** Up to so much laid it is bare; and from which value on the second tone shows, the third ... */
+  private wornTo = 0;
+  private cuts: readonly number[] = [];
 
   constructor(
     private readonly effect: PlanEffect,
@@ -81,55 +86,108 @@ class Trowelled implements Painted {
   ) {
     this.marks = trowelMarks(box, effect.seed);
     this.tones = effect.tones.map(({ paint, share }) => ({ light: light(paint), share }));
-    this.bare = Math.max(0, 1 - effect.tones.reduce((sum, { share }) => sum + share, 0));
     const whole = this.tones.reduce((sum, { share }) => sum + share, 0);
+    this.bare = Math.max(0, 1 - whole);
     this.veil = [0, 1, 2].map((channel) =>
       this.tones.reduce((sum, { light: own, share }) => sum + (own[channel]! * share) / whole, 0),
     ) as unknown as Light;
-    this.cuts = this.sums();
-  }
-
-  /** The shares, summed up, from what is bare. */
-  private sums(): number[] {
-    let sum = this.bare;
-    return [this.bare, ...this.tones.slice(0, -1).map(({ share }) => (sum += share))];
   }
 
   fit(raster: Raster, numbers: ReadonlySet<number>): void {
-    const values: number[] = [];
+    const places: (readonly [worn: number, value: number])[] = [];
     const { box, cellMm, columns, rows, cells } = raster;
-    for (let row = 0; row < rows; row += 3)
-      for (let column = 0; column < columns; column += 3)
-        if (numbers.has(cells[row * columns + column]!))
-          values.push(this.valueAt(box.minX + (column + 0.5) * cellMm, box.minY + (row + 0.5) * cellMm));
-    if (values.length === 0) return;
-    const sorted = Float64Array.from(values).sort();
-    this.cuts = this.sums().map((share) =>
-      share <= 0 ? -1 : sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!,
-    );
+    const every = cellMm < 4 ? 3 : 1;
+    for (let row = 0; row < rows; row += every)
+      for (let column = 0; column < columns; column += every) {
+        if (!numbers.has(cells[row * columns + column]!)) continue;
+        const [x, y] = [box.minX + (column + 0.5) * cellMm, box.minY + (row + 0.5) * cellMm];
+        places.push([this.laidAt(x, y), this.valueAt(x, y)]);
+      }
+    if (places.length === 0) return;
+    this.wornTo =
+      this.bare <= 0
+        ? -Infinity
+        : cutFor(
+            places.map(([worn]) => worn),
+            this.bare,
+            wornOver,
+          );
+    const covered = places.filter(([worn]) => worn >= this.wornTo).map(([, value]) => value);
+    let sum = 0;
+    this.cuts = this.tones.slice(0, -1).map(({ share }) => {
+      sum += share / (1 - this.bare);
+      return cutFor(covered, sum, softOver);
+    });
   }
 
-  /** The mark on top, its rim a little ragged; the same number for the whole of a mark would leave its share to chance. */
+  /** What shows there, its rim a little ragged. */
   private valueAt(x: number, y: number): number {
     const { seed } = this.effect;
     const [ragged, rise] = [
       valueNoise(x / 9, y / 9, seed + 3) - 0.5,
       valueNoise(x / 9, y / 9, seed + 4) - 0.5,
     ];
-    const value = this.marks.mark.nearest(x + 7 * ragged, y + 7 * rise);
-    return value * 0.8 + 0.2 * cloud(x / 60, y / 60, seed + 6);
+    const value = this.marks.mark.between(x + 6 * ragged, y + 6 * rise);
+    return value * 0.84 + 0.16 * cloud(x / 60, y / 60, seed + 6);
   }
 
-  shade(under: Light, x: number, y: number): Light {
-    const value = this.valueAt(x, y);
-    const tone = this.cuts.findLastIndex((cut) => value >= cut);
-    const across = this.marks.across.between(x, y) - 0.5;
-    const ridge = valueNoise(x / 5, y / 40, this.effect.seed + 8) - 0.5;
-    const bright = 1 + 0.13 * across + 0.06 * ridge + 0.05 * (this.marks.mark.between(x, y) - 0.5);
-    const own =
-      tone < 0 ? lerp(under, this.veil, veiled.bare) : lerp(this.tones[tone]!.light, this.veil, veiled.tone);
-    return times(own, tone < 0 ? 1 + 0.04 * ridge : bright);
+  /** How much lies there: more in one place than in another, as hands go. */
+  private laidAt(x: number, y: number): number {
+    return this.marks.laid.between(x, y) + 0.55 * (cloud(x / 110, y / 110, this.effect.seed + 9) - 0.5);
   }
+
+  shade(under: Light, x: number, y: number, places: Places): Light {
+    const value = this.valueAt(x, y);
+    const covers = clamp((this.laidAt(x, y) - this.wornTo) / wornOver + 0.5, 0, 1);
+    const ridge = valueNoise(x / 5, y / 40, this.effect.seed + 8) - 0.5;
+    // Metal lies a little turned in each mark, and is bright where that sends the light to the eye.
+    const turned = this.marks.across.between(x, y) - 0.5;
+    const [hx, hy] = halfway(places, x, y);
+    const [gx, gy] = [hx + 0.55 * turned + 0.12 * ridge, hy + 0.4 * (value - 0.5)];
+    const sheen = clamp(1 - 3.2 * (gx * gx + gy * gy), 0, 1);
+    const metal = times(this.lightOf(value), 0.9 + 0.2 * sheen * sheen + 0.05 * ridge);
+    return lerp(times(lerp(under, this.veil, veiled.bare), 0.98 + 0.04 * ridge), metal, covers);
+  }
+
+  /** Tones run into each other over a little of what parts them. */
+  private lightOf(value: number): Light {
+    let light = lerp(this.tones[0]!.light, this.veil, veiled.tone);
+    for (const [index, cut] of this.cuts.entries()) {
+      const soft = clamp((value - cut) / softOver + 0.5, 0, 1);
+      if (soft <= 0) break;
+      light = lerp(light, lerp(this.tones[index + 1]!.light, this.veil, veiled.tone), soft);
+    }
+    return light;
+  }
+}
+
+/** Halvings of the span in which a cut is looked for: to a millionth of it. */
+const halvings = 20;
+
+/** Where some values are cut so that, each passing over softly, such a share of them all lies below. */
+function cutFor(values: readonly number[], share: number, over: number): number {
+  let [low, high] = [-1, 2];
+  for (let step = 0; step < halvings; step++) {
+    const cut = (low + high) / 2;
+    let below = 0;
+    for (const value of values) below += 1 - clamp((value - cut) / over + 0.5, 0, 1);
+    if (below < share * values.length) low = cut;
+    else high = cut;
+  }
+  return (low + high) / 2;
+}
+
+/** So much of what is laid the ground takes to be covered. */
+const wornOver = 0.2;
+/** So much of the values of marks one tone takes to run into the next. */
+const softOver = 0.16;
+
+/** Half-way between the directions to the eye and to the lamp: how far it leans along the wall and up it. */
+function halfway({ eye, lamp }: Places, x: number, y: number): readonly [number, number] {
+  const [vx, vy, vz] = unit(eye[0] - x, eye[1] - y, eye[2]);
+  const [lx, ly, lz] = unit(lamp[0] - x, lamp[1] - y, lamp[2]);
+  const [hx, hy] = unit(vx + lx, vy + ly, vz + lz);
+  return [hx, hy];
 }
 
 /**
@@ -138,10 +196,8 @@ class Trowelled implements Painted {
  */
 function flaked({ seed }: PlanEffect, pearl: Light): Painted {
   return {
-    shade(under, x, y, { eye, lamp }) {
-      const [vx, vy, vz] = unit(eye[0] - x, eye[1] - y, eye[2]);
-      const [lx, ly, lz] = unit(lamp[0] - x, lamp[1] - y, lamp[2]);
-      const [hx, hy] = unit(vx + lx, vy + ly, vz + lz);
+    shade(under, x, y, places) {
+      const [hx, hy] = halfway(places, x, y);
       const [column, row] = [Math.floor(x / 3), Math.floor(y / 3)];
       const [tiltX, tiltY] = [scatter(column, row, seed) - 0.5, scatter(column, row, seed + 1) - 0.5];
       const smooth = clamp(1 - 2.2 * (hx * hx + hy * hy), 0, 1);

@@ -94,13 +94,27 @@ export function limeThickness(box: Box, coats: number, seed: number): Grid {
 }
 
 /** A spreader's stroke, half its length and half its width, mm, from the shortest to the longest; and from one to the next. */
-const spreader = { along: [70, 240], across: [34, 92] } as const;
+const spreader = { along: [110, 330], across: [38, 105] } as const;
 const spreaderPitch = 105;
-const layers = 3;
+const layers = 6;
+/** A loaded spreader covers at once, and thins out over so much of its stroke; so much at its sides, too, where it rides up. */
+const thinsOver = 1.4;
+const feathered = 0.8;
+/** No pass hides what is under it. */
+const most = 0.62;
+/** Lines along a stroke in which it skips. */
+const skips = 13;
 
-/** Trowel marks: the value of the mark that lies on top, 0 to 1, and how far across that mark a place is, 0 to 1. */
-export function trowelMarks(box: Box, seed: number): { readonly mark: Grid; readonly across: Grid } {
-  const [mark, side] = [new Grid(box, 4), new Grid(box, 4)];
+/**
+ * Trowel marks: the value that shows, 0 to 1, thin ends of each mark over what lies under it; how far across the marks a place is, 0
+ * to 1; and how much lies there, streaked along the marks.
+ */
+export function trowelMarks(
+  box: Box,
+  seed: number,
+): { readonly mark: Grid; readonly across: Grid; readonly laid: Grid } {
+  const [mark, side, laid] = [new Grid(box, 4), new Grid(box, 4), new Grid(box, 3)];
+  mark.values.fill(0.5);
   for (let layer = 0; layer < layers; layer++)
     for (let y = box.minY - spreaderPitch; y < box.maxY + spreaderPitch; y += spreaderPitch)
       for (let x = box.minX - spreaderPitch; x < box.maxX + spreaderPitch; x += spreaderPitch) {
@@ -113,12 +127,28 @@ export function trowelMarks(box: Box, seed: number): { readonly mark: Grid; read
         const half = { along: size(spreader.along, random(4)), across: size(spreader.across, random(5)) };
         // An arm swings about one direction for a while.
         const swing = 180 * valueNoise(at.x / 700, at.y / 700, seed + layer) + 70 * (random(3) - 0.5);
+        const own = seed + column * 31 + row * 17 + layer;
         mark.eachWithin(at, swing, half, (cell, along, across) => {
           // The ends of a mark are rounded by the spreader's corners.
-          if (along * along * along * along + across * across > 1) return;
-          mark.values[cell] = value;
-          side.values[cell] = (across + 1) / 2;
+          const rim = 1 - along * along * along * along - across * across;
+          if (rim <= 0) return;
+          const skip = valueNoise((across + 1) * skips, along * 1.1, own);
+          const load = 1 - (along + 1) / 2;
+          const thick = Math.min(1, rim / feathered) * Math.min(1, load * thinsOver + 0.12);
+          const covers = most * Math.max(0, Math.min(1, thick * 1.2 - (1 - load) * 0.8 * skip));
+          mark.values[cell] = mark.values[cell]! + (value - mark.values[cell]!) * covers;
+          side.values[cell] = side.values[cell]! + ((across + 1) / 2 - side.values[cell]!) * covers;
+        });
+        laid.eachWithin(at, swing, half, (cell, along, across) => {
+          const rim = 1 - along * along * along * along - across * across;
+          if (rim <= 0) return;
+          // Scraped nearly dry it leaves lines along its way, finer than what it skips.
+          const line = valueNoise((across + 1) * skips * 1.7, along * 0.7, own + 3);
+          const fine = valueNoise((across + 1) * skips * 5, along * 2.1, own + 5);
+          const dry = 0.65 * line + 0.35 * fine;
+          const by = 0.55 * Math.min(1, rim * 1.6);
+          laid.values[cell] = laid.values[cell]! + (1 - dry - laid.values[cell]!) * by;
         });
       }
-  return { mark, across: side };
+  return { mark, across: side, laid };
 }
