@@ -81,6 +81,8 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "special-under-tape": "pattern",
   "needs-access": "work",
   "painted-otherwise": "work",
+  "runs-out": "buying",
+  drifts: "work",
   "tape-little-left": "buying",
   "base-too-young": "wall",
   "shared-tape": "work",

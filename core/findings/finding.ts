@@ -111,6 +111,8 @@ export interface FindingValues {
   "by-hand-on-texture": { metres: number; texture: Texture };
   "tape-on-arris": { metres: number };
   "painted-otherwise": { wall: string; pieces: number };
+  "runs-out": { paint: string; leftMl: number; needsMl: number };
+  drifts: { mm: number; shows: Visibility; choice: "spread" | "redo" | "leave"; over: number };
   "tape-little-left": { widthMm: number; rolls: number; leftM: number };
   "needs-access": { wall: string; minutes: number };
   "special-under-tape": { wall: string; paints: readonly string[]; metres: number };

@@ -109,6 +109,8 @@ const values: FindingValues = {
   "by-hand-on-texture": { metres: 12, texture: "heavy" },
   "tape-on-arris": { metres: 2.6 },
   "painted-otherwise": { wall: "w", pieces: 3 },
+  "runs-out": { paint: "p", leftMl: 200, needsMl: 450 },
+  drifts: { mm: 9, shows: "may show", choice: "spread", over: 3 },
   "tape-little-left": { widthMm: 24, rolls: 2, leftM: 3.1 },
   "needs-access": { wall: "w", minutes: 90 },
   "special-under-tape": { wall: "w", paints: ["bronze"], metres: 4.2 },

@@ -28,6 +28,8 @@ type Codes =
   | "needs-access"
   | "tape-little-left"
   | "painted-otherwise"
+  | "runs-out"
+  | "drifts"
   | "base-too-young"
   | "shared-tape"
   | "stencil-island"
@@ -145,6 +147,20 @@ export const workMessages: {
   "tape-little-left": ({ widthMm, rolls, leftM }, speech) => ({
     say: `Of ${rolls} ${rolls === 1 ? "roll" : "rolls"} of tape of ${speech.length(widthMm)} only ${speech.run(leftM)} would be left over.`,
     remedy: "Take one roll more: a pull that tears or lies wrong is laid anew.",
+  }),
+  "runs-out": ({ paint, leftMl, needsMl }, speech) => ({
+    say: `${capital(speech.paint(paint))} runs out: ${speech.volume(leftMl)} are left, and by your own use it takes about ${speech.volume(needsMl)} more.`,
+    remedy:
+      "Get more of the same batch before it is begun again, or box what is left with the new tin and break at a corner.",
+  }),
+  drifts: ({ mm, shows, choice, over }, speech) => ({
+    say: `The pattern runs away from its readings: by its end it would be ${speech.error(Math.abs(mm))} out, which ${shows}.`,
+    remedy:
+      choice === "spread"
+        ? `Take it back over the next ${over} steps: from one to the next that is not seen. Read each from the datum.`
+        : choice === "redo"
+          ? `Do ${over} of them again, and read each from the datum.`
+          : "Read each from the datum from here on; what is there stays.",
   }),
   "painted-otherwise": ({ wall, pieces }, speech) => ({
     say: `${capital(speech.wall(wall))}: ${pieces === 1 ? "a piece is" : `${pieces} pieces are`} on the wall already that the design does not have any more.`,

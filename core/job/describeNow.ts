@@ -1,12 +1,16 @@
 import { minutesADay } from "../measure/calendar";
 import type { Happened, Progress } from "../journal/happened";
 import { formatMoment, type Moment } from "../journal/moment";
-import type { PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
+import type { PlanDrift, PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
 import type { Plan, PlanWall } from "../plan/planTypes";
 import type { Act } from "../work/act";
 import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
+import type { Finding } from "../findings/finding";
+import type { PlanForecast } from "../plan/planMoneyTypes";
+import { driftsOf } from "./drift";
 import { forecastPaint } from "./forecast";
+import { ownPaces } from "./ownPace";
 import type { Job } from "./schema";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
@@ -63,14 +67,44 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
     }
   });
   const forecast = forecastPaint(plan, job, happened);
+  const drift = driftsOf(plan, job, happened);
+  const rates = ownPaces(plan, job, happened);
   return {
     ...plan,
     walls: withPaintedOtherwise(plan, job, work),
+    findings: [...plan.findings, ...findingsNow(forecast, drift, job)],
     now: formatMoment(now.day, now.minutes),
     steps,
     next: nextOf({ steps }, job, time),
     ...(forecast.length > 0 && { forecast }),
+    ...(drift.length > 0 && { drift }),
+    ...(rates.length > 0 && { rates }),
   };
+}
+
+/** What has come out on the way and is to be decided. */
+function findingsNow(
+  forecast: readonly PlanForecast[],
+  drift: readonly PlanDrift[],
+  job: Job,
+): Plan["findings"] {
+  const speech = speechOf(job);
+  const short = forecast.filter(({ verdict }) => verdict === "short");
+  const seen = drift.filter(({ shows }) => shows !== "won't show");
+  return [
+    ...short.map(({ paint, left_ml: leftMl, needs_ml: needsMl }): Finding => ({
+      code: "runs-out",
+      severity: "check",
+      at: null,
+      values: { paint, leftMl, needsMl },
+    })),
+    ...seen.map(({ atEnd_mm: mm, shows, choices }): Finding => {
+      // The least work after which nothing shows.
+      const good = choices.find((one) => one.shows === "won't show") ?? choices[0]!;
+      const { choice, over } = good;
+      return { code: "drifts", severity: "check", at: null, values: { mm, shows, choice, over } };
+    }),
+  ].map((finding) => speakFinding(finding, speech));
 }
 
 /** What leaves something on a wall that is seen. */

@@ -1,3 +1,4 @@
+import type { Visibility } from "../trade/visibleDifference";
 import type { Weekday } from "../measure/calendar";
 import type { School } from "../rounds/listPasses";
 import type { HeldBy } from "../sequence/scheduledStep";
@@ -44,6 +45,38 @@ export interface PlanNext {
   person: number;
   step: string;
   why: string;
+}
+
+/** Whether a pattern runs away from its readings along an axis, mm. */
+export interface PlanDrift {
+  finish: string;
+  axis: "x" | "y";
+  checks: number;
+  /** At the first step, from each step to the next, and so at the last. */
+  offset_mm: number;
+  perStep_mm: number;
+  atEnd_mm: number;
+  shows: Visibility;
+  choices: PlanDriftChoice[];
+}
+
+export interface PlanDriftChoice {
+  choice: "leave" | "spread" | "redo";
+  /** Over so many steps, or so many of them. */
+  over: number;
+  worst_mm: number;
+  shows: Visibility;
+  minutes: number;
+}
+
+/** A painter's own pace, by its rate's name: four times in five it is between low and high. */
+export interface PlanRate {
+  rate: string;
+  usual: number;
+  yours: number;
+  low: number;
+  high: number;
+  pieces: number;
 }
 
 export interface PlanStep {

@@ -19,7 +19,7 @@ import type {
 } from "./planPrintTypes";
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
-import type { PlanDay, PlanNext, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
+import type { PlanDay, PlanDrift, PlanNext, PlanRate, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
 import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
@@ -72,6 +72,8 @@ export interface Plan {
   next?: PlanNext[];
   /** Of paints that were weighed. */
   forecast?: PlanForecast[];
+  drift?: PlanDrift[];
+  rates?: PlanRate[];
 }
 
 export interface PlanWall {

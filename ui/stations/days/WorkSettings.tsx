@@ -12,6 +12,7 @@ import {
   temperatureUnit,
 } from "@/core/measure/formatLength";
 import { inchesPerFoot, m2PerFt2, mmPerInch } from "@/core/measure/units";
+import type { PlanRate } from "@/core/plan/planDayTypes";
 import type { Rates } from "@/core/work/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
 import { toldOf } from "@/core/journal/defineKind";
@@ -164,6 +165,10 @@ function WorkChoices({ onEdit }: { onEdit: (update: Partial<WorkDocument>) => st
   );
 }
 
+const noRates: readonly PlanRate[] = [];
+/** Three digits: no pace is known better. */
+const toRead = (pace: number): string => String(Number(pace.toPrecision(3)));
+
 /** What is timed, and by what it is counted. */
 const paces = [
   { key: "taping_m_min", label: "Taping", by: "run" },
@@ -197,6 +202,7 @@ const paceUnits = {
 /** The painter's own pace, once a few pieces have been timed: the usual work, and that of the finishes that are used. */
 function Pace({ rates, onEdit }: { rates: Rates; onEdit: (rates: Partial<Rates>) => string | null }) {
   const { finishes, units } = useJob();
+  const timed = useJobState(({ plan }) => plan.rates) ?? noRates;
   const own = allFinishes
     .filter(({ kind }) => finishes.some((finish) => finish.kind === kind))
     .flatMap((finish) => Object.entries(finish.rates ?? {}))
@@ -207,14 +213,28 @@ function Pace({ rates, onEdit }: { rates: Rates; onEdit: (rates: Partial<Rates>)
         {[...paces, ...own].map(({ key, label, by }) => {
           const { unit, of } = paceUnits[units][by];
           const rate = (rates as Readonly<Record<string, number>>)[key];
+          const own = timed.find((one) => one.rate === key);
           return (
-            <NumberField
-              key={key}
-              label={label}
-              unit={unit}
-              value={rate === undefined ? null : rate * of}
-              onChange={(value) => onEdit({ [key]: value / of })}
-            />
+            <div key={key}>
+              <NumberField
+                label={label}
+                unit={unit}
+                value={rate === undefined ? null : rate * of}
+                onChange={(value) => onEdit({ [key]: value / of })}
+              />
+              {own && (
+                <p className="pb-1 text-sm text-soft">
+                  {`Timed here ${own.pieces} ${own.pieces === 1 ? "time" : "times"}: ${toRead(own.yours * of)}, between ${toRead(own.low * of)} and ${toRead(own.high * of)}. `}
+                  <button
+                    type="button"
+                    className="min-h-11 font-semibold text-violet underline"
+                    onClick={() => onEdit({ [key]: Number(toRead(own.yours * of)) / of })}
+                  >
+                    {`Take ${toRead(own.yours * of)}`}
+                  </button>
+                </p>
+              )}
+            </div>
           );
         })}
       </div>
