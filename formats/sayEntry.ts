@@ -1,4 +1,4 @@
-import { capital } from "@/core/findings/wording";
+import { capital } from "@/core/findings/capital";
 import type { Entry } from "@/core/journal/entry";
 import { kindOf } from "@/core/journal/kinds";
 import type { WorkItem } from "@/core/journal/limits";

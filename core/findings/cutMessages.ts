@@ -1,7 +1,7 @@
 import type { FindingValues } from "./finding";
 import type { Message } from "./message";
 import type { Speech } from "./speech";
-import { capital } from "./wording";
+import { capital } from "./capital";
 
 type Codes = "part-print" | "rake-sliver" | "tip-sliver" | "off-centre" | "no-rake";
 

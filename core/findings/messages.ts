@@ -1,6 +1,7 @@
 import type { Message } from "./message";
 import { listed } from "./listed";
-import { capital, named, textureWords } from "./wording";
+import { capital } from "./capital";
+import { named, textureWords } from "./wording";
 import type { Finding, FindingCode, FindingValues } from "./finding";
 import type { Values } from "./speech";
 import { cutMessages } from "./cutMessages";

@@ -1,4 +1,5 @@
 import type { Texture } from "../trade/constants";
+import { capital } from "./capital";
 
 /** What tape sticks to, at the start of a sentence. */
 export const textureWords: Record<Texture, string> = {
@@ -19,11 +20,3 @@ export const lineWords = (line: LineName): string =>
 /** The same at the start of one. */
 export const named = (line: LineName): string =>
   typeof line === "string" ? `The ${line.replace(/^the /, "")}` : capital(lineWords(line));
-
-/** The same words, as a sentence starts with them. */
-export function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-/** The same words within a sentence. */
-export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -6,7 +6,8 @@ import { minutesADay } from "../measure/calendar";
 import { trimDecimals } from "../measure/formatReading";
 import type { Message } from "./message";
 import type { Speech } from "./speech";
-import { capital, textureWords } from "./wording";
+import { capital } from "./capital";
+import { textureWords } from "./wording";
 
 type Codes =
   | "room-climate"

@@ -1,11 +1,11 @@
 import * as z from "zod";
 import { formatPath } from "../job/problem";
 import type { Problem } from "../job/problem";
+import { entryFormat } from "./entryFormat";
 import { kindOf } from "./kinds";
 import { freeText, idText, momentText } from "./limits";
 import { parseMoment, type Moment } from "./moment";
 
-export const entryFormat = "jacaranda-entry/1";
 /** A longer one is refused, characters. */
 const longestEntry = 200_000;
 

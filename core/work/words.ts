@@ -8,7 +8,7 @@ import type { ObjectKind } from "../wall/objectSchema";
 import type { Things } from "./room/thingsOf";
 import { brokenWords } from "./broken/words";
 import { mishaps, type MishapKind } from "./mend/mishaps";
-import { lowerFirst } from "../findings/wording";
+import { lowerFirst } from "../findings/capital";
 import { careOf } from "./objects/care";
 import { objectWords } from "./objects/words";
 import { sundryWords } from "./sundryWords";

@@ -6,8 +6,7 @@ import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import type { Happened } from "@/core/journal/happened";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
-import { happenedOf, momentNow, openJournal, type Journal, type JournalState } from "@/ui/journal/journal";
-import { useTeller } from "@/ui/journal/useTeller";
+import { openJournal, type Journal, type JournalState } from "@/ui/journal/journal";
 import { PlannerClient } from "@/workers/plannerClient";
 import { Autosave } from "./autosave";
 import { enterJob, rememberSaved, startOf } from "./enterJob";
@@ -32,6 +31,8 @@ interface Props {
   readonly documentText: string;
   readonly version: number;
   readonly planText: string;
+  /** Whether anything has happened on it. */
+  readonly hasBegun: boolean;
   readonly children: ReactNode;
 }
 
@@ -41,7 +42,7 @@ export function JobProvider(props: Props) {
   const [{ store, journal, isPlanOld }] = useState(() => {
     const start = startOf(props);
     const isPlanOld = start.version !== props.version;
-    return { store: createJobState(start), journal: openJournal(start.jobId), isPlanOld };
+    return { store: createJobState(start), journal: openJournal(start.jobId, props.hasBegun), isPlanOld };
   });
   const planner = useRef<PlannerClient | null>(null);
   const planning = useMemo(
@@ -54,7 +55,6 @@ export function JobProvider(props: Props) {
     }),
     [store],
   );
-  useEffect(() => useTeller.getState().rehydrate(), []);
   useEffect(() => {
     const { plan, setPlan, showWalls, setPlanning, document } = store.getState();
     const client = new PlannerClient(
@@ -62,7 +62,7 @@ export function JobProvider(props: Props) {
       plan,
       () => {
         const { lines } = journal.store.getState();
-        return lines.length === 0 ? null : { journal: lines, moment: momentNow() };
+        return lines.length === 0 ? null : { journal: lines, moment: journal.now() };
       },
     );
     planner.current = client;
@@ -129,7 +129,7 @@ export function useJournalState<Part>(select: (state: JournalState) => Part): Pa
 }
 
 /** What was told of the job, as it counts. */
-export const useHappened = (): Happened => useJournalState(happenedOf);
+export const useHappened = (): Happened => useJournalState(({ happened }) => happened);
 
 /** The document as it was kept last: what a drag only shows so far is drawn on the wall alone. */
 export const useDocument = (): JobDocument => useJobState((state) => state.document);

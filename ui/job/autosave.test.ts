@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { IDBFactory } from "fake-indexeddb";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { Autosave } from "./autosave";
@@ -31,6 +31,8 @@ function fakeServer() {
 }
 
 let count = 0;
+// It comes when it is needed; here it is there, since time stands still.
+beforeAll(async () => void (await import("./letIn")));
 
 describe("autosave", () => {
   beforeEach(() => {

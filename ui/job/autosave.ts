@@ -1,5 +1,5 @@
 import { textOf, type JobDocument } from "./jobDocument";
-import { letIn, type JobStore } from "./jobState";
+import type { JobStore } from "./jobState";
 import { enterPage, outbox } from "./outbox";
 import { sendJob, type Sent } from "./sendJob";
 
@@ -88,7 +88,7 @@ export class Autosave {
       mostUnanswered,
     );
     setSave({ kind: "saving" });
-    this.settle(await sendJob(jobId, version, textOf(document), how), document);
+    await this.settle(await sendJob(jobId, version, textOf(document), how), document);
     this.saving = false;
     const after = this.store.getState();
     if (after.save.kind === "failed") this.schedule(retryMs);
@@ -105,7 +105,7 @@ export class Autosave {
     if (this.store.getState().document !== document) this.keep();
   }
 
-  private settle(sent: Sent, document: JobDocument): void {
+  private async settle(sent: Sent, document: JobDocument): Promise<void> {
     const { setSave } = this.store.getState();
     switch (sent.kind) {
       case "saved":
@@ -115,8 +115,8 @@ export class Autosave {
         const own = this.unanswered.find((before) => textOf(before) === sent.text);
         if (own) return this.acknowledge(own, sent.version);
         const { theirs, version } = sent;
-        const { mergeTheirs } = this.store.getState();
-        if (letIn(this.store, theirs, () => mergeTheirs(theirs, version))) {
+        const { mergeTheirs } = await import("./letIn");
+        if (mergeTheirs(this.store, theirs, version)) {
           this.unanswered = [];
           return this.keep();
         }

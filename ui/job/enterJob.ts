@@ -1,9 +1,9 @@
 import equal from "fast-deep-equal";
 import type { Plan } from "@/core/plan/planTypes";
 import { problemsOf, textOf, type JobDocument } from "./jobDocument";
-import { letIn, type JobStart, type JobState, type JobStore } from "./jobState";
+import type { JobStart, JobState, JobStore } from "./jobState";
 import type { Journal } from "@/ui/journal/journal";
-import { followLive } from "./live";
+import { followLive, type JobStanding } from "./live";
 import { outbox } from "./outbox";
 import { fetchNewer } from "./sendJob";
 
@@ -45,11 +45,9 @@ export function enterJob(store: JobStore, journal: Journal): () => void {
   const enter = async () => {
     const { jobId, version, follow } = store.getState();
     const newer = await fetchNewer(jobId, version);
-    if (newer && isUntouched() && store.getState().version === version) {
-      letIn(store, newer.document, () => {
-        follow(newer.document, newer.version);
-        return true;
-      });
+    const letIn = newer && (await import("./letIn")).letIn;
+    if (newer && letIn && isUntouched() && store.getState().version === version) {
+      letIn(store, newer.document, () => follow(newer.document, newer.version));
     }
     await Promise.all([takeUpUnsent(), journal.pull()]);
   };
@@ -68,11 +66,12 @@ export function enterJob(store: JobStore, journal: Journal): () => void {
   const onShow = ({ persisted }: PageTransitionEvent) => persisted && void enter();
   const onSeen = () => document.visibilityState === "visible" && void enter();
   const leaveJournal = journal.enter();
-  const stopFollowing = followLive(journal.job, (standing) => {
+  const hearStanding = (standing: JobStanding) => {
     if (!standing) return;
     if (standing.version > store.getState().version && isUntouched()) void enter();
-    else if (standing.seq > journal.store.getState().seq) void journal.pull();
-  });
+    else if (standing.seq > journal.store.getState().seq) void journal.pull(true);
+  };
+  const stopFollowing = followLive(journal.job, hearStanding);
   window.addEventListener("pageshow", onShow);
   document.addEventListener("visibilitychange", onSeen);
   void enter();

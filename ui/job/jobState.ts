@@ -1,7 +1,6 @@
 import { temporal } from "zundo";
 import { createStore } from "zustand";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
-import { mergeDocuments } from "@/core/job/mergeDocuments";
 import type { Problem } from "@/core/job/problem";
 import { inPaintersWords } from "./inPaintersWords";
 import { problemsOf, type JobDocument } from "./jobDocument";
@@ -43,11 +42,8 @@ export interface JobState {
   setKept(isKept: boolean): void;
   /** The data folder holds a newer document, and nothing was changed here: the screen follows it. */
   follow(document: JobDocument, version: number): void;
-  /**
-   * The data folder holds a newer document than the one that this was made from: what each has changed is put together, unless
-   * both changed the same. Answers whether it could be.
-   */
-  mergeTheirs(theirs: JobDocument, version: number): boolean;
+  /** The data folder holds a newer document than the one that this was made from: here both are put together. */
+  rebase(document: JobDocument, theirs: JobDocument, version: number): void;
   /** Takes up a change that was left unsent: on top of what is saved, or against it where that has gone on meanwhile. */
   takeUp(document: JobDocument, version: number): void;
   /** A change that an earlier page had left unsent: taken up here, and acknowledged. */
@@ -105,13 +101,8 @@ export function createJobState(start: JobStart) {
         setKept: (isKept) => set({ isKept }),
         follow: (document, version) =>
           set({ document, savedDocument: document, version, previewing: null, save: { kind: "saved" } }),
-        mergeTheirs(theirs, version) {
-          const { document, savedDocument: base } = get();
-          const merged = mergeDocuments(base, document, theirs);
-          if (!merged.ok || problemsOf(merged.document).length > 0) return false;
-          set({ document: merged.document, savedDocument: theirs, version, save: { kind: "unsaved" } });
-          return true;
-        },
+        rebase: (document, theirs, version) =>
+          set({ document, savedDocument: theirs, version, save: { kind: "unsaved" } }),
         leftBehind: null,
         forgetLeftBehind: () => set({ leftBehind: null }),
         takeUp(document, madeFrom) {
@@ -166,29 +157,3 @@ export function createJobState(start: JobStart) {
 }
 
 export type JobStore = ReturnType<typeof createJobState>;
-
-/**
- * Lets a change come in from elsewhere: none of this page, so nothing that undo here takes back. What undo and redo lead to has
- * it in it from now on, as far as that goes together.
- */
-export function letIn(store: JobStore, theirs: JobDocument, comeIn: () => boolean): boolean {
-  const base = store.getState().savedDocument;
-  const { pause, resume } = store.temporal.getState();
-  pause();
-  const isIn = comeIn();
-  resume();
-  if (!isIn) return false;
-  const { pastStates, futureStates } = store.temporal.getState();
-  const along = (states: readonly { document?: JobDocument }[]) => {
-    const kept: { document: JobDocument }[] = [];
-    // From the nearest on: behind one that does not go together, nothing leads back.
-    for (const { document } of states.toReversed()) {
-      const merged = document && mergeDocuments(base, document, theirs);
-      if (!merged?.ok || problemsOf(merged.document).length > 0) break;
-      kept.unshift({ document: merged.document });
-    }
-    return kept;
-  };
-  store.temporal.setState({ pastStates: along(pastStates), futureStates: along(futureStates) });
-  return true;
-}

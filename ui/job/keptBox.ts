@@ -16,7 +16,8 @@ const newest = Math.max(...Object.values(stores).map(({ since }) => since));
 
 let opened: Promise<IDBPDatabase> | null = null;
 
-function open(): Promise<IDBPDatabase> {
+/** Never throws by itself: a browser may refuse to hear of its storage at all. */
+async function open(): Promise<IDBPDatabase> {
   opened ??= openDB(databaseName, newest, {
     upgrade(database, before) {
       for (const [name, { keyPath, since }] of Object.entries(stores))
@@ -31,8 +32,9 @@ function open(): Promise<IDBPDatabase> {
       opened = null;
     },
   });
-  opened.catch(() => (opened = null));
-  return opened;
+  const own = opened;
+  own.catch(() => (opened = null));
+  return own;
 }
 
 /** A browser that has not kept something by then is taken for one that keeps nothing, ms. */

@@ -1,6 +1,6 @@
 import { createStore } from "zustand";
+import type * as EntrySender from "@/ui/journal/entrySender";
 import { entryBox } from "@/ui/journal/entryBox";
-import { sendEntries } from "@/ui/journal/entrySender";
 import { outbox, type Unsent } from "./outbox";
 import { sendUnsent } from "./sendJob";
 
@@ -44,9 +44,19 @@ export async function sendAllUnsent(): Promise<void> {
 export function keepSending(): () => void {
   const sendAll = () => {
     void sendAllUnsent();
-    void sendEntries();
+    void sendTold();
   };
-  const first = setTimeout(sendAll, firstMs);
+  // How things are sent comes when there is something to send.
+  let told: Promise<typeof EntrySender> | null = null;
+  const sendTold = async () => {
+    if ((await entryBox.all()).every(({ refused }) => refused !== undefined)) return;
+    told ??= import("@/ui/journal/entrySender");
+    told.then(
+      ({ sendEntries }) => sendEntries(),
+      () => (told = null),
+    );
+  };
+  const first = setTimeout(() => void sendAllUnsent(), firstMs);
   const timer = setInterval(sendAll, retryMs);
   const warn = (event: BeforeUnloadEvent) => {
     const isSafe = [outbox.rescue(), entryBox.rescue()].every(Boolean);

@@ -1,43 +1,24 @@
 "use client";
 
 import { useCallback, useEffect, useMemo } from "react";
-import type { Happened } from "@/core/journal/happened";
-import { markKey, readingsTicked } from "@/core/job/marksStanding";
 import type { PlanMark } from "@/core/plan/planTypes";
 import { levelLine } from "@/core/work/keys";
-import { happenedOf, type Journal } from "@/ui/journal/journal";
-import { useHappened, useJournal, useWall } from "./JobProvider";
+import type { Journal } from "@/ui/journal/journal";
+import { useJournal, useWall } from "./JobProvider";
 import { dropLocal, readLocal } from "./localKept";
+import { isDoneIn, useMarksDone } from "./useMarksDone";
 
-const readings = new WeakMap<Happened, ReadonlyMap<string, string>>();
-
-/** At what reading each mark was ticked last. */
-function readingsIn(happened: Happened): ReadonlyMap<string, string> {
-  const before = readings.get(happened);
-  if (before) return before;
-  const own = readingsTicked(happened);
-  readings.set(happened, own);
-  return own;
-}
-
-const isDoneIn = (happened: Happened, wall: string, mark: PlanMark): boolean =>
-  happened.work.get(markKey(wall, mark))?.finished !== undefined &&
-  (readingsIn(happened).get(mark.id) ?? mark.reading) === mark.reading;
-
-/** Which marks of a wall are made, as the journal tells. A mark whose reading has changed since counts as not made. */
+/** Which marks of a wall are made, and the way to tell it. */
 export function useMarkProgress(wallId: string) {
   const journal = useJournal();
-  const happened = useHappened();
+  const isDone = useMarksDone(wallId);
   const marks = useWall(wallId)?.plan?.marks;
   useEffect(() => void (marks && moveKept(journal, wallId, marks)), [journal, wallId, marks]);
   const setDone = useCallback(
     (mark: PlanMark, done: boolean) => (done ? tick : untick)(journal, wallId, [mark]),
     [journal, wallId],
   );
-  return useMemo(
-    () => ({ isDone: (mark: PlanMark) => isDoneIn(happened, wallId, mark), setDone }),
-    [happened, wallId, setDone],
-  );
+  return useMemo(() => ({ isDone, setDone }), [isDone, setDone]);
 }
 
 function tick(journal: Journal, wall: string, marks: readonly PlanMark[]): void {
@@ -63,7 +44,7 @@ function moveKept(journal: Journal, wall: string, marks: readonly PlanMark[]): v
   if (text === null || marks.length === 0) return;
   const ticked = marks.filter(
     (mark) =>
-      parsed(text)[mark.id] === mark.reading && !isDoneIn(happenedOf(journal.store.getState()), wall, mark),
+      parsed(text)[mark.id] === mark.reading && !isDoneIn(journal.store.getState().happened, wall, mark),
   );
   if (ticked.length > 0) tick(journal, wall, ticked);
   dropLocal(name);

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { entryBox } from "./entryBox";
 import { sendEntries } from "./entrySender";
 import { openJournal } from "./journal";
+import { keepJournal } from "./journalKeeper";
 
 interface Told {
   readonly id: string;
@@ -43,7 +44,8 @@ afterEach(() => vi.unstubAllGlobals());
 
 let count = 0;
 function open(job = `job-${++count}`) {
-  const journal = openJournal(job);
+  const { store } = openJournal(job);
+  const journal = { ...keepJournal(job, store), job, store };
   const leave = journal.enter();
   const note = (words: string) => journal.tell([{ kind: "note", payload: { words } }])[0]!;
   const words = () =>

@@ -1,20 +1,8 @@
-import { format } from "date-fns";
-import { monotonicFactory } from "ulid";
-import { createStore } from "zustand";
-import { entryFormat, readEntry, readJournal, type Entry } from "@/core/journal/entry";
-import { fold } from "@/core/journal/fold";
-import type { Happened } from "@/core/journal/happened";
+import { createStore, type StoreApi } from "zustand";
+import type { Entry } from "@/core/journal/entry";
 import { entryBox } from "./entryBox";
-import { sendEntries } from "./entrySender";
-import { deviceName } from "./deviceName";
-import { useTeller } from "./useTeller";
-import { hearNews, spread, type News } from "./wire";
-
-/** Told at the same moment, things still stand in the order in which they were told. */
-const nextId = monotonicFactory();
-/** Now, by the clock here. */
-export const momentNow = (): string => momentOf(new Date());
-const momentOf = (date: Date): string => format(date, "yyyy-MM-dd'T'HH:mm:ss.SSSxxx");
+import type { keepJournal } from "./journalKeeper";
+import { nothingHappened, type Happened } from "@/core/journal/happened";
 
 /** What happened on an open job, as far as this page has heard of it. */
 export interface JournalState {
@@ -30,7 +18,11 @@ export interface JournalState {
   readonly refused: ReadonlyMap<string, string>;
   /** Whether this browser keeps what is waiting. */
   readonly isKept: boolean;
+  /** What it all comes to. */
+  readonly happened: Happened;
 }
+
+export type JournalStore = StoreApi<JournalState>;
 
 /** Something to be told: its kind and what belongs to it; of another moment or another hand where it says so. */
 export interface Telling {
@@ -40,141 +32,90 @@ export interface Telling {
   readonly by?: string;
 }
 
-const folded = new WeakMap<readonly Entry[], Happened>();
+type Keep = typeof keepJournal;
+type Keeper = ReturnType<Keep>;
+let provided: Keep | null = null;
 
-/** What it all comes to. */
-export function happenedOf({ entries }: Pick<JournalState, "entries">): Happened {
-  const before = folded.get(entries);
-  if (before) return before;
-  const happened = fold(entries);
-  folded.set(entries, happened);
-  return happened;
-}
+/** A page on which things are told brings what keeps them. */
+export const provideKeeper = (keep: Keep): void => void (provided = keep);
 
-const addressOf = (job: string, after: number) =>
-  `/api/jobs/${encodeURIComponent(job)}/journal?after=${after}`;
+/** A page that nothing happens on need not know how journals are kept until it has rested for long, ms. */
+const restMs = 12_000;
 
-/** The journal of an open job: what is told here is kept in this browser first, counts at once, and is sent as soon as the program takes it. */
-export function openJournal(job: string) {
-  const store = createStore<JournalState>(() => ({
+/**
+ * The journal of an open job. How one is kept, told and heard comes with its first entry, or when the page rests
+ * (journalKeeper.ts): most pages only show. `hasBegun`: whether the data folder has any of it.
+ */
+export function openJournal(job: string, hasBegun = false) {
+  const store: JournalStore = createStore<JournalState>(() => ({
     entries: [],
     lines: [],
     seq: 0,
     waiting: new Set(),
     refused: new Map(),
     isKept: true,
+    happened: nothingHappened,
   }));
-  const hear = (lines: readonly string[], more: Partial<JournalState> = {}) => {
-    const read = lines.flatMap((line) => readJournal(line).entries.map((entry) => ({ line, entry })));
-    store.setState((before) => ({
-      ...(read.length > 0 && {
-        entries: [...before.entries, ...read.map(({ entry }) => entry)],
-        lines: [...before.lines, ...read.map(({ line }) => line)],
-      }),
-      ...more,
-    }));
+  let kept: Keeper | null = null;
+  let coming: Promise<Keeper> | null = null;
+  /** At once on a page that brings it. */
+  const now = (): Keeper | null => (kept ??= provided && provided(job, store));
+  const keeper = (): Promise<Keeper> => {
+    const own = now();
+    if (own) return Promise.resolve(own);
+    coming ??= import("./journalKeeper").then(({ keepJournal: keep }) => (kept ??= keep(job, store)));
+    // Without a connection it is asked for again.
+    coming.catch(() => (coming = null));
+    return coming;
   };
-  const heard = (news: News) => {
-    if (news.job !== job) return;
-    const { waiting, refused } = store.getState();
-    switch (news.kind) {
-      case "told": {
-        const ids = readJournal(news.lines.join("\n")).entries.map(({ id }) => id);
-        return hear(news.lines, { waiting: new Set([...waiting, ...ids]) });
-      }
-      case "accepted":
-        return store.setState({ waiting: new Set([...waiting].filter((id) => !news.ids.includes(id))) });
-      case "refused":
-        return store.setState(({ entries, lines }) => {
-          const isOther = (_: unknown, place: number) => entries[place]!.id !== news.id;
-          return {
-            waiting: new Set([...waiting].filter((id) => id !== news.id)),
-            refused: new Map([...refused, [news.id, news.why]]),
-            entries: entries.filter(isOther),
-            lines: lines.filter(isOther),
-          };
-        });
-      default:
-        return news satisfies never;
-    }
+  const withKeeper = (work: (keeper: Keeper) => void): void => {
+    const own = now();
+    if (own) work(own);
+    else void keeper().then(work, () => undefined);
   };
-  let isOpen = true;
-  let pulling: Promise<void> | null = null;
-  const pullAll = async () => {
-    for (;;) {
-      const response = await fetch(addressOf(job, store.getState().seq), { cache: "no-store" });
-      if (!response.ok || !isOpen) return;
-      const { entries, isAll } = (await response.json()) as {
-        entries: { seq: number; entry: unknown }[];
-        isAll: boolean;
-      };
-      const last = entries.at(-1);
-      if (last) {
-        const there = new Set(entries.map(({ entry }) => (entry as { readonly id: string }).id));
-        hear(
-          entries.map(({ entry }) => JSON.stringify(entry)),
-          { seq: last.seq, waiting: new Set([...store.getState().waiting].filter((id) => !there.has(id))) },
-        );
-      }
-      if (isAll) return;
-    }
-  };
+  let leave = () => undefined as void;
+  let isOpen = false;
+  let isIn = false;
+  const takeUp = () =>
+    withKeeper((own) => {
+      if (!isOpen || isIn) return;
+      isIn = true;
+      leave = own.enter();
+    });
   return {
     job,
     store,
     /** Takes up what this browser still has of it, and hears what other pages tell; answers how to end it. */
     enter() {
       isOpen = true;
-      const stop = hearNews(heard);
-      void entryBox.all().then((all) => {
-        const own = all.filter((entry) => entry.job === job);
-        const open = own.filter(({ refused }) => refused === undefined);
-        if (open.length > 0) heard({ kind: "told", job, lines: open.map(({ line }) => line) });
-        for (const { id, refused } of own)
-          if (refused !== undefined) heard({ kind: "refused", job, id, why: refused });
-      });
+      const timer = setTimeout(takeUp, hasBegun || provided ? 0 : restMs);
+      void entryBox.all().then((all) => all.some((entry) => entry.job === job) && takeUp());
       return () => {
-        isOpen = false;
-        stop();
+        isOpen = isIn = false;
+        clearTimeout(timer);
+        leave();
       };
     },
-    /** Hears what the data folder has beside what is known; one that cannot be had just now is had later. */
-    pull(): Promise<void> {
-      pulling ??= pullAll()
-        .catch(() => undefined)
-        .finally(() => (pulling = null));
-      return pulling;
-    },
-    /** Tells things in their order; answers their ids. Throws for what is no entry. */
-    tell(tellings: readonly Telling[]): string[] {
-      const now = Date.now();
-      const written = tellings.map(({ kind, payload, at, by }) => {
-        const entry = {
-          format: entryFormat,
-          id: nextId(),
-          job,
-          at: momentOf(at ?? new Date(now)),
-          by: by ?? useTeller.getState().name,
-          device: deviceName(),
-          kind,
-          ...payload,
-        };
-        const read = readEntry(entry);
-        if (!read.ok) throw new Error(read.problems.map(({ path, message }) => `${path}: ${message}`).join());
-        return { job, id: entry.id, line: JSON.stringify(entry), at: now };
-      });
-      spread({ kind: "told", job, lines: written.map(({ line }) => line) });
-      void Promise.all(written.map((entry) => entryBox.keep(entry))).then((kept) => {
-        store.setState({ isKept: kept.every(Boolean) });
-        return sendEntries();
-      });
-      return written.map(({ id }) => id);
+    /** Hears what the data folder has beside what is known, where it has anything; what cannot be had just now is had later. */
+    pull: (isThere = hasBegun): Promise<void> =>
+      isThere || kept
+        ? keeper().then(
+            (own) => {
+              takeUp();
+              return own.pull();
+            },
+            () => undefined,
+          )
+        : Promise.resolve(),
+    /** Now, by the clock here; where there is anything to plan from, there is what tells it. */
+    now: (): string => kept!.now(),
+    /** Tells things in their order. */
+    tell(tellings: readonly Telling[]): void {
+      takeUp();
+      withKeeper((own) => void own.tell(tellings));
     },
     /** Lets an entry go that was refused. */
-    forget(id: string): void {
-      void entryBox.drop(job, id).catch(() => undefined);
-      store.setState(({ refused }) => ({ refused: new Map([...refused].filter(([own]) => own !== id)) }));
-    },
+    forget: (id: string): void => withKeeper((own) => own.forget(id)),
   };
 }
 

@@ -10,16 +10,14 @@ interface Teller {
   /** By what name this browser's painter tells what happened. */
   readonly name: string;
   setName(name: string): void;
-  /** Takes up what this browser keeps, once a page listens. */
-  rehydrate(): void;
 }
 
 export const useTeller = create<Teller>((set) => ({
-  name: nobody,
+  // It comes with what is told, on pages that listen already.
+  name: readLocal(nameKey) ?? nobody,
   setName(typed) {
     const name = typed.trim() || nobody;
     writeLocal(nameKey, name);
     set({ name });
   },
-  rehydrate: () => set({ name: readLocal(nameKey) ?? nobody }),
 }));

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
-import { useMarkProgress } from "@/ui/job/useMarkProgress";
+import { useMarksDone } from "@/ui/job/useMarksDone";
 import { isTyping } from "./isTyping";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
 import { stations } from "@/ui/stations/registry";
@@ -114,6 +114,6 @@ function StandingMark({ standing }: { standing: Standing }) {
 function useSeen(wallId: string | null): Seen {
   const found = useWall(wallId);
   const plan = usePlan();
-  const { isDone } = useMarkProgress(wallId ?? "");
+  const isDone = useMarksDone(wallId ?? "");
   return { plan, wall: found?.plan ?? null, isMarked: isDone };
 }

@@ -1,25 +1,13 @@
 "use client";
 
 import { useEffect } from "react";
-import { capital } from "@/core/findings/wording";
+import { capital } from "@/core/findings/capital";
 import { useJobState, useJobStore } from "@/ui/job/JobProvider";
 import { textOf } from "@/ui/job/jobDocument";
 import type { JobState } from "@/ui/job/jobState";
+import { isAtRisk, mayLeave } from "./mayLeave";
 import { Button } from "@/ui/parts/Button";
 import { saveFile } from "@/ui/parts/saveFile";
-
-/** Whether what was changed is nowhere but in this window. */
-const isAtRisk = ({ save, isKept }: JobState): boolean => save.kind !== "saved" && !isKept;
-
-const question =
-  "Your last change is not saved, and this browser keeps nothing: it is lost when this window closes. Leave this job all the same?";
-
-/** Whether one may go to a path: always within the job; out of it only when nothing is lost, or with a word. */
-export function mayLeave(state: JobState, path: string): boolean {
-  const job = `/jobs/${encodeURIComponent(state.jobId)}`;
-  const stays = path === job || path.startsWith(`${job}/`);
-  return stays || !isAtRisk(state) || window.confirm(question);
-}
 
 /** Where neither the data folder nor the browser takes a change: says so, takes it along as a file, and asks at every way out. */
 export function NotKept() {

@@ -1,33 +1,45 @@
 "use client";
 
 import { ChevronDown, ChevronUp } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
 import { useFolds } from "@/ui/parts/useFolds";
 import { stationOf } from "@/ui/stations/registry";
 import type { Station } from "@/ui/stations/station";
 import { WallStage } from "@/ui/wall-view/WallStage";
-import { useWall } from "@/ui/job/JobProvider";
-import { ConflictPanel } from "./ConflictPanel";
-import { LeftBehind } from "./LeftBehind";
+import { useJobState, useWall } from "@/ui/job/JobProvider";
 import { NotKept } from "./NotKept";
+import { PlanningBar } from "./PlanningBar";
 import { FoldingRule } from "./FoldingRule";
 import { JobLine } from "./JobLine";
 import { Ledger } from "./ledger/Ledger";
-import { PlanningBar } from "./PlanningBar";
 import { useAddress } from "@/ui/job/useAddress";
+
+/** Few ever see it, and only who has a connection: what may be needed without one comes with the page. */
+const ConflictPanel = dynamic(() => import("./ConflictPanel").then((module) => module.ConflictPanel));
+
+/** A word about what is well by then: without a connection it is left unsaid. */
+const LeftBehind = dynamic(() =>
+  import("./LeftBehind").then(
+    (module) => module.LeftBehind,
+    () => () => null,
+  ),
+);
 
 /** The shell of a job: the wall is the page, and stays while the stations change around it. */
 export function Workspace({ children }: { children: ReactNode }) {
   const { wallId, station } = useAddress();
   const found = useWall(wallId);
+  const isLeftBehind = useJobState(({ leftBehind }) => leftBehind !== null);
+  const isInConflict = useJobState(({ save }) => save.kind === "conflict");
   const [isCardFolded, setCardFolded] = useState(false);
   useEffect(() => void useFolds.persist.rehydrate(), []);
   return (
     <div className="flex h-dvh flex-col overflow-hidden short:h-auto short:min-h-dvh short:overflow-visible">
       {found && <SkipLinks />}
       <JobLine />
-      <ConflictPanel />
-      <LeftBehind />
+      {isInConflict && <ConflictPanel />}
+      {isLeftBehind && <LeftBehind />}
       <NotKept />
       <div className="flex min-h-0 flex-1 flex-col short:flex-none md:flex-row">
         <FoldingRule />

@@ -5,7 +5,7 @@ import { useJob, useJobState, useJobStore } from "@/ui/job/JobProvider";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
 import { useContrast } from "@/ui/parts/useContrast";
 import { stations } from "@/ui/stations/registry";
-import { mayLeave } from "./NotKept";
+import { mayLeave } from "./mayLeave";
 
 export interface ShellCommand {
   readonly name: string;

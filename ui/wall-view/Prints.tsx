@@ -1,12 +1,15 @@
 import { useMemo } from "react";
 import type { Box } from "@/core/geometry/curve";
-import { PrintedBitmap } from "./PrintedBitmap";
+import dynamic from "next/dynamic";
 import { pathsByPaint, type PrintShape } from "./printShapes";
 
 /** So many are drawn as shapes on the screen. */
 const mostShapes = 300;
 /** More than these are too small on the screen for lines in them. */
 const mostHatched = 1500;
+
+/** For very many prints. */
+const PrintedBitmap = dynamic(() => import("./PrintedBitmap").then((module) => module.PrintedBitmap));
 
 interface Props {
   readonly shapes: readonly PrintShape[];

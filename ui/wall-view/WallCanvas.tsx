@@ -11,12 +11,6 @@ import { wallLayers } from "./wallLayers";
 import { pathOf } from "./pathOf";
 import type { Size, View } from "./useView";
 
-/** So many pieces and prints are drawn as shapes of the document; more go onto the canvas. */
-const mostShapes = 300;
-
-export const isForCanvas = ({ regions, prints = [] }: PlanWall): boolean =>
-  regions.length + prints.reduce((sum, { list }) => sum + list.length, 0) > mostShapes;
-
 interface Props {
   readonly wall: Wall;
   readonly plan: PlanWall;

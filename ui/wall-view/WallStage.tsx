@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { Maximize, Minus, Plus, SquareSplitHorizontal } from "lucide-react";
 import { memo, useId, useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
 import type { Box } from "@/core/geometry/curve";
@@ -16,7 +17,7 @@ import { noRoom, useView, type Margins, type Size, type View } from "./useView";
 import { useLookedAt } from "@/ui/job/patternHand";
 import { useSmallLook } from "./useSmallLook";
 import { useWallsBeside, type WallBeside } from "./useWallsBeside";
-import { isForCanvas, WallCanvas } from "./WallCanvas";
+import { isForCanvas } from "./isForCanvas";
 import { WallDrawing } from "./WallDrawing";
 
 /** What a station's layer may draw with: px on the stage for mm on the wall. */
@@ -59,6 +60,9 @@ function boxWith(box: Box, beside: readonly WallBeside[]): Box {
     maxY: Math.max(...boxes.map(({ maxY }) => maxY)),
   };
 }
+
+/** Most walls have no use for it. */
+const WallCanvas = dynamic(() => import("./WallCanvas").then((module) => module.WallCanvas), { ssr: false });
 
 /** The wall to scale between two tape measures; each station draws its own layer over it. */
 export function WallStage({ wallId, layer, unfoldsRun = false, room: roomFor }: Props) {

@@ -3,7 +3,7 @@ import type { LookOf } from "@/core/look/scene";
 import type { Paint } from "@/core/paint/schema";
 import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
-import { drawSmall } from "@/workers/lookClient";
+import type { SmallPicture } from "@/workers/look.worker";
 import { lookOf } from "./lookOf";
 
 /** A wall's small look as an address of a picture, made once for a plan and its paints, whoever shows it. */
@@ -29,9 +29,13 @@ export function useSmallLook(
     const look = lookOf(wall, plan, paints);
     const timer = setTimeout(
       () => {
-        const address = kept.get(look) ?? drawSmall(look).then(addressOf);
+        const address = kept.get(look) ?? drawn(look);
         kept.set(look, address);
-        void address.then((made) => !isOver && setShown({ wall: wall.id, address: made }));
+        address.then(
+          (made) => !isOver && setShown({ wall: wall.id, address: made }),
+          // Without a connection the next plan asks again.
+          () => kept.delete(look),
+        );
       },
       kept.has(look) ? 0 : restMs,
     );
@@ -43,7 +47,10 @@ export function useSmallLook(
   return isBroken && shown?.wall === wall?.id ? (shown?.address ?? null) : null;
 }
 
-function addressOf({ pixels, width, height }: Awaited<ReturnType<typeof drawSmall>>): string {
+const drawn = async (look: LookOf): Promise<string> =>
+  addressOf(await (await import("@/workers/lookClient")).drawSmall(look));
+
+function addressOf({ pixels, width, height }: SmallPicture): string {
   const canvas = document.createElement("canvas");
   [canvas.width, canvas.height] = [width, height];
   canvas.getContext("2d")!.putImageData(new ImageData(pixels, width, height), 0, 0);

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { parsed, randomJob } from "@/core/job/tests/jobs";
-import { isForCanvas } from "./WallCanvas";
+import { isForCanvas } from "./isForCanvas";
 import { wallLayers } from "./wallLayers";
 import { runsOf } from "@/core/tests/runsOf";
 

@@ -35,6 +35,7 @@ export default async function JobLayout({ children, params }: Props) {
       jobId={job.id}
       documentText={job.document}
       version={job.version}
+      hasBegun={from !== null}
       planText={answer.text.replace(/\n */g, "")}
     >
       <Workspace>{children}</Workspace>

@@ -1,4 +1,4 @@
-import { capital } from "../../findings/wording";
+import { capital } from "../../findings/capital";
 import type { Speech } from "../../findings/speech";
 
 interface Hung {

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/ui/journal/telling";
 import { Plus, Printer, Table } from "lucide-react";
 import Link from "next/link";
 import { usualTins } from "@/core/paint/usualTins";

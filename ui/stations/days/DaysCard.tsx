@@ -1,5 +1,6 @@
 "use client";
 
+import "@/ui/journal/telling";
 import { CalendarDays, Table } from "lucide-react";
 import type { WaitKind } from "@/core/work/step";
 import { formatDuration } from "@/core/measure/formatLength";

@@ -4,7 +4,6 @@ import { Camera } from "lucide-react";
 import { useState } from "react";
 import { useJob, useJournal, useJournalState, useJobState } from "@/ui/job/JobProvider";
 import { parseVolume } from "@/core/measure/parseQuantity";
-import { happenedOf } from "@/ui/journal/journal";
 import { takePicture } from "@/ui/journal/takePicture";
 import { useAddress } from "@/ui/job/useAddress";
 import { useTeller } from "@/ui/journal/useTeller";
@@ -93,7 +92,7 @@ function volumeOf(text: string): number | null {
 function DayOff() {
   const journal = useJournal();
   const name = useTeller((teller) => teller.name);
-  const people = useJournalState((state) => happenedOf(state).people);
+  const people = useJournalState(({ happened }) => happened.people);
   const [who, setWho] = useState<string | null>(null);
   const [date, setDate] = useState<string | null>(null);
   const names = [...new Set([...people, name])];

@@ -5,7 +5,6 @@ import type { PlanStep } from "@/core/plan/planDayTypes";
 import type { Plan } from "@/core/plan/planTypes";
 import { workToTell } from "@/core/plan/workOfStep";
 import { useTeller } from "@/ui/journal/useTeller";
-import { happenedOf } from "@/ui/journal/journal";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { Swatch } from "@/ui/parts/Swatch";
@@ -91,7 +90,7 @@ function NextOf({ person, step, why, crew }: Next & { readonly crew: number }) {
 /** Those who have told anything are the persons of the plan in the order in which they first did. */
 function useNameOf(person: number): string {
   const own = useTeller(({ name }) => name);
-  const people = useJournalState((state) => happenedOf(state).people);
+  const people = useJournalState(({ happened }) => happened.people);
   const known = people[person - 1];
   if (known !== undefined) return known;
   return people.includes(own) || person > people.length + 1 ? `Hand ${person}` : own;

@@ -1,5 +1,6 @@
 "use client";
 
+import "@/ui/journal/telling";
 import { Megaphone, Printer } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";

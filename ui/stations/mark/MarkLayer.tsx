@@ -6,14 +6,14 @@ import { readingsWithRoom } from "./readingsWithRoom";
 import type { PlanMark, PlanTape } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJobState, useShownWall } from "@/ui/job/JobProvider";
-import { useMarkProgress } from "@/ui/job/useMarkProgress";
+import { useMarksDone } from "@/ui/job/useMarksDone";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 
 /** The level line, every mark with its reading, and the tape on the side where it sits. */
 export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const current = useJobState((state) => state.pointedAt);
   const found = useShownWall(wallId);
-  const { isDone } = useMarkProgress(wallId);
+  const isDone = useMarksDone(wallId);
   if (!found?.plan) return null;
   const { plan, wall } = found;
   const level = plan.level?.at ?? 0;

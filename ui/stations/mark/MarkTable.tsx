@@ -25,13 +25,19 @@ export function MarkTable({ wallId, wall, plan }: Props) {
   const { isDone, setDone } = useMarkProgress(wallId);
   const tapeAt = useMemo(() => tapeAtMarks(plan), [plan]);
   const nameOfWall = (id: string) => walls.find((other) => other.id === id)?.name ?? id;
-  const words = (mark: PlanMark): string => {
+  const whereOf = (mark: PlanMark | undefined): string =>
+    !mark || mark.on === "level" ? "" : `, ${madeAlong(mark, wall)} ${measuredFrom(mark, wall)}`;
+  const words = (mark: PlanMark, where: string): string => {
     const tape = tapeAt(mark)[0];
-    const where = mark.on === "level" ? "" : `, ${madeAlong(mark, wall)} ${measuredFrom(mark, wall)}`;
     const carried = mark.carriedFrom
       ? `; carries around the corner from ${nameOfWall(mark.carriedFrom.wall)}`
       : "";
     return `${tape ? `tape ${tape.centred ? "centred" : tape.lies}` : mark.use}${where}${carried}`;
+  };
+  /** Where a run of marks is made is said at the first of them. */
+  const whereAnew = (mark: PlanMark, index: number): string => {
+    const where = whereOf(mark);
+    return index > 0 && where === whereOf(plan.marks[index - 1]) ? "" : where;
   };
   const columns: Column<PlanMark>[] = [
     {
@@ -67,8 +73,10 @@ export function MarkTable({ wallId, wall, plan }: Props) {
     {
       key: "words",
       label: "Tape and place",
-      value: words,
-      show: (mark) => <span className="leading-tight text-soft">{words(mark)}</span>,
+      value: (mark) => words(mark, whereOf(mark)),
+      show: (mark, index) => (
+        <span className="leading-tight text-soft">{words(mark, whereAnew(mark, index))}</span>
+      ),
     },
   ];
   return (

@@ -7,7 +7,7 @@ import { Button } from "@/ui/parts/Button";
 import { Section } from "@/ui/parts/Section";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
-import { lowerFirst } from "@/core/findings/wording";
+import { lowerFirst } from "@/core/findings/capital";
 import { fromTo } from "./fromTo";
 
 interface Props {

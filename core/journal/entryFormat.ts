@@ -1,0 +1,2 @@
+/** What each entry calls itself. */
+export const entryFormat = "jacaranda-entry/1";
