@@ -1,36 +1,8 @@
-import { createStore, type StoreApi } from "zustand";
-import type { Entry } from "@/core/journal/entry";
+import { createStore } from "zustand";
 import { entryBox } from "./entryBox";
 import type { keepJournal } from "./journalKeeper";
-import { nothingHappened, type Happened } from "@/core/journal/happened";
-
-/** What happened on an open job, as far as this page has heard of it. */
-export interface JournalState {
-  /** As they were heard, ever more: one that is heard again counts as it was heard last. */
-  readonly entries: readonly Entry[];
-  /** The same as they are written, one by one. */
-  readonly lines: readonly string[];
-  /** Up to which of the data folder's entries all are known. */
-  readonly seq: number;
-  /** Told in this browser, and not acknowledged yet. */
-  readonly waiting: ReadonlySet<string>;
-  /** Told in this browser, and refused. */
-  readonly refused: ReadonlyMap<string, string>;
-  /** Whether this browser keeps what is waiting. */
-  readonly isKept: boolean;
-  /** What it all comes to. */
-  readonly happened: Happened;
-}
-
-export type JournalStore = StoreApi<JournalState>;
-
-/** Something to be told: its kind and what belongs to it; of another moment or another hand where it says so. */
-export interface Telling {
-  readonly kind: string;
-  readonly payload: object;
-  readonly at?: Date;
-  readonly by?: string;
-}
+import { nothingHappened } from "@/core/journal/happened";
+import type { JournalState, JournalStore, Telling } from "./journalState";
 
 type Keep = typeof keepJournal;
 type Keeper = ReturnType<Keep>;

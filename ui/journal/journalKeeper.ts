@@ -5,7 +5,7 @@ import { fold } from "@/core/journal/fold";
 import { deviceName } from "./deviceName";
 import { entryBox } from "./entryBox";
 import { sendEntries } from "./entrySender";
-import type { JournalState, JournalStore, Telling } from "./journal";
+import type { JournalState, JournalStore, Telling } from "./journalState";
 import { momentOf } from "./momentOf";
 import { useTeller } from "./useTeller";
 import { hearNews, spread, type News } from "./wire";
