@@ -15,7 +15,7 @@ export const GET = (
     const { jobs } = await currentStore();
     if ((await jobs.standing(jobId)) === null) return noSuchJob();
     const encoder = new TextEncoder();
-    let end = () => undefined as void;
+    let [end, isClosed] = [() => undefined as void, false];
     const body = new ReadableStream<Uint8Array>({
       start(controller) {
         const send = (text: string) => controller.enqueue(encoder.encode(text));
@@ -32,13 +32,18 @@ export const GET = (
         end = () => stops.forEach((stop) => stop());
         const close = () => {
           end();
-          controller.close();
+          if (!isClosed) controller.close();
+          isClosed = true;
         };
         request.signal.addEventListener("abort", close, { once: true });
         send("retry: 1000\n\n");
         tell();
       },
-      cancel: () => end(),
+      // Whoever heard it is gone: there is nothing left to close.
+      cancel() {
+        isClosed = true;
+        end();
+      },
     });
     return new Response(body, {
       headers: { "content-type": "text/event-stream; charset=utf-8", "x-accel-buffering": "no" },
