@@ -62,7 +62,14 @@ for (const { name, path, width = 1280, height = 800, press, points = [], next = 
     await page.getByRole("region", { name: scrollTo }).evaluate((element) => element.scrollIntoView());
   }
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
-  await page.waitForTimeout(path === "/" || path.endsWith("/colour") ? 3000 : 700);
+  await page.waitForTimeout(path === "/" ? 3000 : 700);
+  if (path.endsWith("/colour"))
+    await page.waitForFunction(() => {
+      const looks = [...document.querySelectorAll("main canvas, #wall canvas")];
+      return looks.length > 0 && looks.every((look) => look.getAttribute("data-done") === "1");
+    });
+  // What is broken is painted small for the row of walls, too.
+  await page.waitForTimeout(1500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await page.close();
 }
