@@ -94,25 +94,19 @@ class Trowelled implements Painted {
   }
 
   fit(raster: Raster, numbers: ReadonlySet<number>): void {
-    const places: (readonly [worn: number, value: number])[] = [];
     const { box, cellMm, columns, rows, cells } = raster;
-    const every = cellMm < 4 ? 3 : 1;
+    const [laid, values]: [number[], number[]] = [[], []];
+    const every = Math.max(1, Math.floor(Math.sqrt((columns * rows) / enoughPlaces)));
     for (let row = 0; row < rows; row += every)
       for (let column = 0; column < columns; column += every) {
         if (!numbers.has(cells[row * columns + column]!)) continue;
         const [x, y] = [box.minX + (column + 0.5) * cellMm, box.minY + (row + 0.5) * cellMm];
-        places.push([this.laidAt(x, y), this.valueAt(x, y)]);
+        laid.push(this.laidAt(x, y));
+        values.push(this.valueAt(x, y));
       }
-    if (places.length === 0) return;
-    this.wornTo =
-      this.bare <= 0
-        ? -Infinity
-        : cutFor(
-            places.map(([worn]) => worn),
-            this.bare,
-            wornOver,
-          );
-    const covered = places.filter(([worn]) => worn >= this.wornTo).map(([, value]) => value);
+    if (laid.length === 0) return;
+    this.wornTo = this.bare <= 0 ? -Infinity : cutFor(laid, this.bare, wornOver);
+    const covered = values.filter((_, place) => laid[place]! >= this.wornTo);
     let sum = 0;
     this.cuts = this.tones.slice(0, -1).map(({ share }) => {
       sum += share / (1 - this.bare);
@@ -161,6 +155,8 @@ class Trowelled implements Painted {
   }
 }
 
+/** A share of so many places is known to a fifth of a hundredth. */
+const enoughPlaces = 80_000;
 /** Halvings of the span in which a cut is looked for: to a millionth of it. */
 const halvings = 20;
 

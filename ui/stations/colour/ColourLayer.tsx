@@ -2,7 +2,7 @@
 
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { useLookState } from "./lookState";
-import { LookProgress } from "./LookProgress";
+import { LookCanvas } from "./LookCanvas";
 import { useLook } from "./useLook";
 
 /** As fine as that, mm a pixel, and no wider than so many pixels. */
@@ -19,7 +19,7 @@ export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFra
   const shown = Math.ceil((wide * frame.view.scale * (globalThis.devicePixelRatio ?? 1)) / stepPx) * stepPx;
   const width = Math.max(1, Math.round(Math.min(mostPixels, wide / finestMm, shown)));
   const height = Math.max(1, Math.round((width * high) / wide));
-  const { canvas, done } = useLook("square", wallId, { from: { kind: "square" }, lighting, width, height });
+  const drawn = useLook("square", wallId, { from: { kind: "square" }, lighting, width, height });
   return (
     <g>
       <foreignObject
@@ -28,16 +28,7 @@ export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFra
         width={wide * frame.view.scale}
         height={high * frame.view.scale}
       >
-        <div className="relative h-full w-full">
-          <canvas
-            ref={canvas}
-            role="img"
-            aria-label="The wall as it will look, square on: a prediction"
-            data-done={done}
-            className="block h-full w-full"
-          />
-          <LookProgress done={done} />
-        </div>
+        <LookCanvas drawn={drawn} label="The wall as it will look, square on" className="h-full w-full" />
       </foreignObject>
     </g>
   );

@@ -10,7 +10,7 @@ import { LengthField } from "@/ui/parts/LengthField";
 import { Section } from "@/ui/parts/Section";
 import { FloorPlan } from "./FloorPlan";
 import { useLookState, usualEyeMm, type Spot } from "./lookState";
-import { LookProgress } from "./LookProgress";
+import { LookCanvas } from "./LookCanvas";
 import { useLook } from "./useLook";
 
 /** The picture, px. */
@@ -31,7 +31,7 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
   const { minX, maxX } = boxOfWall(wall);
   const width = maxX - minX;
   const at: Spot = spot ?? { x: width / 2, away: Math.max(viewingDistance, width * 0.6), high: usualEyeMm };
-  const { canvas, done } = useLook("from", wallId, { from: { kind: "eye", ...at }, lighting, ...size });
+  const drawn = useLook("from", wallId, { from: { kind: "eye", ...at }, lighting, ...size });
   const keep = (key: keyof Spot, least: number, most: number) => (written: number | string) => {
     const mm = mmOf(written);
     if (mm < least || mm > most) return `Expected ${least} to ${most} mm.`;
@@ -40,18 +40,12 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
   };
   return (
     <Section name="colour/from" title="From where people stand">
-      <div className="relative overflow-hidden rounded-md border border-hairline">
-        <canvas
-          ref={canvas}
-          role="img"
-          aria-label="The wall as it will look from where you stand: a prediction"
-          data-done={done}
-          className="block w-full"
-          style={{ aspectRatio: `${size.width} / ${size.height}` }}
-          {...size}
-        />
-        <LookProgress done={done} />
-      </div>
+      <LookCanvas
+        drawn={drawn}
+        label="The wall as it will look from where you stand"
+        size={size}
+        className="overflow-hidden rounded-md border border-hairline"
+      />
       <FloorPlan wall={wall} spot={at} onStand={stand} reach={awayRange} />
       <div className="grid grid-cols-2 gap-x-3 gap-y-1 pt-1">
         <LengthField
@@ -73,7 +67,7 @@ export function FromWhere({ wallId, wall, job: { units, viewingDistance } }: Pro
           onChange={keep("high", eyeRange.least, eyeRange.most)}
         />
         <div className="flex items-end justify-end">
-          <Button look="quiet" onClick={() => keepPicture(canvas.current, wall.name ?? wall.id)}>
+          <Button look="quiet" onClick={() => keepPicture(drawn.canvas.current, wall.name ?? wall.id)}>
             <Download size={16} aria-hidden /> Picture
           </Button>
         </div>

@@ -8,7 +8,7 @@ import { useJob } from "@/ui/job/JobProvider";
 import { Choice } from "@/ui/parts/Choice";
 import { Section } from "@/ui/parts/Section";
 import { useLookState } from "./lookState";
-import { LookProgress } from "./LookProgress";
+import { LookCanvas } from "./LookCanvas";
 import { useLookOf } from "./useLook";
 import { boardMm, useSampleBoard } from "./useSampleBoard";
 
@@ -47,21 +47,15 @@ function Board({ wall, finish }: { readonly wall: Wall; readonly finish: string 
     width: boardMm.width / 2,
     height: boardMm.height / 2,
   } as const;
-  const { canvas, done } = useLookOf("board", useSampleBoard(wall, finish), view);
+  const drawn = useLookOf("board", useSampleBoard(wall, finish), view);
   return (
     <div className="flex gap-3 pt-1">
-      <div className="relative w-36 shrink-0 self-start overflow-hidden rounded-sm border border-hairline">
-        <canvas
-          ref={canvas}
-          role="img"
-          aria-label="The sample board as it will look: a prediction"
-          data-done={done}
-          width={view.width}
-          height={view.height}
-          className="block w-full"
-        />
-        <LookProgress done={done} />
-      </div>
+      <LookCanvas
+        drawn={drawn}
+        label="The sample board as it will look"
+        size={{ width: view.width, height: view.height }}
+        className="w-36 shrink-0 self-start overflow-hidden rounded-sm border border-hairline"
+      />
       <p className="text-[0.9375rem] text-soft">
         The same recipe on an A2 board, by the same hand. Make two, let them dry, and hold them beside the
         wall in several lights before it is begun: a no counts at once, a yes after some days.

@@ -6,7 +6,7 @@ import { lookOf } from "@/ui/wall-view/lookOf";
 import { useJob, useShownWall } from "@/ui/job/JobProvider";
 import { drawLook } from "@/workers/lookClient";
 
-interface Drawn {
+export interface Drawn {
   readonly canvas: RefObject<HTMLCanvasElement | null>;
   /** How much of the picture there is as it is to be, 0 to 1; null while nothing is. */
   readonly done: number | null;
