@@ -155,12 +155,12 @@ export const workMessages: {
       "Get more of the same batch before it is begun again, or box what is left with the new tin and break at a corner.",
   }),
   drifts: ({ mm, shows, choice, over }, speech) => ({
-    say: `The pattern runs away from its readings: by its end it would be ${speech.error(Math.abs(mm))} out, which ${shows}.`,
+    say: `The pattern runs away from its readings: as it goes it is up to ${speech.error(mm)} out, which ${shows}.`,
     remedy:
       choice === "spread"
-        ? `Take it back over the next ${over} steps: from one to the next that is not seen. Read each from the datum.`
+        ? `Take it back over the next ${over === 1 ? "step" : `${over} steps`}: from one to the next that is not seen. Read each from the datum.`
         : choice === "redo"
-          ? `Do ${over} of them again, and read each from the datum.`
+          ? `Do ${over === 1 ? "one" : over} of them again, and read each from the datum.`
           : "Read each from the datum from here on; what is there stays.",
   }),
   "painted-otherwise": ({ wall, pieces }, speech) => ({

@@ -13,7 +13,7 @@ interface More {
   readonly coats: number;
   /** Where it was seen. */
   readonly walls: readonly string[];
-  /** Tape beside it came off with the last planned coat: what is asked for goes on there alone, to tape that is laid anew. */
+  /** On any of them tape beside it is off already: what is asked for goes on there alone, each wall taped anew for it. */
   readonly isAnew: boolean;
 }
 
@@ -33,11 +33,11 @@ export function moreCoats(job: Job, happened: Happened, plan: Plan): ReadonlyMap
     for (const one of work) {
       const paint = job.paints.find(({ id }) => id === paintOf.get(keysOf([one])[0]!));
       if (!paint || one.coat === undefined || one.wall === undefined) continue;
-      const before = more.get(paint.id) ?? { coats: paint.coats, walls: [], isAnew: true };
+      const before = more.get(paint.id) ?? { coats: paint.coats, walls: [], isAnew: false };
       more.set(paint.id, {
         coats: Math.max(before.coats, one.coat === 1 ? paint.coats + 1 : one.coat + 1),
         walls: [...before.walls, one.wall],
-        isAnew: before.isAnew && one.act === "coat" && isOff(plan, happened, paint.id, one.wall),
+        isAnew: before.isAnew || (one.act === "coat" && isOff(plan, happened, paint.id, one.wall)),
       });
     }
   }

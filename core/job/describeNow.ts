@@ -98,10 +98,11 @@ function findingsNow(
       at: null,
       values: { paint, leftMl, needsMl },
     })),
-    ...seen.map(({ atEnd_mm: mm, shows, choices }): Finding => {
+    ...seen.map(({ shows, choices }): Finding => {
+      const [leave] = choices;
+      const mm = leave!.worst_mm;
       // The least work after which nothing shows.
-      const good = choices.find((one) => one.shows === "won't show") ?? choices[0]!;
-      const { choice, over } = good;
+      const { choice, over } = choices.find((one) => one.shows === "won't show") ?? leave!;
       return { code: "drifts", severity: "check", at: null, values: { mm, shows, choice, over } };
     }),
   ].map((finding) => speakFinding(finding, speech));

@@ -41,7 +41,7 @@ it("a pattern that runs away does so by least squares, and is taken back over as
   expect(findings.find(({ code }) => code === "drifts")).toMatchObject({
     severity: "check",
     say: expect.stringContaining("12"),
-    remedy: expect.stringContaining("over the next 1"),
+    remedy: expect.stringContaining("over the next step:"),
   });
 });
 

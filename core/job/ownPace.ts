@@ -16,45 +16,49 @@ const bandOf80 = 1.2816;
 /** What is told to take less than this of its time was told all at once. */
 const leastShare = 0.2;
 
-/** What is timed by which rate, where a finish brings none of its own. */
-const rateOf: Partial<Record<Act, keyof Job["work"]["rates"]>> = {
-  tape: "taping_m_min",
-  seal: "sealing_m_min",
-  coat: "rolling_m2_min",
-  base: "rolling_m2_min",
-  prime: "rolling_m2_min",
-  peel: "peeling_m_min",
-  mark: "marking_min",
-  clean: "washingUp_min",
-  close: "closing_min",
-};
+/** A rate, and whether it tells how long a piece takes: others tell how much is done in a minute. */
+interface TimedBy {
+  readonly name: string;
+  readonly isTime: boolean;
+}
 
-/** Rates that tell how long a piece takes, where others tell how much is done in a minute. */
-const isTime = (rate: string, own: string | undefined): boolean =>
-  own === undefined ? ["marking_min", "washingUp_min", "closing_min"].includes(rate) : own === "minutes";
+const timedBy = (name: keyof Job["work"]["rates"], isTime = false): TimedBy => ({ name, isTime });
+
+/** What is timed by which rate, where a finish brings none of its own. */
+const rateOf: Partial<Record<Act, TimedBy>> = {
+  tape: timedBy("taping_m_min"),
+  seal: timedBy("sealing_m_min"),
+  coat: timedBy("rolling_m2_min"),
+  base: timedBy("rolling_m2_min"),
+  prime: timedBy("rolling_m2_min"),
+  peel: timedBy("peeling_m_min"),
+  mark: timedBy("marking_min", true),
+  clean: timedBy("washingUp_min", true),
+  close: timedBy("closing_min", true),
+};
 
 /**
  * A painter's own paces, from steps of which both beginning and end were told: log-normal, with the usual pace as if it had been
  * timed over five pieces. What was told all at once teaches nothing, nor what went on over a night.
  */
 export function ownPaces({ steps }: Plan, job: Job, { work }: Happened): PlanRate[] {
-  const logs = new Map<string, { readonly own: string | undefined; readonly quicker: number[] }>();
+  const logs = new Map<string, { readonly isTime: boolean; readonly quicker: number[] }>();
   for (const step of steps) {
     const minutes = timedMin(step, work, job);
     const rate = minutes === null ? null : rateOfStep(step, job);
     if (minutes === null || !rate) continue;
-    const known = logs.get(rate.name) ?? { own: rate.own, quicker: [] };
+    const known = logs.get(rate.name) ?? { isTime: rate.isTime, quicker: [] };
     known.quicker.push(naturalLogOf(step.minutes / minutes));
     logs.set(rate.name, known);
   }
   const rates = job.work.rates as Readonly<Record<string, number>>;
   return [...logs]
     .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([name, { own, quicker }]): PlanRate => {
+    .map(([name, { isTime, quicker }]): PlanRate => {
       const pieces = quicker.length;
       const mean = quicker.reduce((sum, one) => sum + one, 0) / (pieces + priorPieces);
       const usual = rates[name]!;
-      const yours = usual * exponentOf(isTime(name, own) ? -mean : mean);
+      const yours = usual * exponentOf(isTime ? -mean : mean);
       const spread = (bandOf80 * usualSpread) / Math.sqrt(1 + pieces / priorPieces);
       return {
         rate: name,
@@ -67,18 +71,14 @@ export function ownPaces({ steps }: Plan, job: Job, { work }: Happened): PlanRat
     });
 }
 
-function rateOfStep(
-  { does, id, wall }: PlanStep,
-  { finishes }: Job,
-): { name: string; own: string | undefined } | null {
+function rateOfStep({ does, id, wall }: PlanStep, { finishes }: Job): TimedBy | null {
   const [first] = does.filter(({ of }) => of !== "paint" && of !== "tool");
+  if (!first) return null;
   const finish = finishes.find((one) => wall !== undefined && id.startsWith(`${wall}/${one.id}/`));
-  const own = finish ? Object.entries(finishOf(finish.kind).rates ?? {}) : [];
-  const works = first !== undefined && ["print", "coat", "lay"].includes(first.act);
+  if (!finish || !["print", "coat", "lay"].includes(first.act)) return rateOf[first.act] ?? null;
+  const own = Object.entries(finishOf(finish.kind).rates ?? {});
   // Of several that a finish brings, a step does not tell which it was.
-  if (finish && works) return own.length === 1 ? { name: own[0]![0], own: own[0]![1].as } : null;
-  const name = first && rateOf[first.act];
-  return name ? { name, own: undefined } : null;
+  return own.length === 1 ? { name: own[0]![0], isTime: own[0]![1].as === "minutes" } : null;
 }
 
 /** Minutes of a step's hands, by what was told; null where that teaches nothing. */

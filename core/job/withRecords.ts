@@ -3,6 +3,7 @@ import type { Happened, Kept } from "../journal/happened";
 import { miss } from "../journal/kinds/miss";
 import { section } from "../journal/kinds/section";
 import { stock } from "../journal/kinds/stock";
+import { tapeRollM } from "../trade/constants";
 import { readKey } from "../work/keys";
 import { finishSchema, type Job, type JobFinish } from "./schema";
 
@@ -38,8 +39,10 @@ function withStore(job: Job, happened: Happened, usedBy: UsedBy): Job {
     ...job.paints.map(({ id, onHandMl }) => [id, onHandMl] as const),
     ...Object.entries(job.supplies).map(([item, supply]) => [item, supply?.onHand ?? 0] as const),
   ]);
-  for (const { item: written, amount, change, told: at } of told) {
+  for (const { item: written, unit, amount: counted, change, told: at } of told) {
     const item = itemOf(written);
+    // Tape that is told in metres is as many rolls as that makes.
+    const amount = unit === "m" ? counted / tapeRollM : counted;
     const before = amounts.get(item) ?? 0;
     const after = {
       set: amount + usedBy(item, at.at.instant),

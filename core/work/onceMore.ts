@@ -22,23 +22,16 @@ export function partOnceMore(steps: readonly Step[], known: KnownWork): readonly
     if (parts) parted.set(step.id, parts);
   }
   if (parted.size === 0) return steps;
-  const waiting = (step: Step): Step => ({
+  const waitingForBoth = (step: Step): Step => ({
     ...step,
     after: step.after.flatMap((wait) => {
-      const parts = parted.get(wait.step);
-      return parts && parts[0].id !== step.id ? [wait, { ...wait, step: parts[1].id }] : [wait];
+      const more = parted.get(wait.step)?.[1];
+      // The second part waits for the first alone.
+      return more && more.id !== step.id ? [wait, { ...wait, step: more.id }] : [wait];
     }),
   });
-  return steps
-    .flatMap((step) => (parted.get(step.id) ?? [step]).map(waiting))
-    .map((step) => withoutOwn(step));
+  return steps.flatMap((step) => parted.get(step.id) ?? [step]).map(waitingForBoth);
 }
-
-/** The second part waits for the first, not for itself. */
-const withoutOwn = (step: Step): Step => ({
-  ...step,
-  after: step.after.filter((wait) => wait.step !== step.id),
-});
 
 function partsOf(step: Step, { isAgain, isTold }: KnownWork): readonly [Step, Step] | null {
   const keyed = step.does.map((one) =>
