@@ -1,7 +1,7 @@
 import { emitCompact } from "@/core/job/emitPlan";
 import type { Progress } from "@/core/job/layOutJob";
 import { parseJobText } from "@/core/job/parseJob";
-import { planWallsFirst } from "@/core/job/plan";
+import { planOrStop, planWallsFirst } from "@/core/job/plan";
 import { fromNowWallsFirst } from "@/core/job/planFromNow";
 import type { Job } from "@/core/job/schema";
 import { keepUnchanged, type StagedPlan } from "@/core/job/planInStages";
@@ -9,7 +9,7 @@ import { readJournal, type Entry } from "@/core/journal/entry";
 import { fold } from "@/core/journal/fold";
 import type { Happened } from "@/core/journal/happened";
 import { parseMoment } from "@/core/journal/moment";
-import type { PlanWall } from "@/core/plan/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 
 /** The text of each wall; null for one that is as it was sent last. */
 export type SentWalls = readonly (string | null)[];
@@ -24,6 +24,9 @@ export class PlanSender {
   private staged: StagedPlan | null = null;
   private readonly entries: Entry[] = [];
   private happened: Happened | null = null;
+  /** The plan of the last document as it was before anything had happened. */
+  private before: { readonly text: string; readonly start: string | undefined; readonly plan: Plan } | null =
+    null;
 
   /** Hears what happened on the job beside what it knows, one entry a line; one that is heard again counts as it is told last. */
   hear(journal: string): void {
@@ -34,15 +37,22 @@ export class PlanSender {
   /** The walls of a document's plan, from a moment on where one is told; null for a document that does not hold. */
   walls(text: string, progress?: Progress, from?: string): SentWalls | null {
     const parsed = parseJobText(text);
-    this.staged = parsed.ok ? this.stage(parsed.job, progress, from) : null;
+    if (text !== this.before?.text) this.before = null;
+    this.staged = parsed.ok ? this.stage(parsed.job, text, progress, from) : null;
     return this.staged && this.send(this.staged.walls);
   }
 
-  private stage(job: Job, progress?: Progress, from?: string): StagedPlan {
+  private stage(job: Job, text: string, progress?: Progress, from?: string): StagedPlan {
     const now = from === undefined ? null : parseMoment(from);
     if (!now) return planWallsFirst(job, this.stages, progress);
     this.happened ??= fold(this.entries);
-    return fromNowWallsFirst(job, this.happened, now, this.stages, progress);
+    // The same from entry to entry, and from minute to minute, but that the job's first day may be another.
+    const planned = (opening: Job): Plan => {
+      const { start } = opening.work;
+      if (this.before?.start !== start) this.before = { text, start, plan: planOrStop(opening) };
+      return this.before!.plan;
+    };
+    return fromNowWallsFirst(job, this.happened, now, this.stages, progress, planned);
   }
 
   /** The rest of the same plan, and the walls that it has changed. */

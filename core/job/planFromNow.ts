@@ -34,18 +34,22 @@ export function planFromNow(job: Job, happened: Happened, now: Moment): Plan {
   }
 }
 
-/** As `planFromNow`, in two answers: the walls, and then all of it, with stages that may be answered from before. */
+/**
+ * As `planFromNow`, in two answers: the walls, and then all of it, with stages that may be answered from before. `planned` is asked for
+ * the plan of the job before anything had happened, where entries speak of that.
+ */
 export function fromNowWallsFirst(
   job: Job,
   happened: Happened,
   now: Moment,
   stages: Stages = afresh,
   planning?: Planning,
+  planned: (opening: Job) => Plan = planOrStop,
 ): StagedPlan {
   const first = firstDayOf(job, happened, now);
   const opening = { ...job, work: { ...job.work, start: isoDateOf(first) } };
   // What was planned before any of it tells what some entries are about.
-  const before = asksForPlan(happened) ? planOrStop(opening) : null;
+  const before = asksForPlan(happened) ? planned(opening) : null;
   const more = before ? moreCoats(opening, happened, before) : noMore;
   const recorded = withRecords(opening, happened, before ? usedIn(before, happened) : undefined);
   const dated = withMoreCoats(recorded, more);
