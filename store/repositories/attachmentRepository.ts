@@ -46,10 +46,11 @@ export function buildAttachmentRepository(db: Db, writes: WriteQueue): Attachmen
       }),
     sweep: (before) =>
       writes.add(async (transaction) => {
-        const isNamed = sql`exists (select 1 from entries where entries.entry like '%' || ${attachments.sha256} || '%')`;
+        // In one look through all entries, however many pictures there are.
+        const named = sql`select (regexp_matches(entry, '"sha256":"([0-9a-f]{64})"', 'g'))[1] from entries where entry like '%"sha256"%'`;
         const gone = await transaction
           .delete(attachments)
-          .where(and(lt(attachments.createdAt, before), sql`not ${isNamed}`))
+          .where(and(lt(attachments.createdAt, before), sql`${attachments.sha256} not in (${named})`))
           .returning({ sha256: attachments.sha256 });
         return gone.length;
       }),

@@ -3,8 +3,9 @@ import { entryBox, type UnsentEntry } from "./entryBox";
 import { sendPictures } from "./pictureBox";
 import { spread } from "./wire";
 
-/** As many as the program takes in one batch. */
+/** As many, and of so many characters, as the program takes in one batch. */
 const mostInBatch = 500;
+const longestBatch = 1_000_000;
 
 interface Answer {
   readonly accepted: readonly { readonly id: string }[];
@@ -34,9 +35,24 @@ async function sendWhileAsked(): Promise<void> {
       if (entry.refused === undefined) byJob.set(entry.job, [...(byJob.get(entry.job) ?? []), entry]);
     }
     for (const [job, entries] of byJob)
-      for (let first = 0; first < entries.length; first += mostInBatch)
-        if (!(await sendBatch(job, entries.slice(first, first + mostInBatch)))) break;
+      for (const batch of batchesOf(entries)) if (!(await sendBatch(job, batch))) break;
   }
+}
+
+/** In their order; an entry that is long by itself goes alone. */
+function batchesOf(entries: readonly UnsentEntry[]): UnsentEntry[][] {
+  const batches: UnsentEntry[][] = [];
+  let length = Infinity;
+  for (const entry of entries) {
+    const last = batches.at(-1);
+    length += entry.line.length;
+    if (last && last.length < mostInBatch && length <= longestBatch) last.push(entry);
+    else {
+      batches.push([entry]);
+      length = entry.line.length;
+    }
+  }
+  return batches;
 }
 
 /** Answers whether the program took it, one way or the other; what it did not answer is tried again later. */
