@@ -1,7 +1,7 @@
 "use client";
 
 import { format, isFuture } from "date-fns";
-import { useId, useState } from "react";
+import { useState } from "react";
 import { useJournal, usePlan } from "@/ui/job/JobProvider";
 import { looked } from "@/core/journal/kinds/looked";
 import type { PlanStep } from "@/core/plan/planDayTypes";
@@ -17,7 +17,6 @@ const fieldForm = "yyyy-MM-dd'T'HH:mm";
 export function TellStep({ step }: { step: PlanStep }) {
   const journal = useJournal();
   const plan = usePlan();
-  const id = useId();
   const [at, setAt] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | undefined>();
   const work = workToTell(step);
@@ -44,7 +43,6 @@ export function TellStep({ step }: { step: PlanStep }) {
     <div aria-label="Tell of this step" role="group" className="my-1 rounded-md bg-violet-wash px-3 py-2">
       <div className="max-w-64">
         <FormField
-          key={id}
           label="When"
           type="datetime-local"
           value={at ?? format(new Date(), fieldForm)}

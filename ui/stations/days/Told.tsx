@@ -2,6 +2,7 @@
 
 import { format } from "date-fns";
 import { Table } from "lucide-react";
+import Image from "next/image";
 import { useMemo, useState } from "react";
 import { entrySayer } from "@/formats/sayEntry";
 import { photo } from "@/core/journal/kinds/photo";
@@ -59,17 +60,20 @@ function ToldLine({ entry, takenBackBy, say }: ToldInTurn & { readonly say: stri
   const journal = useJournal();
   const isWaiting = useJournalState(({ waiting }) => waiting.has(entry.id));
   const isBack = takenBackBy !== null;
+  const when = format(new Date(entry.at.instant * 60_000), "EEE d MMM, HH:mm");
   return (
     <div className="flex items-start gap-2 border-b border-hairline py-1.5">
       <div className={`min-w-0 flex-1 text-[0.9375rem] ${isBack ? "text-soft line-through" : ""}`}>
-        <p className="text-soft">
-          {`${format(new Date(entry.at.instant * 60_000), "EEE d MMM, HH:mm")}, ${entry.by}${isWaiting ? ", not sent yet" : ""}`}
-        </p>
+        <p className="text-soft">{`${when}, ${entry.by}${isWaiting ? ", not sent yet" : ""}`}</p>
         <p>
           <Measure>{say}</Measure>
         </p>
         {entry.kind === photo.kind && (
-          <Picture sha256={(entry.payload as { readonly sha256: string }).sha256} isWaiting={isWaiting} />
+          <Picture
+            sha256={(entry.payload as { readonly sha256: string }).sha256}
+            alt={`Taken in by ${entry.by}, ${when}`}
+            isWaiting={isWaiting}
+          />
         )}
       </div>
       <Button
@@ -85,7 +89,15 @@ function ToldLine({ entry, takenBackBy, say }: ToldInTurn & { readonly say: stri
 }
 
 /** A picture that was told of, and the way to be rid of it for good. */
-function Picture({ sha256, isWaiting }: { readonly sha256: string; readonly isWaiting: boolean }) {
+function Picture({
+  sha256,
+  alt,
+  isWaiting,
+}: {
+  readonly sha256: string;
+  readonly alt: string;
+  readonly isWaiting: boolean;
+}) {
   const [isGone, setGone] = useState(false);
   const address = `/api/attachments/${sha256}`;
   const erase = async () => {
@@ -97,8 +109,17 @@ function Picture({ sha256, isWaiting }: { readonly sha256: string; readonly isWa
   if (isGone) return <p className="text-soft">It is erased, or not here yet.</p>;
   return (
     <div className="flex items-end gap-2 py-1">
-      {/* eslint-disable-next-line @next/next/no-img-element -- it comes from the data folder as it is. */}
-      <img src={address} alt="" className="max-h-40 rounded-md" onError={() => setGone(true)} />
+      {/* As it is in the data folder, whose size nobody has told: the box holds its place. */}
+      <span className="relative block h-40 w-52">
+        <Image
+          src={address}
+          alt={alt}
+          fill
+          unoptimized
+          className="rounded-md object-contain object-left"
+          onError={() => setGone(true)}
+        />
+      </span>
       <Button look="quiet" className="text-sm" onClick={() => void erase()}>
         Erase for good
       </Button>
