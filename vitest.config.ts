@@ -25,6 +25,8 @@ function propertySeed(): number {
 const apart = [
   "ui/job/enterJob.test.ts",
   "ui/job/autosave.test.ts",
+  "ui/job/keptBox.test.ts",
+  "ui/job/live.test.ts",
   "app/tests/sampleFinish.test.tsx",
   "ui/journal/journal.test.ts",
   "workers/plannerClient.test.ts",

@@ -142,3 +142,21 @@ it("many are sent in batches that the program takes, in the order in which they 
   expect(state().waiting.size).toBe(0);
   leave();
 });
+
+it("long words go out in as many batches as their characters ask for, and what did not arrive goes again in its turn", async () => {
+  const { journal, state, leave } = open();
+  line = "down";
+  // Two thousand characters and some each: no more than 499 go into a million, so that 1,000 are three batches.
+  const ids = journal.tell(
+    Array.from({ length: 1000 }, () => ({ kind: "note", payload: { words: "x".repeat(2000) } })),
+  );
+  await vi.waitFor(async () => expect(await entryBox.all()).toHaveLength(1000), 5000);
+  line = "answers are lost";
+  await sendEntries();
+  expect(state().waiting.size).toBe(1000);
+  line = "up";
+  posts = 0;
+  await sendEntries();
+  expect([posts, kept.map(({ id }) => id), state().waiting.size]).toEqual([3, ids, 0]);
+  leave();
+});
