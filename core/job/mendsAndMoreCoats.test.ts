@@ -170,3 +170,41 @@ it("a part that is to be done once more is a step of its own; what was done stan
     onward.steps.filter(({ id }) => id.startsWith("a/tape-1")).map(({ id, state }) => [id, state]),
   ).toEqual([["a/tape-1", "done"]]);
 });
+
+it("where the ground shows on two walls and tape is off on one alone, each is taped anew where the next coat goes", () => {
+  // The tape of a is never told as peeled.
+  const end = Math.max(coat("a", 2).end, coat("b", 2).end);
+  const stillOn = doneBy(end).map((entry) => {
+    const { work = [] } = entry.payload as { readonly work?: readonly { act: string; wall?: string }[] };
+    const kept = work.filter(({ act, wall }) => !(act === "peel" && wall === "a"));
+    return { ...entry, payload: { ...(entry.payload as object), work: kept } };
+  });
+  const looks = ["a", "b"].map((wall) => shows(end + 1, coat(wall, 2)));
+  const after = from(end + 5, ...stillOn, ...looks);
+  for (const wall of ["a", "b"]) {
+    const [tape, third] = [`${wall}/tape-2`, `${wall}/paint-2-kelp-3`].map((id) => stepOf(after.steps, id));
+    expect(third!.start).toBeGreaterThanOrEqual(tape!.end);
+    expect(third!.does.some(({ act }) => act === "peel")).toBe(true);
+  }
+});
+
+it("marks count as made where the tape read as it does now; those that have moved since are made anew", () => {
+  const reads = (marks: readonly { id: string; reading: string }[]) =>
+    Object.fromEntries(marks.map(({ id, reading }) => [id, reading]));
+  const { marks } = planned.walls.find(({ id }) => id === "a")!;
+  const setOut = planned.steps.find(
+    ({ does, wall }) => wall === "a" && does.some(({ act }) => act === "mark"),
+  )!;
+  const work = workToTell(setOut);
+  const ids = new Set(work.filter(({ act }) => act === "mark").flatMap((one) => one.ids));
+  const own = marks.filter(({ id }) => ids.has(id));
+  expect(own.length).toBeGreaterThan(1);
+  const now = setOut.end + 1;
+  const openIn = (readings: Record<string, string>) =>
+    from(now, told(setOut.end, "marked", { work, readings }))
+      .steps.filter(({ state, wall }) => wall === "a" && state !== "done")
+      .flatMap(({ does }) => does.filter(({ act }) => act === "mark").flatMap((one) => one.ids));
+  expect(openIn(reads(own))).toEqual([]);
+  const [moved] = own as [(typeof own)[number]];
+  expect(openIn({ ...reads(own), [moved.id]: "9999" })).toEqual([moved.id]);
+});

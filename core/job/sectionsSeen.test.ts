@@ -5,27 +5,10 @@ import { trowelledSpec } from "../finishes/trowelled/spec";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
 import { parsed } from "./tests/jobs";
+import { trowelledWall } from "./tests/trowelledWall";
 
-const finish = (more: object) => ({
-  id: "f",
-  on: "w",
-  kind: "trowelled",
-  tones: [
-    { paint: "sand", share: 3 },
-    { paint: "rope", share: 2 },
-  ],
-  bare: 0,
-  ...more,
-});
-const documentOf = (more: object) => ({
-  format: "jacaranda-job/1",
-  name: "Seen",
-  paints: ["oyster", "sand", "rope"].map((id) => ({ id, material: "metallic-plaster" })),
-  walls: [{ id: "w", width: 4000, height: 2500, base: "oyster" }],
-  finishes: [finish(more)],
-});
 const told = (seen: object[], more: object = {}) =>
-  plan(parsed(documentOf({ seen, ...more })))
+  plan(parsed(trowelledWall({ seen, ...more })))
     .walls[0]!.findings.filter(({ code }) => code.startsWith("sections-"))
     .map(({ code, say, remedy }) => [code, say, remedy]);
 const rope = { more: { paint: "rope" } };
@@ -61,7 +44,7 @@ it("whatever is seen: the way back is even in the end, and no two neighbours dif
       fc.array(section, { minLength: 1, maxLength: 30 }),
       fc.constantFrom(0, 0.1, 0.3),
       (seen, bare) => {
-        const drift = driftOf(trowelledSpec.parse(finish({ seen, bare })));
+        const drift = driftOf(trowelledSpec.parse(trowelledWall({ seen, bare }).finishes[0]));
         if (!drift) return;
         const { laid, planned, next, sections } = drift;
         expect(laid).toBeGreaterThan(planned);
@@ -79,6 +62,6 @@ it("whatever is seen: the way back is even in the end, and no two neighbours dif
 });
 
 it("a tone that is none of the job's paints is refused at its place", () => {
-  const answer = parseJob(documentOf({ seen: [{}, { more: { paint: "ropes" } }] }));
+  const answer = parseJob(trowelledWall({ seen: [{}, { more: { paint: "ropes" } }] }));
   expect(answer.ok ? [] : answer.problems[0]?.path).toBe("finishes[0].seen[1].more.paint");
 });

@@ -4,7 +4,9 @@ import { parseMoment } from "../journal/moment";
 import { entryOf } from "../journal/tests/entries";
 import { plan } from "./plan";
 import { planFromNow } from "./planFromNow";
+import { withRecords } from "./withRecords";
 import { oneWall, parsed } from "./tests/jobs";
+import { trowelledWall } from "./tests/trowelledWall";
 
 let count = 0;
 const told = (minute: number, kind: string, payload: object) =>
@@ -46,6 +48,19 @@ it("what is in the store is what the document says until something is told, and 
   expect(whole.packs).toEqual([]);
 });
 
+it("tape told in metres is as many whole rolls as all that was told makes, and never less than none", () => {
+  const tape = (minute: number, change: string, amount: number, unit = "m") =>
+    told(minute, "stock", { item: "tape:24", amount, unit, change });
+  const rollsOf = (...entries: ReturnType<typeof told>[]) =>
+    withRecords(block, fold(entries)).supplies["tape-24"]!.onHand;
+  // A roll is 41 m. One of the document and one and a half: two whole ones; half a roll more makes the third.
+  const more = tape(8, "add", 61.5);
+  expect(rollsOf(more)).toBe(2);
+  expect(rollsOf(more, tape(9, "add", 20.5))).toBe(3);
+  expect(rollsOf(more, tape(9, "take", 1, "pieces"))).toBe(1);
+  expect(rollsOf(tape(8, "take", 410))).toBe(0);
+});
+
 it("what is counted after the first coat is what is left: with what that took it is what there was", () => {
   const planned = plan(block);
   const need = planned.paint.find(({ colour }) => colour === "kelp")!.need_ml;
@@ -61,25 +76,7 @@ it("what is counted after the first coat is what is left: with what that took it
   expect(packs).toEqual([]);
 });
 
-const broken = parsed({
-  format: "jacaranda-job/1",
-  name: "Seen",
-  work: { start: "2027-01-11" },
-  paints: [...["oyster", "sand", "rope"].map((id) => ({ id, material: "metallic-plaster" }))],
-  walls: [{ id: "w", width: 4000, height: 2500, base: "oyster" }],
-  finishes: [
-    {
-      id: "f",
-      on: "w",
-      kind: "trowelled",
-      tones: [
-        { paint: "sand", share: 3 },
-        { paint: "rope", share: 2 },
-      ],
-      bare: 0,
-    },
-  ],
-});
+const broken = parsed(trowelledWall({}, { work: { start: "2027-01-11" } }));
 
 it("sections count in the order in which they were looked at first, each as it was seen last", () => {
   const look = (minute: number, id: string, seen: object) =>
