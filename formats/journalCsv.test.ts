@@ -42,3 +42,32 @@ it("what a later version told is told as such, and what names a wall that is gon
     /,weather-station,gone,Something of a newer kind \(weather-station\)\.,$/,
   );
 });
+
+it("speaks of paints and walls by their names and of lengths in the job's own unit", () => {
+  const inches = parsed(
+    oneWall(
+      { name: "Quay wall" },
+      { fit: { by: "count", count: 5 } },
+      { units: "imperial", paints: [{ id: "kelp", name: "Kelp" }, { id: "oyster" }] },
+    ),
+  );
+  const says = (kind: string, payload: object) =>
+    journalCsv(inches, planned, JSON.stringify(writtenEntry(1, at(1), kind, payload))).split("\r\n")[1]!;
+  const stock = (amount: number, unit: string, change: string, item = "paint:kelp") =>
+    says("stock", { item, amount, unit, change });
+  // A fluid ounce is 29.57 ml: 10.14 and 13.86 of them.
+  expect(stock(300, "ml", "set")).toContain("Kelp: 10.1 fl oz in the store.");
+  expect(stock(2, "pieces", "add", "tape:24")).toContain("Tape 24: 2 more in the store.");
+  expect(says("weighed", { paint: "kelp", left_ml: 410 })).toContain("Kelp: 13.9 fl oz left.");
+  // 20 and 10 inches.
+  expect(says("miss", { finish: "f", place: [508, 254], wall: "w" })).toMatch(
+    /Missed on Quay wall: 20[″"]+ along, 10[″"]+ up\./,
+  );
+  const onCoat = { work: workToTell(coat), verdict: "ground-shows" };
+  expect(says("looked", onCoat)).toContain(`Looked, the ground shows: ${coat.say.replaceAll('"', '""')}`);
+  expect(says("trouble", { trouble: "torn-edge", wall: "w", place: [1, 1] })).toContain(
+    "Trouble on Quay wall: torn edge.",
+  );
+  // No entry shows the id of another one.
+  expect(says("mended", { snag: ulidOf(9) })).not.toContain(ulidOf(9));
+});

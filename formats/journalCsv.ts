@@ -12,7 +12,7 @@ const columns = ["moment", "by", "device", "kind", "wall", "what", "taken back"]
 /** What happened on a job as CSV, one line an entry, for the office. */
 export function journalCsv(job: Job, plan: Plan, journal: string): string {
   const names = new Map(job.walls.map(({ id, name }) => [id, name ?? id]));
-  const say = entrySayer(plan);
+  const say = entrySayer(job, plan);
   return csvOf(
     columns,
     toldInTurn(readJournal(journal).entries).map(({ entry, takenBackBy }) => {

@@ -1,4 +1,5 @@
 import type * as z from "zod";
+import type { Speech } from "../findings/speech";
 import { keysOf } from "../work/keys";
 import type { Folding, Happened, Kept, Progress, Told } from "./happened";
 import type { WorkItem } from "./limits";
@@ -8,8 +9,8 @@ export interface EntryKind<Schema extends z.ZodObject = z.ZodObject> {
   readonly kind: string;
   readonly payload: Schema;
   fold(folding: Folding, payload: z.infer<Schema>, told: Told): void;
-  /** Without who told it and when. */
-  say(payload: z.infer<Schema>): string;
+  /** Without who told it and when, in the job's own units and names. */
+  say(payload: z.infer<Schema>, speech: Speech): string;
 }
 
 export const defineKind = <Schema extends z.ZodObject>(kind: EntryKind<Schema>): EntryKind<Schema> =>

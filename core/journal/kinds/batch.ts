@@ -18,5 +18,8 @@ export const batch = defineKind({
     useBy: freeText.optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "batch", payload, told),
-  say: ({ mix, n, additions }) => `Batch ${n} of ${mix}: ${additions.length} additions.`,
+  say: ({ mix, n, additions }, speech) =>
+    `Batch ${n} of ${mix}: ${additions
+      .map((one) => `${speech.volume(one.ml)} ${"paint" in one ? speech.paint(one.paint) : "water"}`)
+      .join(", ")}.`,
 });

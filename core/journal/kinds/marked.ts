@@ -2,6 +2,9 @@ import * as z from "zod";
 import { defineKind, intoList, ofWork, sayWork } from "../defineKind";
 import { freeText, idText, workList } from "../limits";
 
+/** More at once are told by their number. */
+const mostReadingsSaid = 6;
+
 /** Readings were ticked: those marks are made, where the tape read so. */
 export const marked = defineKind({
   kind: "marked",
@@ -18,5 +21,11 @@ export const marked = defineKind({
       finished: known.finished ?? told,
     }));
   },
-  say: ({ work }) => `Ticked: ${sayWork(work)}.`,
+  say({ work, readings = {} }, speech) {
+    const read = Object.values(readings);
+    const walls = [...new Set(work.flatMap(({ wall }) => (wall === undefined ? [] : [speech.wall(wall)])))];
+    if (read.length === 0) return `Ticked: ${sayWork(work)}.`;
+    const what = read.length > mostReadingsSaid ? `${read.length} marks` : read.join(", ");
+    return `Ticked on ${walls.join(", ")}: ${what}.`;
+  },
 });

@@ -15,5 +15,6 @@ export const measured = defineKind({
     read: figure,
   }),
   fold: (folding, payload, told) => intoList(folding, "measured", payload, told),
-  say: ({ of, read, expected }) => `Measured ${of}: ${read} where ${expected} was expected.`,
+  say: ({ read, expected }, speech) =>
+    `Measured ${speech.length(read)} where ${speech.length(expected)} is planned.`,
 });

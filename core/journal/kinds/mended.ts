@@ -7,5 +7,5 @@ export const mended = defineKind({
   kind: "mended",
   payload: z.object({ snag: idText }),
   fold: (folding, payload, told) => intoList(folding, "mended", payload, told),
-  say: ({ snag }) => `Put right: ${snag}.`,
+  say: () => "Something that was wrong is put right.",
 });

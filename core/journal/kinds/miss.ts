@@ -12,5 +12,6 @@ export const miss = defineKind({
     wall: idText.optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "miss", payload, told),
-  say: ({ place }) => `Missed at ${place.join(", ")}.`,
+  say: ({ place: [x, y], wall }, speech) =>
+    `Missed${wall === undefined ? "" : ` on ${speech.wall(wall)}`}: ${speech.length(x)} along, ${speech.length(y)} up.`,
 });

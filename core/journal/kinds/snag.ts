@@ -13,5 +13,5 @@ export const snag = defineKind({
     words: freeText.default(""),
   }),
   fold: (folding, payload, told) => intoList(folding, "snag", payload, told),
-  say: ({ wall, what }) => `To put right on ${wall}: ${what}.`,
+  say: ({ wall, what }, speech) => `To put right on ${speech.wall(wall)}: ${what}.`,
 });

@@ -14,5 +14,9 @@ export const stock = defineKind({
     change: z.enum(["set", "add", "take"]).default("set"),
   }),
   fold: (folding, payload, told) => intoList(folding, "stock", payload, told),
-  say: ({ item, amount, unit, change }) => `${item}: ${change} ${amount} ${unit}.`,
+  say({ item, amount, unit, change }, speech) {
+    const how = { ml: speech.volume, m: speech.run, pieces: String }[unit](amount);
+    const what = speech.paint(item.replace(/^paint:/, "")).replace(/[:-]/, " ");
+    return `${what}: ${how} ${{ set: "in the store", add: "more in the store", take: "taken out of the store" }[change]}.`;
+  },
 });

@@ -13,5 +13,6 @@ export const trouble = defineKind({
     words: freeText.default(""),
   }),
   fold: (folding, payload, told) => intoList(folding, "trouble", payload, told),
-  say: ({ trouble, wall }) => `Trouble: ${trouble} on ${wall}.`,
+  say: ({ trouble, wall, words }, speech) =>
+    `Trouble on ${speech.wall(wall)}: ${trouble.replaceAll("-", " ")}${words && `, ${words}`}.`,
 });

@@ -12,5 +12,5 @@ export const weighed = defineKind({
     after: z.array(freeText).max(5000).optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "weighed", payload, told),
-  say: ({ paint, left_ml }) => `${paint}: ${left_ml} ml left.`,
+  say: ({ paint, left_ml }, speech) => `${speech.paint(paint)}: ${speech.volume(left_ml)} left.`,
 });

@@ -7,7 +7,7 @@ import { useMemo, useState } from "react";
 import { entrySayer } from "@/formats/sayEntry";
 import { photo } from "@/core/journal/kinds/photo";
 import { toldInTurn, type ToldInTurn } from "@/core/journal/fold";
-import { useJobState, useJournal, useJournalState, usePlan } from "@/ui/job/JobProvider";
+import { useJob, useJobState, useJournal, useJournalState, usePlan } from "@/ui/job/JobProvider";
 import { useTeller } from "@/ui/journal/useTeller";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
@@ -19,9 +19,9 @@ import { WindowedList } from "@/ui/parts/WindowedList";
 export function Told() {
   const entries = useJournalState((state) => state.entries);
   const shown = useMemo(() => toldInTurn(entries).reverse(), [entries]);
-  const plan = usePlan();
+  const [job, plan] = [useJob(), usePlan()];
   const jobId = useJobState((state) => state.jobId);
-  const say = useMemo(() => entrySayer(plan), [plan]);
+  const say = useMemo(() => entrySayer(job, plan), [job, plan]);
   const name = useTeller((teller) => teller.name);
   const setName = useTeller((teller) => teller.setName);
   return (
@@ -108,15 +108,15 @@ function Picture({
   if (isWaiting) return null;
   if (isGone) return <p className="text-soft">It is erased, or not here yet.</p>;
   return (
-    <div className="flex items-end gap-2 py-1">
+    <div className="flex flex-col items-start gap-1 py-1">
       {/* As it is in the data folder, whose size nobody has told: the box holds its place. */}
-      <span className="relative block h-40 w-52">
+      <span className="relative block h-36 w-full">
         <Image
           src={address}
           alt={alt}
           fill
           unoptimized
-          className="rounded-md object-contain object-left"
+          className="rounded-md object-contain object-left-top"
           onError={() => setGone(true)}
         />
       </span>
