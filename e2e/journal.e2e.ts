@@ -124,3 +124,94 @@ test("a job goes with what happened on it to another folder, and on from there",
     removeFolder(elsewhere.data);
   }
 });
+
+test("thin places and sections are told on the wall as they come out, and taken back", async ({ page }) => {
+  const limed = {
+    paints: [
+      { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
+      { id: "dune", name: "Dune", hex: "#C8A56E", material: "limewash" },
+      { id: "rope", name: "Rope", hex: "#9C8560", material: "metallic-plaster" },
+    ],
+  };
+  const id = await makeJob(
+    page,
+    stripedWall("Limed", {
+      job: limed,
+      finish: { kind: "limewash", paint: "dune", colours: undefined, fit: undefined },
+    }),
+  );
+  await page.goto(`/jobs/${id}/w/colour`);
+  const looked = page.getByRole("region", { name: "Limewash, as it comes out" });
+  await looked.getByRole("button", { name: "Mark thin places on the wall" }).click();
+  const pencil = page.getByRole("application", { name: /^Thin place on the wall/ });
+  // With the keyboard 50 mm to the right of the middle, and with a click.
+  await pencil.press("ArrowRight");
+  await pencil.press("Enter");
+  await expect(looked.getByRole("listitem")).toHaveText([/^2158 mm along, 1305 mm up/]);
+  const box = (await page.getByRole("img", { name: "The wall as it will look, square on" }).boundingBox())!;
+  await page.mouse.click(box.x + box.width / 4, box.y + box.height / 2);
+  await expect(looked.getByRole("listitem")).toHaveCount(2);
+  await expect.poll(() => toldOf(page, id)).toEqual(["miss", "miss"]);
+  await pencil.press("Escape");
+  await expect(pencil).toHaveCount(0);
+  await looked.getByRole("button", { name: /^Take back the thin place 2/ }).click();
+  await expect(looked.getByRole("listitem")).toHaveCount(1);
+  await page.goto(`/jobs/${id}/w/days`);
+  await expect(page.getByRole("region", { name: "Day by day" })).toContainText("1 marked");
+  await expectAccessible(page);
+
+  const metal = {
+    kind: "trowelled",
+    tones: [{ paint: "rope", share: 1 }],
+    colours: undefined,
+    fit: undefined,
+  };
+  const other = await makeJob(page, stripedWall("Trowelled", { job: limed, finish: metal }));
+  await page.goto(`/jobs/${other}/w/colour`);
+  const sections = page.getByRole("region", { name: "Trowelled, as it comes out" });
+  const list = sections.getByRole("combobox", { name: "Section, in the order in which they are laid" });
+  await expect(list).toHaveText(/^1 of/);
+  await sections.getByRole("button", { name: "laid heavier" }).click();
+  await expect(list).toHaveText(/^2 of/);
+  await expect.poll(() => toldOf(page, other)).toEqual(["section"]);
+});
+
+test("a pattern that is changed under painted work says so, and its mend stands in the days", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Turned"));
+  const plan = (await (await page.request.get(`/api/jobs/${id}/plan`)).json()) as {
+    steps: {
+      wall?: string;
+      does: { act: string; wall?: string; of: string; ids: string[]; coat?: number; with?: string }[];
+    }[];
+  };
+  const work = plan.steps.flatMap(({ wall, does }) =>
+    does.map(({ act, of, ids, coat, with: paint }) => ({ act, of, ids, wall, coat, with: paint })),
+  );
+  const entry = {
+    ...{
+      format: "jacaranda-entry/1",
+      id: "01JD8Z00000000000000000001",
+      job: id,
+      by: "Wren",
+      device: "steps",
+    },
+    ...{ at: new Date(Date.now() - 3_600_000).toISOString(), kind: "finished", work },
+  };
+  const sent = await page.request.post(`/api/jobs/${id}/journal`, { data: { entries: [entry] } });
+  expect(await sent.json()).toMatchObject({ refused: [] });
+  await page.goto(`/jobs/${id}/w/days`);
+  await expect(next(page)).toBeVisible();
+  await page.keyboard.press("2");
+  await expect(page).toHaveURL(/pattern$/);
+  const document = stripedWall("Turned", {
+    job: { paints: [...stripedWall("").paints, { id: "lantern", name: "Lantern", hex: "#E0A23C" }] },
+    finish: { colours: ["lantern", "oyster"] },
+  });
+  await page.request.put(`/api/jobs/${id}/job`, { data: document, headers: { "if-match": '"1"' } });
+  await expect(page.getByText(/pieces are on the wall already in another paint/).first()).toBeVisible();
+  await page.keyboard.press("5");
+  await expect(next(page)).toContainText(/Clear the room|Set up/);
+  await expect(page.getByRole("region", { name: "Day by day" })).toContainText("first coat of Lantern");
+});

@@ -9,6 +9,8 @@ import { formatMoment, parseMoment } from "@/core/journal/moment";
 import { dayNumberOf, minutesADay } from "@/core/measure/calendar";
 import type { PlanStep } from "@/core/plan/planDayTypes";
 import type { Plan } from "@/core/plan/planTypes";
+import type { Fault } from "@/core/rehearse/fault";
+import { rehearse } from "@/core/rehearse/rehearse";
 import { sensibleDocument } from "./sensible";
 import { randomOf, type Outcome } from "./support";
 
@@ -88,6 +90,54 @@ export function faultsFromNow(given: Job, name: string, shares = allShares): str
   });
 }
 
+/**
+ * A job of which all is done, and then a piece is to be painted again: what the plan of that does wrong when it is carried out to
+ * the letter, beside what the plan did before.
+ */
+export function faultsOfRedoing(given: Job, name: string, random: () => number): string[] {
+  const job = { ...given, work: { ...given.work, start: given.work.start ?? monday } };
+  const whole = plan(job);
+  if (!whole.work) return [];
+  const coats = whole.steps.flatMap((step) =>
+    step.does.flatMap((one) =>
+      one.act === "coat" && one.of === "region" ? one.ids.map((id) => ({ step, id })) : [],
+    ),
+  );
+  // What lies over all of a wall has to be done again over a piece of it, too.
+  const isOver = whole.steps.some(({ does }) =>
+    does.some(({ act, of }) => (act === "coat" || act === "print") && of !== "region"),
+  );
+  if (coats.length === 0 || isOver) return [];
+  const chosen = coats[Math.floor(random() * coats.length)]!;
+  const first = dayNumberOf(job.work.start)!;
+  const now = whole.work.end + 60;
+  const again = coats
+    .filter(({ id, step }) => id === chosen.id && step.wall === chosen.step.wall)
+    .map(({ step }) => ({
+      ...{ wall: step.wall, act: "coat", of: "region", ids: [chosen.id] },
+      coat: step.coat,
+    }));
+  const told = entryOf(1e6, momentOf(first, now - 1), "again", { work: again });
+  const redone = planFromNow(
+    job,
+    fold([...journalOf(whole, first, now), told]),
+    parseMoment(momentOf(first, now))!,
+  );
+  const faultOf = ({ code, wall, step }: Fault) => `${code} in ${step} on ${wall}`;
+  const before = new Set(rehearse(job, whole).faults.map(faultOf));
+  const isOpen = (id: string | null) => redone.steps.find((step) => step.id === id)?.state !== "done";
+  return [
+    ...(redone.steps.some(
+      ({ does, state }) => state !== "done" && does.some(({ pass = 1, act }) => act === "coat" && pass > 1),
+    )
+      ? []
+      : ["it is not painted again"]),
+    ...rehearse(job, redone)
+      .faults.filter((fault) => !fault.told && isOpen(fault.step) && !before.has(faultOf(fault)))
+      .map((fault) => `${faultOf(fault)}: ${fault.say}`),
+  ].map((fault) => `${name}, ${chosen.id} again: ${fault}`);
+}
+
 const lastDay = (whole: Plan): number => whole.work?.lastDay ?? 0;
 
 /** Nothing undone begins before now or before its waits are over, and nothing is offered while one runs. */
@@ -115,6 +165,7 @@ export async function tryFromNow(count: number, seed: number, shares = allShares
     if (!parsed.ok) continue;
     planned++;
     faults.push(...faultsFromNow(parsed.job, `seed ${seed + index}`, shares));
+    faults.push(...faultsOfRedoing(parsed.job, `seed ${seed + index}`, randomOf(seed + index)));
   }
   return { trial: "from now", counts: { planned }, faults };
 }

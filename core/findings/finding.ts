@@ -110,7 +110,7 @@ export interface FindingValues {
   "little-left": { paint: string; leftMl: number; next: { ml: number; cost: number } | null };
   "by-hand-on-texture": { metres: number; texture: Texture };
   "tape-on-arris": { metres: number };
-  "painted-otherwise": { wall: string; pieces: number };
+  "painted-otherwise": { wall: string; pieces: number; why: "gone" | "coated" | "laid" };
   "runs-out": { paint: string; leftMl: number; needsMl: number };
   drifts: { mm: number; shows: Visibility; choice: "spread" | "redo" | "leave"; over: number };
   "tape-little-left": { widthMm: number; rolls: number; leftM: number };

@@ -108,7 +108,7 @@ const values: FindingValues = {
   "little-left": { paint: "kelp", leftMl: 8, next: { ml: 250, cost: 7 } },
   "by-hand-on-texture": { metres: 12, texture: "heavy" },
   "tape-on-arris": { metres: 2.6 },
-  "painted-otherwise": { wall: "w", pieces: 3 },
+  "painted-otherwise": { wall: "w", pieces: 3, why: "gone" },
   "runs-out": { paint: "p", leftMl: 200, needsMl: 450 },
   drifts: { mm: 9, shows: "may show", choice: "spread", over: 3 },
   "tape-little-left": { widthMm: 24, rolls: 2, leftM: 3.1 },

@@ -163,10 +163,12 @@ export const workMessages: {
           ? `Do ${over === 1 ? "one" : over} of them again, and read each from the datum.`
           : "Read each from the datum from here on; what is there stays.",
   }),
-  "painted-otherwise": ({ wall, pieces }, speech) => ({
-    say: `${capital(speech.wall(wall))}: ${pieces === 1 ? "a piece is" : `${pieces} pieces are`} on the wall already that the design does not have any more.`,
+  "painted-otherwise": ({ wall, pieces, why }, speech) => ({
+    say: `${capital(speech.wall(wall))}: ${pieces === 1 ? "a piece is" : `${pieces} pieces are`} on the wall already ${why === "gone" ? "that the design does not have any more" : "in another paint than the design has there now"}.`,
     remedy:
-      "Go back to the design that was painted; or paint it out: base over it, dry to tape, and the new pattern on that.",
+      why === "coated"
+        ? "Its coats stand among what is to be done, in the new paint, to tape laid anew where that is off; or go back to the paint that was used. A light paint over a dark one may take a coat more: look after the first."
+        : "Go back to the design that was painted; or paint it out: base over it, dry to tape, and the new pattern on that.",
   }),
   "needs-access": ({ wall, minutes }, speech) => ({
     say: `${capital(speech.wall(wall))}: hands go higher than ${speech.length(towerAboveMm)}, where steps do not serve. A tower takes ${speech.duration(minutes)} of one's time in all.`,

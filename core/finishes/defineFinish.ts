@@ -107,6 +107,8 @@ export interface FinishDefinition<
   card(spec: Spec, strip: Strip, context: FinishContext): readonly CardField[];
   /** What can be taken hold of, drawn and filled on the wall itself. */
   edit(layout: Layout): Editing;
+  /** What is told of it as it comes onto the wall; absent for one of which nothing is. */
+  lookedAt?(spec: Spec): LookedAt;
   /** Its pieces touch as often as not, so that a brush that cuts in may be done sooner than tape in turns. */
   readonly mayCutIn?: true;
   /** Things that it needs bought beside the usual ones. */
@@ -120,6 +122,21 @@ export interface FinishDefinition<
     base: string,
     stencils: readonly Stencil[],
   ): Readonly<Record<string, unknown>>;
+}
+
+/** What is looked at as a finish comes onto the wall, since what comes after follows from it. */
+export interface LookedAt {
+  /** Whether places that a coat has missed are told: the next coat takes them. */
+  readonly misses: boolean;
+  /** How a section may look, as planned first; none where sections are not looked at one by one. */
+  readonly sections: readonly SectionLook[];
+}
+
+/** How a section looks, and what is told of it then; `paint` is named after the label. */
+export interface SectionLook {
+  readonly label: string;
+  readonly paint?: string;
+  readonly seen: Readonly<Record<string, unknown>>;
 }
 
 /** A way to come to a look: what it is called, and what is laid on the walls instead. */

@@ -15,10 +15,10 @@ export const missesSchema = z
 
 type Misses = readonly (readonly [number, number])[];
 
-/** Filled anywhere it takes the paint; misses are marked with a click, moved and taken off. */
+/** Filled anywhere it takes the paint; misses of the document are moved and taken off. */
 export function editWithMisses(key: string, misses: Misses = []): Editing {
-  const { tools } = fillsPaint(key);
   return {
+    ...fillsPaint(key),
     handles: misses.map(([x, y], index) => ({
       id: `miss-${index + 1}`,
       name: `miss ${index + 1}`,
@@ -30,18 +30,6 @@ export function editWithMisses(key: string, misses: Misses = []): Editing {
         set: { misses: misses.length > 1 ? misses.filter((_, place) => place !== index) : undefined },
       }),
     })),
-    tools: [
-      ...tools,
-      {
-        id: "miss",
-        name: "Mark a miss",
-        asks: ["the thin place"],
-        most: 1,
-        paints: false,
-        snaps: false,
-        draw: ([place]) => (place ? { set: { misses: [...misses, written(place)] } } : null),
-      },
-    ],
   };
 }
 

@@ -28,8 +28,14 @@ export function workOut(
   const work = contribute(laidOut, walls, school);
   const { crews, site } = work;
   const isRefused = refuseClimate(site.work) !== null || !isWorked(work);
-  const given = underWay ? crews.map((steps) => partOnceMore(steps, underWay.known)) : crews;
-  return { work, schedule: isRefused ? null : schedule(given, site.work, underWay) };
+  if (!underWay) return { work, schedule: isRefused ? null : schedule(crews, site.work) };
+  const recoatMin = (paint: string) => site.paints.get(paint)?.recoatMin ?? 0;
+  const given = crews.map((steps) => partOnceMore(steps, underWay.known, recoatMin));
+  const steps = given.map((one) => one.steps);
+  return {
+    work: { ...work, drafts: [...work.drafts, ...(given[0]?.next ?? [])] },
+    schedule: isRefused ? null : schedule(steps, site.work, underWay),
+  };
 }
 
 /** A job's work in one school, and when it is done. */

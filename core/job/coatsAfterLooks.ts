@@ -2,8 +2,10 @@ import { toldOf } from "../journal/defineKind";
 import type { Happened, Progress } from "../journal/happened";
 import { looked } from "../journal/kinds/looked";
 import type { Plan } from "../plan/planTypes";
+import type { Anew } from "../rounds/listPasses";
 import type { Act } from "../work/act";
-import { keysOf, readKey } from "../work/keys";
+import { keysOf } from "../work/keys";
+import { tapeOffAt } from "./coatsAnew";
 import type { Job } from "./schema";
 
 const coating: ReadonlySet<Act> = new Set<Act>(["coat", "base", "prime"]);
@@ -37,7 +39,8 @@ export function moreCoats(job: Job, happened: Happened, plan: Plan): ReadonlyMap
       more.set(paint.id, {
         coats: Math.max(before.coats, one.coat === 1 ? paint.coats + 1 : one.coat + 1),
         walls: [...before.walls, one.wall],
-        isAnew: before.isAnew || (one.act === "coat" && isOff(plan, happened, paint.id, one.wall)),
+        isAnew:
+          before.isAnew || (one.act === "coat" && tapeOffAt(plan, happened, paint.id, one.wall) !== null),
       });
     }
   }
@@ -46,32 +49,21 @@ export function moreCoats(job: Job, happened: Happened, plan: Plan): ReadonlyMap
   );
 }
 
-/** Whether tape up to which a paint goes on a wall has come off. */
-function isOff({ walls }: Plan, { work }: Happened, paint: string, wall: string): boolean {
-  const pieces = new Set(
-    walls
-      .flatMap((on) => on.tape.map((piece) => ({ ...piece, on: piece.corner ?? on.id })))
-      .filter(({ on, cuts, andCuts }) => on === wall && [cuts, andCuts].includes(paint))
-      .map(({ id }) => id),
-  );
-  return [...work].some(([key, { finished }]) => {
-    const { act, of, id } = readKey(key);
-    return finished !== undefined && act === "peel" && of === "tape" && pieces.has(id);
+/** A job with them: of a paint whose tape is still on one coat more, else in rounds of their own. */
+export function withMoreCoats(job: Job, more: ReadonlyMap<string, More>): Job {
+  if (more.size === 0) return job;
+  const anew = job.paints.flatMap(({ id, coats }): Anew[] => {
+    const asked = more.get(id);
+    if (!asked?.isAnew) return [];
+    const further = Array.from({ length: asked.coats - coats }, (_, index) => coats + 1 + index);
+    return [{ paint: id, walls: asked.walls, regions: null, coats: further, pass: 1, isInstead: false }];
   });
+  const paints = job.paints.map((paint) => {
+    const asked = more.get(paint.id);
+    return asked && !asked.isAnew ? { ...paint, coats: asked.coats } : paint;
+  });
+  return { ...job, paints, anew: [...(job.anew ?? []), ...anew] };
 }
-
-export const withMoreCoats = (job: Job, more: ReadonlyMap<string, More>): Job =>
-  more.size === 0
-    ? job
-    : {
-        ...job,
-        paints: job.paints.map((paint) => {
-          const asked = more.get(paint.id);
-          if (!asked) return paint;
-          const anew = { planned: paint.coats, on: asked.walls };
-          return { ...paint, coats: asked.coats, ...(asked.isAnew && { anew }) };
-        }),
-      };
 
 /** What happened, as further coats find it: on walls where nobody saw the ground and all coats are on they are left out. */
 export function asMoreCoatsFindIt(

@@ -59,6 +59,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     work: job.work,
     paints: new Map(job.paints.map((paint) => [paint.id, paint])),
     rounds,
+    anew: job.anew ?? [],
     ...edges,
     tapes: job.edges.tapes,
     sealsWet: job.edges.seal === "caulk",

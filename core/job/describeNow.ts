@@ -2,15 +2,14 @@ import { minutesADay } from "../measure/calendar";
 import type { Happened, Progress } from "../journal/happened";
 import { formatMoment, type Moment } from "../journal/moment";
 import type { PlanDrift, PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
-import type { Plan, PlanWall } from "../plan/planTypes";
-import type { Act } from "../work/act";
-import { readKey } from "../work/keys";
+import type { Plan } from "../plan/planTypes";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
 import type { PlanForecast } from "../plan/planMoneyTypes";
 import { driftsOf } from "./drift";
 import { forecastPaint } from "./forecast";
 import { ownPaces } from "./ownPace";
+import { withPaintedOtherwise } from "./paintedOtherwise";
 import type { Job } from "./schema";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
@@ -106,29 +105,6 @@ function findingsNow(
       return { code: "drifts", severity: "check", at: null, values: { mm, shows, choice, over } };
     }),
   ].map((finding) => speakFinding(finding, speech));
-}
-
-/** What leaves something on a wall that is seen. */
-const paints: ReadonlySet<Act> = new Set<Act>(["coat", "print", "base", "lay"]);
-
-/** Walls on which something is done that the plan does not have any more say so. */
-function withPaintedOtherwise({ walls, steps }: Plan, job: Job, work: Happened["work"]): PlanWall[] {
-  const planned = new Set(steps.flatMap(keysOfStep));
-  const others = new Map<string, Set<string>>();
-  for (const [key, { finished }] of work) {
-    const { wall, act, of, id } = readKey(key);
-    if (!finished || planned.has(key) || !paints.has(act) || of === "paint" || of === "tool") continue;
-    others.set(wall, (others.get(wall) ?? new Set()).add(id));
-  }
-  if (others.size === 0) return walls;
-  const speech = speechOf(job);
-  return walls.map((wall) => {
-    const own = others.get(wall.id);
-    if (!own) return wall;
-    const values = { wall: wall.id, pieces: own.size };
-    const finding = { code: "painted-otherwise", severity: "check", at: null, values } as const;
-    return { ...wall, findings: [...wall.findings, speakFinding(finding, speech)] };
-  });
 }
 
 const isSetUp = ({ does }: PlanStep): boolean => does.some(({ act }) => act === "set-up");

@@ -16,7 +16,7 @@ export function withMarksThatStand(happened: Happened, walls: readonly PlanWall[
   for (const key of gone) {
     const { finished, began } = work.get(key) ?? {};
     const told = finished ?? began;
-    if (told) work.set(key, { again: told });
+    if (told) work.set(key, { finished: told, again: told });
   }
   return { ...happened, work };
 }

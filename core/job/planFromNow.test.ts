@@ -95,8 +95,9 @@ describe("from now on", () => {
     const onward = stepOf(from(clock(first.start + 1), skipped).steps, second.id);
     expect(onward.start).toBe(first.start + 1);
     const again = told("again", clock(first.end + 10), { ...workOf(first), why: "bled" });
-    const open = stepOf(from(clock(first.end + 11), ...done(first, first.end), again).steps, first.id);
-    expect(open).toMatchObject({ state: "ready", start: first.end + 11 });
+    const after = from(clock(first.end + 11), ...done(first, first.end), again).steps;
+    expect(stepOf(after, first.id)).toMatchObject({ state: "done", start: first.start });
+    expect(stepOf(after, `${first.id}/again`)).toMatchObject({ state: "ready", start: first.end + 11 });
   });
 
   it("tells what is on the wall and no longer designed, piece by piece once", () => {

@@ -11,11 +11,14 @@ import { toldOf } from "../journal/defineKind";
 import { looked } from "../journal/kinds/looked";
 import { trouble } from "../journal/kinds/trouble";
 import { asMoreCoatsFindIt, moreCoats, withMoreCoats } from "./coatsAfterLooks";
+import { coatsAnew, hasAgain, withNextTimes } from "./coatsAnew";
 import { mendsOf } from "./mendsOf";
+import { isPaintedOtherwise } from "./paintedOtherwise";
 import { usedBy } from "./forecast";
 import { withMarksThatStand } from "./marksStanding";
 import type { Progress as Planning } from "./layOutJob";
 import { planOrStop, planStopped, planWallsFirst } from "./plan";
+import { isAnewOpen, isPaintAgain, withRoomOpened } from "./roomOpened";
 import { afresh, type StagedPlan, type Stages } from "./planInStages";
 import type { Job } from "./schema";
 import { cannotBePlanned } from "./stopWalls";
@@ -45,30 +48,48 @@ export function fromNowWallsFirst(
   stages: Stages = afresh,
   planning?: Planning,
   planned: (opening: Job) => Plan = planOrStop,
+  isBeforeAsked = asksForPlan(happened),
 ): StagedPlan {
   const first = firstDayOf(job, happened, now);
   const opening = { ...job, work: { ...job.work, start: isoDateOf(first) } };
   // What was planned before any of it tells what some entries are about.
-  const before = asksForPlan(happened) ? planned(opening) : null;
+  const before = isBeforeAsked ? planned(opening) : null;
   const more = before ? moreCoats(opening, happened, before) : noMore;
   const recorded = withRecords(opening, happened, before ? usedIn(before, happened) : undefined);
-  const dated = withMoreCoats(recorded, more);
+  const inTimes = withNextTimes(happened);
+  const { anew, standing: told } = before ? coatsAnew(inTimes, before) : { anew: [], standing: inTimes };
+  const dated = withMoreCoats(anew.length > 0 ? { ...recorded, anew } : recorded, more);
   const mends = before ? mendsOf(opening, happened, before) : [];
   // What is laid out tells which of it still stands, before anything asks.
-  let standing = happened;
+  let standing = told;
   const underWay = underWayOf(dated, () => standing, timeIn(now, first), first);
   const mending = mends.length > 0 ? { ...dated, mends } : dated;
   const { walls, rest } = planWallsFirst(mending, { ...stages, underWay }, planning);
-  standing = withMarksThatStand(happened, walls);
+  standing = withMarksThatStand(told, walls);
   if (before) standing = asMoreCoatsFindIt(standing, more, before);
-  return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
+  const isPaintOpen =
+    mends.length > 0 || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
+  standing = withRoomOpened(standing, isPaintOpen);
+  return {
+    walls,
+    rest() {
+      const whole = rest();
+      // What was painted in another paint than is meant now is seen by the plan alone, and then that plan tells what of it is off.
+      if (!before && isPaintedOtherwise(whole, happened))
+        return fromNowWallsFirst(job, happened, now, stages, planning, planned, true).rest();
+      return describeNow(whole, dated, standing, now, first);
+    },
+  };
 }
 
 const noMore: ReturnType<typeof moreCoats> = new Map();
 
 /** Whether entries speak of what only a plan knows: whose ground shows, what meets where something went wrong, what was used. */
 const asksForPlan = (happened: Happened): boolean =>
-  isCountedLate(happened) || toldOf(happened, looked).length > 0 || toldOf(happened, trouble).length > 0;
+  isCountedLate(happened) ||
+  hasAgain(happened) ||
+  toldOf(happened, looked).length > 0 ||
+  toldOf(happened, trouble).length > 0;
 
 /** What the work that is done took of each paint, by the plan of the job as it was. */
 const usedIn =
@@ -100,14 +121,8 @@ function underWayOf(job: Job, standing: () => Happened, now: number, firstDay: n
   return {
     now,
     known: {
-      isAgain(key) {
-        const { again, finished, skipped } = standing().work.get(key) ?? {};
-        return again !== undefined && !(finished ?? skipped);
-      },
-      isTold(key) {
-        const { began, finished, skipped } = standing().work.get(key) ?? {};
-        return (began ?? finished ?? skipped) !== undefined;
-      },
+      isAgain: (key) => standing().work.get(key)?.again !== undefined,
+      isDone: (key) => standing().work.get(key)?.finished !== undefined,
     },
     overAt: airSoFar(job, happened, timeOf),
     away: awaySoFar(job, happened, timeOf),

@@ -1,5 +1,4 @@
 import { listPasses, roundsOf, type Round, type School } from "../rounds/listPasses";
-import { plannedCoats } from "../paint/schema";
 import { nameTape } from "../tape/nameTape";
 import type { EdgePiece } from "../tape/tapePiece";
 import { isFor, isPaintedIn, laidFor } from "../work/taped/inRounds";
@@ -7,7 +6,7 @@ import type { LaidOutJob, OrderedWall } from "./orderedWall";
 
 /** The rounds of a job in a school: round k of every wall is one round. */
 export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[] {
-  const coatsOf = new Map(job.paints.map((paint) => [paint.id, plannedCoats(paint)]));
+  const coatsOf = new Map(job.paints.map((paint) => [paint.id, paint.coats]));
   const coatsOfGroups: number[] = [];
   for (const { laid, groups } of walls) {
     groups.forEach((group, index) => {
@@ -18,29 +17,33 @@ export function roundsOfJob({ job, walls }: LaidOutJob, school: School): Round[]
   }
   const taping = job.edges.seal === "caulk" ? "each coat" : "once";
   const rounds = roundsOf(listPasses(coatsOfGroups, school, taping), coatsOf);
-  return [...rounds, ...roundsAnew({ job, walls }, rounds.length)];
+  return [...rounds, ...roundsAnew({ job, walls }, rounds.length, taping === "once" ? coatsOf : null)];
 }
 
-/** A round each for coats that were asked for when tape was off already, on the walls where they were. */
-function roundsAnew({ job, walls }: LaidOutJob, before: number): Round[] {
+/**
+ * Rounds of their own for coats that were asked for when tape was off already: one for all coats of a paint, of which `atOnce` tells how
+ * many there are, where tape lies on for them.
+ */
+function roundsAnew(
+  { job, walls }: LaidOutJob,
+  before: number,
+  atOnce: ReadonlyMap<string, number> | null,
+): Round[] {
   const rounds: Round[] = [];
-  for (const paint of job.paints) {
-    const { id, coats, anew } = paint;
-    if (!anew) continue;
+  for (const anew of job.anew ?? []) {
+    const { paint, coats, regions } = anew;
+    const isOf = ({ id, colour }: { readonly id: string; readonly colour: string }) =>
+      colour === paint && (regions?.has(id) ?? true);
     const groups = new Set(
       walls
-        .filter(({ wall }) => anew.on.includes(wall.id))
-        .flatMap((on) => on.groups.filter((_, index) => on.laid!.pattern.regions[index]!.colour === id)),
+        .filter(({ wall }) => anew.walls.includes(wall.id))
+        .flatMap((on) => on.groups.filter((_, index) => isOf(on.laid!.pattern.regions[index]!))),
     );
-    for (let coat = plannedCoats(paint) + 1; coat <= coats; coat++)
+    const isAll = coats[0] === 1 && coats.length === atOnce?.get(paint);
+    const inTurn: readonly Pick<Round, "coat">[] = isAll ? [{}] : coats.map((coat) => ({ coat }));
+    for (const coat of inTurn)
       for (const group of [...groups].filter((one) => one > 0).sort((a, b) => a - b))
-        rounds.push({
-          round: before + rounds.length + 1,
-          group,
-          coat,
-          paints: new Set([id]),
-          anewOn: new Set(anew.on),
-        });
+        rounds.push({ round: before + rounds.length + 1, group, ...coat, paints: new Set([paint]), anew });
   }
   return rounds;
 }

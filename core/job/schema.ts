@@ -5,6 +5,7 @@ import { mmPerInch, volumeSystems } from "../measure/units";
 import { paintSchema, type Paint } from "../paint/schema";
 import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
+import type { Anew } from "../rounds/listPasses";
 import type { Mend } from "../work/mend/mendSteps";
 import { suppliesSchemaOf } from "../work/sundries";
 import { toolItems } from "../work/tools";
@@ -59,5 +60,7 @@ export type Job = Omit<z.infer<typeof jobSchema>, "paints"> & {
   paints: Paint[];
   /** Of a job that is under way: what went wrong and is to be put right. No document holds it. */
   readonly mends?: readonly Mend[];
+  /** Likewise coats that go on once more, or were not planned, when their tape is off. */
+  readonly anew?: readonly Anew[];
 };
 export type JobFinish = Job["finishes"][number];

@@ -68,14 +68,16 @@ const itemOf = (written: string): string => written.replace(/^paint:/, "").repla
 
 /** Misses that no coat has gone over since; those on one wall of a run lie as far along as that begins. */
 function withMisses(finish: JobFinish, job: Job, happened: Happened): JobFinish {
-  const open = toldOf(happened, miss).filter(
-    (one) => one.finish === finish.id && !isCoatedSince(one, finish.id, happened),
-  );
+  const open = openMisses(finish.id, happened);
   if (open.length === 0) return finish;
   const before = "misses" in finish ? (finish.misses ?? []) : [];
   const places = open.map(({ wall, place: [x, y] }) => [x + offsetOf(wall, finish, job), y]);
   return orBefore(finish, { misses: [...before, ...places] });
 }
+
+/** Misses of a finish that no coat has gone over since. */
+export const openMisses = (finish: string, happened: Happened) =>
+  toldOf(happened, miss).filter((one) => one.finish === finish && !isCoatedSince(one, finish, happened));
 
 function isCoatedSince(
   { told, wall }: Kept<{ wall?: string | undefined }>,

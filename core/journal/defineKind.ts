@@ -34,9 +34,10 @@ export const toldOf = <Schema extends z.ZodObject>(
 export function ofWork(
   { work }: Folding,
   items: readonly WorkItem[],
-  change: (known: Progress) => Progress,
+  change: (known: Progress, item: WorkItem) => Progress,
 ): void {
-  for (const key of keysOf(items)) work.set(key, change(work.get(key) ?? {}));
+  for (const item of items)
+    for (const key of keysOf([item])) work.set(key, change(work.get(key) ?? {}, item));
 }
 
 /** How many pieces some work has: "coat 12 regions". */

@@ -95,7 +95,7 @@ describe("the fold of a journal", () => {
     ];
     const { work } = fold(journal);
     expect(work.get(keyOf("a", 1))!.finished!.at.minutes).toBe(570);
-    expect(Object.keys(work.get(keyOf("b", 1))!)).toEqual(["again"]);
+    expect(Object.keys(work.get(keyOf("b", 1))!)).toEqual(["again", "before"]);
     expect(work.has(keyOf("c", 1))).toBe(false);
     // A withdrawal is taken back by another one.
     const back = fold([...journal, entryOf(7, day("10:30"), "withdrawn", { entry: ulidOf(6) })]);

@@ -15,8 +15,12 @@ export interface Progress {
   readonly began?: Told;
   readonly paused?: Told | undefined;
   readonly finished?: Told;
+  /** What it was finished with, where that was told. */
+  readonly with?: string | undefined;
   /** When it was told last that it is to be done once more. */
   readonly again?: Told;
+  /** When it was finished before that. */
+  readonly before?: Told;
   readonly skipped?: Told & { readonly why: string };
 }
 

@@ -28,6 +28,8 @@ export const workSchema = z.strictObject({
   ids: z.array(idText).min(1).max(mostIds),
   pass: z.number().int().min(1).max(1000).optional(),
   coat: z.number().int().min(1).max(1000).optional(),
+  /** The paint, or the item, that it is done with: beside the key, not in it. */
+  with: idText.optional(),
 });
 
 export const workList = z.array(workSchema).min(1).max(mostWork);

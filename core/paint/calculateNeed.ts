@@ -1,6 +1,6 @@
 import { leastTouchUpMl, sealStripMm, textureFactors, touchUpShare } from "../trade/constants";
 import type { Texture } from "../trade/constants";
-import { plannedCoats, type Paint } from "./schema";
+import type { Paint } from "./schema";
 
 /** What one wall asks of one paint. */
 export interface PaintUse {
@@ -52,7 +52,7 @@ export function calculateNeed(
   const sum = (of: (use: PaintUse) => number) => uses.reduce((total, use) => total + of(use), 0);
   const mlPerM2 = 1000 / paint.spreadRate;
   const areaM2 = sum((use) => use.areaM2);
-  const coatedMl = sum((use) => use.areaM2 * plannedCoats(paint) * textureFactors[use.texture]) * mlPerM2;
+  const coatedMl = sum((use) => use.areaM2 * paint.coats * textureFactors[use.texture]) * mlPerM2;
   const printedMl = sum(({ printed, texture }) =>
     printed ? (printed.areaM2 * textureFactors[texture] * 1000) / printed.spreadRate : 0,
   );

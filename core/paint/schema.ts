@@ -60,13 +60,6 @@ export const paintSchema = z
     };
   });
 
-export type Paint = z.infer<typeof paintSchema> & {
-  /** Of a job that is under way: coats that were asked for when tape was off already, on some walls. No document holds it. */
-  readonly anew?: { readonly planned: number; readonly on: readonly string[] };
-};
-
-/** The coats that go on in a paint's own rounds. */
-export const plannedCoats = ({ coats, anew }: Pick<Paint, "coats" | "anew">): number =>
-  anew?.planned ?? coats;
+export type Paint = z.infer<typeof paintSchema>;
 
 export type Pack = z.infer<typeof packSchema>;

@@ -16,13 +16,14 @@ export const idsInStretches = (
     ),
   );
 
-/** What a step does, as a journal tells it: by its keys alone. */
+/** What a step does, as a journal tells it: by its keys, and what it is done with. */
 export const workToTell = ({ does, wall: own }: Pick<PlanStep, "does" | "wall">): WorkItem[] =>
-  does.map(({ act, wall = own, of, ids, pass, coat }) => ({
+  does.map(({ act, wall = own, of, ids, pass, coat, with: paint }) => ({
     act,
     of,
     ids: [...ids],
     ...(wall !== undefined && { wall }),
     ...(pass !== undefined && { pass }),
     ...(coat !== undefined && { coat }),
+    ...(paint !== undefined && { with: paint }),
   }));

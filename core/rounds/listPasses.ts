@@ -11,16 +11,33 @@ export interface Pass {
   readonly coat?: number;
 }
 
+/** Coats of a paint that are asked for when their tape is off already: they go on in rounds of their own, to tape that is laid anew. */
+export interface Anew {
+  readonly paint: string;
+  readonly walls: readonly string[];
+  /** By their ids; null: all of the paint there. */
+  readonly regions: ReadonlySet<string> | null;
+  readonly coats: readonly number[];
+  /** The manieth time that these coats go on. */
+  readonly pass: number;
+  /** What is there is in another paint: of this one nothing was used for it. */
+  readonly isInstead: boolean;
+}
+
 /** A pass with the paints that have a coat left to go on in it. */
 export interface Round extends Pass {
   readonly paints: ReadonlySet<string>;
-  /** A further coat on these walls alone, to tape that is laid anew; absent for what is done on all. */
-  readonly anewOn?: ReadonlySet<string>;
+  /** What it is laid anew for; absent for what is done on all walls. */
+  readonly anew?: Anew;
 }
 
 /** Whether a round is for a wall. */
-export const isRoundOn = ({ anewOn }: Pick<Round, "anewOn">, wall: string): boolean =>
-  anewOn === undefined || anewOn.has(wall);
+export const isRoundOn = ({ anew }: Pick<Round, "anew">, wall: string): boolean =>
+  anew === undefined || anew.walls.includes(wall);
+
+/** Whether a round is for a region of its paints, on a wall that it is for. */
+export const isRoundFor = ({ anew }: Pick<Round, "anew">, region: string): boolean =>
+  anew?.regions?.has(region) ?? true;
 
 /** Passes with their paints, of which `coatsOf` tells the coats: the one place that knows what goes on when. */
 export const roundsOf = (passes: readonly Pass[], coatsOf: ReadonlyMap<string, number>): Round[] =>

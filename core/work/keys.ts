@@ -85,8 +85,8 @@ export function keysOf(does: readonly Keyed[]): string[] {
   return keys;
 }
 
-/** Of a key what it is about. */
-export function readKey(key: string): { wall: string; act: Act; of: Worked; id: string } {
-  const [wall, act, of, id] = key.split(" ") as [string, Act, Worked, string];
-  return { wall, act, of, id };
+/** Of a key what it is about; of what has no coats `coat` is 0. */
+export function readKey(key: string) {
+  const [wall, act, of, id, pass, coat] = key.split(" ") as [string, Act, Worked, string, string, string];
+  return { wall, act, of, id, pass: Number(pass), coat: Number(coat) };
 }

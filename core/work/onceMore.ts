@@ -1,5 +1,6 @@
-import type { Did } from "./act";
+import type { Act, Did } from "./act";
 import { keysOf, onceMoreStep } from "./keys";
+import { keysOfStep } from "./ownKeys";
 import { waitFor, type Step } from "./step";
 import { said } from "./words";
 
@@ -7,54 +8,113 @@ import { said } from "./words";
 export interface KnownWork {
   /** It was done, and is to be done once more. */
   isAgain(key: string): boolean;
-  /** It was begun, or is over. */
-  isTold(key: string): boolean;
+  isDone(key: string): boolean;
+}
+
+/** Acts that leave a film, which has to be dry for the next. */
+const coating: ReadonlySet<Act> = new Set<Act>(["prime", "base", "coat"]);
+
+/**
+ * Steps of which some is to be done once more: what is done stands as it is, and its next time is a step of its own after it, for
+ * which all that waits for the step waits, too. Its hands and its paint go by how much of the step that is. `next` are those alone.
+ */
+export function partOnceMore(
+  steps: readonly Step[],
+  known: KnownWork,
+  recoatMin: (paint: string) => number,
+): { readonly steps: readonly Step[]; readonly next: readonly Step[] } {
+  const more = new Map(steps.map((step) => [step.id, timesAfter(step, known)] as const));
+  const next = [...more.values()].flat();
+  if (next.length === 0) return { steps, next };
+  const waitingForAll = (step: Step): Step =>
+    // What is done waits for nothing any more.
+    keysOfStep(step).every(known.isDone)
+      ? step
+      : {
+          ...step,
+          after: step.after.flatMap((wait) => [
+            wait,
+            // A next time waits for those before it alone.
+            ...(more.get(wait.step) ?? [])
+              .filter(({ id }) => !step.id.startsWith(`${wait.step}/`) || step.id.startsWith(`${id}/`))
+              .map(({ id }) => ({ ...wait, step: id })),
+          ]),
+        };
+  const all = steps.flatMap((step) => [
+    waitingForAll(step),
+    ...more.get(step.id)!.map((one) => onDry(waitingForAll(one), steps, known, recoatMin)),
+  ]);
+  return { steps: inTurn(all), next };
 }
 
 /**
- * Steps of which a part is to be done once more, in two: what is done stands as it is, and that part is a step of its own after
- * it, for which all that waits for the step waits, too. Its hands and its paint go by how much of it that is.
+ * Each step after those that it waits for, else as they come. In another order than the one that was worked in, what is done in part
+ * may wait for its own next time: there it does not.
  */
-export function partOnceMore(steps: readonly Step[], known: KnownWork): readonly Step[] {
-  const parted = new Map<string, readonly [done: Step, more: Step]>();
-  for (const step of steps) {
-    const parts = partsOf(step, known);
-    if (parts) parted.set(step.id, parts);
-  }
-  if (parted.size === 0) return steps;
-  const waitingForBoth = (step: Step): Step => ({
-    ...step,
-    after: step.after.flatMap((wait) => {
-      const more = parted.get(wait.step)?.[1];
-      // The second part waits for the first alone.
-      return more && more.id !== step.id ? [wait, { ...wait, step: more.id }] : [wait];
-    }),
-  });
-  return steps.flatMap((step) => parted.get(step.id) ?? [step]).map(waitingForBoth);
+function inTurn(steps: readonly Step[]): Step[] {
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  const turn = new Map<string, Step>();
+  const open = new Set<string>();
+  const place = (step: Step): void => {
+    if (turn.has(step.id)) return;
+    open.add(step.id);
+    for (const wait of step.after) {
+      const before = byId.get(wait.step);
+      if (before && !open.has(before.id)) place(before);
+    }
+    turn.set(step.id, { ...step, after: step.after.filter(({ step: id }) => !byId.has(id) || turn.has(id)) });
+    open.delete(step.id);
+  };
+  for (const step of steps) place(step);
+  return [...turn.values()];
 }
 
-function partsOf(step: Step, { isAgain, isTold }: KnownWork): readonly [Step, Step] | null {
-  const keyed = step.does.map((one) =>
-    one.ids.map((id) => ({ id, key: keysOf([{ ...one, wall: one.wall ?? step.wall, ids: [id] }])[0]! })),
-  );
-  const all = keyed.flat();
-  const again = all.filter(({ key }) => isAgain(key));
-  if (again.length === 0 || !all.some(({ key }) => isTold(key))) return null;
-  const only = (isMore: boolean): Did[] =>
-    step.does.flatMap((one, place) => {
-      const ids = keyed[place]!.filter(({ key }) => isAgain(key) === isMore).map(({ id }) => id);
-      return ids.length > 0 ? [partOf(one, ids)] : [];
-    });
+/** The next time that some of a step is done, and the times after that. */
+function timesAfter(step: Step, known: KnownWork): Step[] {
+  const next = nextTimeOf(step, known);
+  return next ? [next, ...timesAfter(next, known)] : [];
+}
+
+/** A coat once more goes onto those that are on already when they are dry for it. */
+function onDry(
+  next: Step,
+  steps: readonly Step[],
+  { isDone }: KnownWork,
+  recoatMin: (paint: string) => number,
+): Step {
+  const ids = new Set(next.does.flatMap((one) => (coating.has(one.act) ? one.ids : [])));
+  if (ids.size === 0) return next;
+  const before = steps
+    .filter((step) => step.wall === next.wall && keysOfStep(step).every(isDone))
+    .flatMap(({ id, does }) =>
+      does.flatMap((one) =>
+        coating.has(one.act) && one.with !== undefined && one.ids.some((own) => ids.has(own))
+          ? [waitFor(id, "recoat", recoatMin(one.with))!]
+          : [],
+      ),
+    );
+  return { ...next, after: [...next.after, ...before] };
+}
+
+function nextTimeOf(step: Step, { isAgain }: KnownWork): Step | null {
+  const does = step.does.flatMap((one): Did[] => {
+    const ids = one.ids.filter((id) =>
+      isAgain(keysOf([{ ...one, wall: one.wall ?? step.wall, ids: [id] }])[0]!),
+    );
+    return ids.length > 0 ? [partOf(one, ids)] : [];
+  });
+  if (does.length === 0) return null;
+  const countOf = (all: readonly Did[]) => all.reduce((sum, { ids }) => sum + ids.length, 0);
+  const [count, all] = [countOf(does), countOf(step.does)];
   const { stretches: _, ...whole } = step;
-  const more: Step = {
+  return {
     ...whole,
     id: onceMoreStep(step.id),
-    does: only(true),
-    minutes: Math.max(1, Math.ceil((step.minutes * again.length) / all.length)),
+    does,
+    minutes: Math.max(1, Math.ceil((step.minutes * count) / all)),
     after: [...step.after, waitFor(step.id)!],
-    say: said("once-more", { of: step.say, count: again.length, all: all.length }),
+    say: said("once-more", { of: step.say, count, all }),
   };
-  return [{ ...whole, does: only(false) }, more];
 }
 
 function partOf(one: Did, ids: readonly string[]): Did {
@@ -62,8 +122,10 @@ function partOf(one: Did, ids: readonly string[]): Did {
   return {
     ...one,
     ids,
+    pass: (one.pass ?? 1) + 1,
     ...(one.ml !== undefined && { ml: one.ml * share }),
-    ...(one.pastM2 !== undefined && { pastM2: one.pastM2 * share }),
+    // All of its paint comes on top of what was planned.
+    ...(one.rolledM2 !== undefined && { pastM2: one.rolledM2 * share }),
     ...(one.rolledM2 !== undefined && { rolledM2: one.rolledM2 * share }),
   };
 }

@@ -69,6 +69,8 @@ export interface Step {
   readonly colour?: string;
   /** What a colour's tools are washed after, once for all its steps: a round, a whole coat, a finish's own work. */
   readonly session?: string;
+  /** It is done anew, when the tools of its colour have been washed. */
+  readonly isAnew?: true;
   readonly stretches?: readonly Stretch[];
   readonly say: Said;
   /** What to take care of beside what every such work asks for. */

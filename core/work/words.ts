@@ -199,7 +199,7 @@ const stepWords = {
   "touch-up": ({ wall, pins }: OnWall & { pins: number }, speech: Speech) =>
     `${speech.wall(wall)}: ${pins > 0 ? `fill the pin's ${pins === 1 ? "hole" : "holes"}, ` : ""}look along every edge with a lamp and touch up.`,
   "once-more": ({ of, count, all }: { of: Said; count: number; all: number }, speech: Speech) =>
-    `Once more, ${count} of ${all}: ${speech.say(of)}`,
+    `Once more${count === all ? "" : `, ${count} of ${all}`}: ${speech.say(of)}`,
   mend: (
     {
       wall,

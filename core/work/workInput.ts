@@ -1,5 +1,5 @@
 import type { Paint } from "../paint/schema";
-import type { Round } from "../rounds/listPasses";
+import type { Anew, Round } from "../rounds/listPasses";
 import type { EdgePiece } from "../tape/tapePiece";
 import type { Peel } from "../tape/sealEdge";
 import type { Wall } from "../wall/schema";
@@ -84,6 +84,8 @@ export interface WorkInput {
   readonly work: Work;
   readonly paints: ReadonlyMap<string, Paint>;
   readonly rounds: readonly Round[];
+  /** Coats that go on anew, to tape that is laid anew. */
+  readonly anew: readonly Anew[];
   /** The tape that is laid on each wall, by its id, in each round by its place. */
   readonly laid: ReadonlyMap<string, readonly (readonly EdgePiece[])[]>;
   /** The masks around each wall while its base goes on. */

@@ -44,7 +44,7 @@ export const pearlWords = {
   ) =>
     `${speech.wall(wall)}: coat ${coat} of ${speech.paint(colour)} over ${speech.area(amount)}, ${speech.volume(need)}, ${inLanes(lanes)}; load again every ${speech.area(perLoad)}. Roll into the wet lane beside it, last strokes one way, and never press the roller's edge: it leaves ropes. Stir every ${stir} min. Lamp at the ${lamp.end} end, ${speech.length(lamp.off)} off the wall and ${speech.length(lamp.high)} up; look along from the other end. ${
       coat === 1
-        ? "Mark misses on the drawing; they are touched in the next coat only."
+        ? "Mark thin places at Colour, on the wall; they are touched in the next coat only."
         : `Touch the misses${prefixed(tellMisses(misses, speech))}, and nothing else.`
     }`,
   "ready-pearl": () =>

@@ -1,6 +1,6 @@
 import type { CardField } from "../defineFinish";
 import { overField } from "../brokenColour";
-import { edgeTone, type SeenSection, type TrowelledSpec } from "./spec";
+import { edgeTone, type TrowelledSpec } from "./spec";
 
 /** How large a section is laid on before the next one is joined to it, m2. */
 const sections = [
@@ -54,38 +54,6 @@ export function cardOfTrowelled(spec: TrowelledSpec): CardField[] {
           : [{ label: "as set", selected: true, set: {} }]),
       ],
     },
-    ...fieldsOfSections(spec),
     { type: "action", label: "Other marks", set: { seed: spec.seed + 1 } },
-  ];
-}
-
-/** What is seen from the distance, section by section, as they are laid. */
-function fieldsOfSections({ tones, seen = [] }: TrowelledSpec): CardField[] {
-  const looks: readonly (readonly [label: string, section: SeenSection])[] = [
-    ["as planned", {}],
-    ...tones.map(({ paint }, index) => [`more of tone ${index + 1}`, { more: { paint } }] as const),
-    ["more left bare", { more: "bare" }],
-    ["laid heavier", { hand: "heavier" }],
-    ["laid lighter", { hand: "lighter" }],
-    ["strokes all one way", { strokes: "one-way" }],
-  ];
-  return [
-    {
-      type: "choice",
-      label: `Section ${seen.length + 1}, laid`,
-      options: [
-        { label: "not yet", selected: true, set: {} },
-        ...looks.map(([label, section]) => ({ label, selected: false, set: { seen: [...seen, section] } })),
-      ],
-    },
-    ...(seen.length > 0
-      ? [
-          {
-            type: "action",
-            label: `Take section ${seen.length} back`,
-            set: { seen: seen.length > 1 ? seen.slice(0, -1) : undefined },
-          } as const,
-        ]
-      : []),
   ];
 }

@@ -3,6 +3,7 @@ import { overPaint } from "../brokenColour";
 import { optionalPaint } from "../optionalPaint";
 import { cardOfTrowelled } from "./card";
 import { editTrowelled } from "./edit";
+import { lookedAtTrowelled } from "./lookedAt";
 import { layOutTrowelled } from "./layout";
 import { trowelledSpec } from "./spec";
 
@@ -22,6 +23,7 @@ export const trowelled = defineFinish({
   layOut: layOutTrowelled,
   card: cardOfTrowelled,
   edit: editTrowelled,
+  lookedAt: lookedAtTrowelled,
   sundries: { spreader: { name: "Spreader, flexible, rounded corners", serves: 1, why: "why-spreader" } },
   rates: { trowel_m2_min: { usual: 0.06, as: "a minute", label: "Trowelling, m2" } },
   start: (_, paints, base) => {

@@ -6,6 +6,10 @@ import { workList, freeText } from "../limits";
 export const again = defineKind({
   kind: "again",
   payload: z.object({ work: workList, why: freeText.default("") }),
-  fold: (folding, { work }, told) => ofWork(folding, work, () => ({ again: told })),
+  fold: (folding, { work }, told) =>
+    ofWork(folding, work, (known) => {
+      const before = known.finished ?? known.before;
+      return { again: told, ...(before && { before }) };
+    }),
   say: ({ work, why }) => `To be done again: ${sayWork(work)}${why && `, ${why}`}.`,
 });

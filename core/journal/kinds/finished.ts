@@ -7,10 +7,10 @@ export const finished = defineKind({
   kind: "finished",
   payload: z.object({ work: workList }),
   fold: (folding, { work }, told) =>
-    ofWork(folding, work, (known) =>
-      known.finished && !known.paused
+    ofWork(folding, work, (known, { with: paint = known.with }) =>
+      known.finished && !known.paused && known.with === paint
         ? known
-        : { ...known, paused: undefined, finished: known.finished ?? told },
+        : { ...known, paused: undefined, finished: known.finished ?? told, with: paint },
     ),
   say: ({ work }) => `Done: ${sayWork(work)}.`,
 });

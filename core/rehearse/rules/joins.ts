@@ -25,7 +25,7 @@ function stoppedInField(history: History): Fault[] {
     ...history.all("varnish", "wall"),
   ];
   for (const doing of fields) {
-    const key = `${doing.did.act} ${doing.wall} ${doing.id} ${doing.did.coat ?? 1}`;
+    const key = [doing.did.act, doing.wall, doing.id, doing.did.coat ?? 1, doing.did.pass ?? 1].join(" ");
     coats.set(key, [...(coats.get(key) ?? []), doing]);
   }
   return [...coats.values()].flatMap((doings): Fault[] => {

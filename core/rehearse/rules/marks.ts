@@ -57,13 +57,14 @@ function offTheWall(history: History, wall: PlanWall, { id, axis, at, use }: Pla
 function usedByTape(
   history: History,
   wall: PlanWall,
-  { piece, laid }: TapeLife,
+  life: TapeLife,
   marks: readonly PlanMark[],
   made: Times,
   rubbed: Times,
 ): Fault[] {
+  const { piece, laid } = life;
   const own = marks.filter(({ line }) => line !== undefined && line === piece.line);
-  if (own.length === 0) return [];
+  if (own.length === 0 || isAtEdge(history, life)) return [];
   const lost =
     whyLost(own, laid!.from, made, rubbed) ?? whyCovered(history, wall, own, piece, laid!.from, made);
   if (lost === null) return [];
@@ -76,6 +77,18 @@ function usedByTape(
       `tape is laid along the line "${own[0]!.use}": ${lost}`,
     ),
   ];
+}
+
+/** Where a colour was painted up to tape before, tape that is laid there again has that edge to go by. */
+function isAtEdge(history: History, { piece, wall, laid }: TapeLife): boolean {
+  const isSame = (other: TapeLife["piece"]) =>
+    other.line === piece.line &&
+    piece.path.every(([x, y]) =>
+      other.path.some(([u, v]) => Math.abs(x - u) <= slackMm && Math.abs(y - v) <= slackMm),
+    );
+  return [...history.tape.values()].some(
+    (other) => other.wall === wall && other.off !== null && other.off.to <= laid!.from && isSame(other.piece),
+  );
 }
 
 function whyLost(own: readonly PlanMark[], when: number, made: Times, rubbed: Times): string | null {

@@ -1,6 +1,7 @@
 import { did } from "../act";
 import { mendStep } from "../keys";
 import { waitFor, type StepDraft, type Wait, type WaitKind } from "../step";
+import { floorCovered } from "../room/protectRoom";
 import { said } from "../words";
 import type { WorkInput, WorkWall } from "../workInput";
 import { mishaps, type MendStep, type MishapKind } from "./mishaps";
@@ -46,7 +47,7 @@ export function mendSteps(
         wall,
         does: [did("touch-up", "edge", [mendStep(wall, id, number)], { with: paint })],
         minutes: Math.max(1, step.minutes),
-        after: [wait],
+        after: [wait, floorCovered],
         say: said("mend", { wall, kind, number, paint, under }),
         cautions: [],
         evening: [],

@@ -12,8 +12,9 @@ export const isRolled = ({ does }: Pick<StepDraft, "does">): boolean =>
 /** Wrapped tools stay wet for so long between two uses, minutes by the labels. */
 const wrappedMin = 360;
 
-/** What a step's paint is put on with: a roller out of a tray, or what finishes have for it. */
-const toolsOf = (step: StepDraft): string => (isRolled(step) ? "roller" : "own");
+/** What a step's paint is put on with: a roller out of a tray, or what finishes have for it; what is done anew is begun with clean ones. */
+const toolsOf = (step: StepDraft): string =>
+  `${isRolled(step) ? "roller" : "own"} ${step.isAnew ? step.session : ""}`;
 
 /**
  * The uses of a colour's tools from wetting them to washing them: all that is done with the same ones, as long as the next

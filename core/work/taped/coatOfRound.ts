@@ -14,6 +14,8 @@ import { goesOf, stretchesOfGoes, type Go, type Portion } from "./stretches";
 interface CoatOfRound {
   readonly paint: Paint;
   readonly coat: number;
+  /** The manieth time that it goes on. */
+  readonly pass: number;
   readonly regions: readonly WorkRegion[];
   readonly portions: readonly Portion[];
   readonly goes: readonly Go[];
@@ -52,7 +54,7 @@ export const isUpTo = ({ upTo }: TapeBundle, paint: string): boolean =>
 /** What a coat does, and in which stretches: edges sealed just before where that is done wet, regions, and tape off after it. */
 export function workOfCoat(
   { wall, workTopMm: heightMm }: WorkWall,
-  { paint, coat, regions, portions, goes, off, sealed, past, isFloated }: CoatOfRound,
+  { paint, coat, pass, regions, portions, goes, off, sealed, past, isFloated }: CoatOfRound,
 ): Pick<StepDraft, "does" | "stretches"> & { does: StepDraft["does"] } {
   const { first, last } = goesOf(portions, goes);
   const earliest = ({ beside }: EdgePiece) =>
@@ -71,6 +73,7 @@ export function workOfCoat(
     regions.map(({ id }) => id),
     {
       coat,
+      ...(pass > 1 && { pass }),
       with: paint.id,
       ...(isPast && { pastMm: past.pastMm, pastM2 }),
       ml: filmMl(paint, areaM2 + pastM2, wall.texture),

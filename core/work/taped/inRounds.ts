@@ -1,4 +1,4 @@
-import { isRoundOn, type Round } from "../../rounds/listPasses";
+import { isRoundFor, isRoundOn, type Round } from "../../rounds/listPasses";
 import { staysOn } from "../../tape/planTape";
 import type { EdgePiece } from "../../tape/tapePiece";
 
@@ -7,8 +7,12 @@ export const isPaintedIn = ({ group, paints }: Round, { upTo }: Pick<EdgePiece, 
   upTo.some((side) => side.group === group && paints.has(side.paint));
 
 /** Whether a round is for a piece that lies on a wall: what cuts the colour around a corner is for that wall's. */
-export const isFor = (round: Round, { corner }: Pick<EdgePiece, "corner">, wall: string): boolean =>
-  isRoundOn(round, corner ?? wall);
+export const isFor = (
+  round: Round,
+  { corner, beside }: Pick<EdgePiece, "corner" | "beside">,
+  wall: string,
+): boolean =>
+  isRoundOn(round, corner ?? wall) && (!round.anew?.regions || beside.some((id) => isRoundFor(round, id)));
 
 /** The places of the round for which a tape is laid and of that in which it comes off. */
 export interface OnFor {
@@ -31,7 +35,7 @@ export function laidFor(
   rounds.forEach((round, place) => {
     if (!isFor(round, piece, wall)) return;
     if (round.group === under && round.paints.has(piece.over!)) goesOn = false;
-    if (round.anewOn) goesOn = false;
+    if (round.anew) goesOn = false;
     if (!isPaintedIn(round, piece)) return;
     const last = times.at(-1);
     if (goesOn && last) times[times.length - 1] = { ...last, off: place };

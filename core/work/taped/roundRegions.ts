@@ -1,5 +1,5 @@
 import { rolled } from "../../pattern/pattern";
-import { isRoundOn, type Round } from "../../rounds/listPasses";
+import { isRoundFor, isRoundOn, type Round } from "../../rounds/listPasses";
 import type { WorkRegion, WorkWall } from "../workInput";
 
 /** What is rolled on each wall by group and paint, found without looking at every region again. */
@@ -24,19 +24,20 @@ export class RoundRegions {
   }
 
   /** What a wall gets of one paint in a round. */
-  of = (wall: string, round: Round, paint: string): readonly WorkRegion[] =>
-    isRoundOn(round, wall) ? (this.byWall.get(wall)?.get(round.group)?.get(paint) ?? []) : [];
+  of = (wall: string, round: Round, paint: string): readonly WorkRegion[] => {
+    const all = isRoundOn(round, wall) ? this.byWall.get(wall)?.get(round.group)?.get(paint) : undefined;
+    return (round.anew ? all?.filter(({ id }) => isRoundFor(round, id)) : all) ?? [];
+  };
 
   /** The colours of a round on a wall in the order in which they are painted. */
   coloursInTurn = (wall: string, round: Round): string[] =>
     isRoundOn(round, wall)
-      ? [...(this.byWall.get(wall)?.get(round.group)?.keys() ?? [])].filter((paint) =>
-          round.paints.has(paint),
+      ? [...(this.byWall.get(wall)?.get(round.group)?.keys() ?? [])].filter(
+          (paint) => round.paints.has(paint) && this.of(wall, round, paint).length > 0,
         )
       : [];
 
   /** On how many walls a round uses a paint. */
   visits = (round: Round, paint: string): number =>
-    [...this.byWall].filter(([wall, groups]) => isRoundOn(round, wall) && groups.get(round.group)?.has(paint))
-      .length;
+    [...this.byWall.keys()].filter((wall) => this.of(wall, round, paint).length > 0).length;
 }

@@ -1,5 +1,5 @@
 import type { Finding } from "../../findings/finding";
-import { plannedCoats, type Paint } from "../../paint/schema";
+import type { Paint } from "../../paint/schema";
 import type { Round } from "../../rounds/listPasses";
 import { warmestOpenShare } from "../../trade/climate";
 import { isCaulk } from "../../tape/sealEdge";
@@ -8,6 +8,7 @@ import { paintStep, roundStep, wallStep, wholeStep } from "../keys";
 import { nextCoat } from "../nextCoat";
 import { againMm } from "../../trade/constants";
 import { climbingMin } from "../room/access";
+import { floorCovered } from "../room/protectRoom";
 import { leftOfWait } from "../room/youngBase";
 import { groundClear, wallReady } from "../room/besideBases";
 import { isOfPaperAlone, markWall } from "../room/markWall";
@@ -51,6 +52,9 @@ export function listTapedSteps(site: WorkInput): {
   });
   return { steps: taped.steps, ready: taped.onWall, based, findings: [...taped.findings, ...onMarked] };
 }
+
+/** What goes on anew may find its room put back. */
+const openedFor = ({ anew }: Round): readonly Wait[] => (anew ? [floorCovered] : []);
 
 class TapedSteps {
   readonly steps: StepDraft[] = [];
@@ -114,7 +118,7 @@ class TapedSteps {
           coat: round.coat,
           ids,
           tape,
-          after: [...this.isReady(on, place), ...under, ...done, again],
+          after: [...this.isReady(on, place), ...openedFor(round), ...under, ...done, again],
           say: said("tape", {
             wall: wall.id,
             round: round.round,
@@ -184,7 +188,7 @@ class TapedSteps {
   ): string {
     const id = (coat: number) => paintStep(wall.wall.id, round, paint.id, coat);
     const first = round.coat ?? 1;
-    const last = round.coat ?? plannedCoats(paint);
+    const last = round.coat ?? paint.coats;
     const before = this.painted.latest(wall.wall.id, paint.id, round.group);
     const { secondCoat } = this.site.work;
     const regions = this.plan.regions(wall.wall.id, round, paint.id);
@@ -214,6 +218,7 @@ class TapedSteps {
         past,
         paint,
         coat,
+        pass: round.anew?.pass ?? 1,
         regions,
         portions,
         goes,
@@ -228,6 +233,7 @@ class TapedSteps {
         wall: wall.wall.id,
         round: round.round,
         session: String(round.round),
+        ...(round.anew && { isAnew: true }),
         colour: paint.id,
         coat,
         ...work,
@@ -273,6 +279,7 @@ class TapedSteps {
     );
     return [
       ...this.isReady(on, place),
+      ...openedFor(round),
       // What is cut in by hand beside it needs no tape, but has to be dry.
       ...(this.onWall.get(wall.id) ?? []),
       ...this.plan.besideHand(wall.id, place).map(({ on, bundle }) => this.painted.waitBeside(on, bundle)),

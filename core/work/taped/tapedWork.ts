@@ -1,3 +1,4 @@
+import type { Anew } from "../../rounds/listPasses";
 import type { EdgePiece } from "../../tape/tapePiece";
 import type { Paint } from "../../paint/schema";
 import { varnishCoats } from "../objects/finishObject";
@@ -12,13 +13,18 @@ import { isCurved } from "../../tape/isCurved";
  * What brush and roller put on each wall, by paint: regions, and whole coats of its base and primer, each with all the
  * paint's coats; and what edges are sealed with.
  */
-export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): PaintUse[] {
+export function coatedPaint({ walls, paints, laid, baseMasks, anew }: WorkInput): PaintUse[] {
   return walls.flatMap((on): PaintUse[] => {
     const { wall, regions, base } = on;
     const painted = new Map<string, number>();
-    for (const { colour, group, areaM2, isHidden } of regions) {
+    const anewHere = anew.filter(({ walls }) => walls.includes(wall.id));
+    const instead = new Set(
+      anewHere.flatMap(({ isInstead, regions }) => (isInstead ? [...(regions ?? [])] : [])),
+    );
+    for (const { id, colour, group, areaM2, isHidden } of regions) {
       if (group === 0 && isHidden) continue;
-      painted.set(colour, (painted.get(colour) ?? 0) + (group === 0 ? 0 : areaM2));
+      const isCoated = group !== 0 && !instead.has(id);
+      painted.set(colour, (painted.get(colour) ?? 0) + (isCoated ? areaM2 : 0));
     }
     const sealed = sealedMm([...(laid.get(wall.id) ?? []), baseMasks.get(wall.id) ?? []]);
     return [...paints].flatMap(([paint, told]) => {
@@ -27,7 +33,9 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): Pain
       if (whole === 0 && own === undefined && !sealed.has(paint)) return [];
       const areaM2 = (own ?? 0) + whole * base.areaM2;
       const sealMm = sealed.get(paint) ?? 0;
-      const anewM2 = told.anew?.on.includes(wall.id) ? (own ?? 0) * (told.coats - told.anew.planned) : 0;
+      const anewM2 = anewHere
+        .filter((one) => one.paint === paint)
+        .reduce((sum, one) => sum + one.coats.length * areaOfAnew(one, regions), 0);
       return [
         {
           paint,
@@ -41,6 +49,11 @@ export function coatedPaint({ walls, paints, laid, baseMasks }: WorkInput): Pain
     });
   });
 }
+
+const areaOfAnew = ({ paint, regions: own }: Anew, regions: WorkWall["regions"]): number =>
+  regions
+    .filter(({ id, colour, group }) => group !== 0 && colour === paint && (own?.has(id) ?? true))
+    .reduce((sum, { areaM2 }) => sum + areaM2, 0);
 
 /** What coats are carried past lines, under what comes later there. */
 export function carriedPast({ walls }: WorkInput, drafts: readonly StepDraft[]): PaintUse[] {

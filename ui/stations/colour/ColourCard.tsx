@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useJob, usePlan, useWall } from "@/ui/job/JobProvider";
 import { CardHead } from "@/ui/parts/CardHead";
 import { Choice } from "@/ui/parts/Choice";
@@ -8,11 +9,15 @@ import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { Section } from "@/ui/parts/Section";
 import { daylight, type Lighting } from "@/core/look/views";
 import { BrokenCoats } from "./BrokenCoats";
+import { lookedAtOn } from "./lookedAt";
 import { FromWhere } from "./FromWhere";
 import { SampleBoard } from "./SampleBoard";
 import { useLookState } from "./lookState";
 import { Mixes } from "./Mixes";
 import { colourFindings } from "./station";
+
+/** Few walls have anything that is told of as it comes out. */
+const AsItLooks = dynamic(() => import("./AsItLooks").then((module) => module.AsItLooks), { ssr: false });
 
 const lights: readonly { readonly label: string; readonly lighting: Lighting }[] = [
   { label: "day, window at the left", lighting: { by: "day", from: "left" } },
@@ -79,6 +84,7 @@ export function ColourCard({ wallId }: { wallId: string }) {
       </div>
       <FromWhere wallId={wallId} wall={found.wall} job={job} />
       <SampleBoard wall={found.wall} plan={found.plan} />
+      {lookedAtOn(job, wallId).length > 0 && <AsItLooks plan={found.plan} />}
       <BrokenCoats wall={found.plan} paints={job.paints} />
       <Mixes />
     </>

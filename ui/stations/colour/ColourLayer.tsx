@@ -1,6 +1,9 @@
 "use client";
 
+import { useJob } from "@/ui/job/JobProvider";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
+import { lookedAtOn } from "./lookedAt";
+import { LookedLayer } from "./LookedLayer";
 import { useLookState } from "./lookState";
 import { LookCanvas } from "./LookCanvas";
 import { useLook } from "./useLook";
@@ -13,6 +16,7 @@ const stepPx = 256;
 /** The wall square on as it will look, over the drawing. */
 export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const { box } = frame;
+  const job = useJob();
   const lighting = useLookState((state) => state.lighting);
   const [wide, high] = [box.maxX - box.minX, box.maxY - box.minY];
   // As many pixels as are shown, in steps, so that a zoom by a little draws nothing anew; no finer than the wall's cells.
@@ -30,6 +34,7 @@ export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFra
       >
         <LookCanvas drawn={drawn} label="The wall as it will look, square on" className="h-full w-full" />
       </foreignObject>
+      {lookedAtOn(job, wallId).length > 0 && <LookedLayer wallId={wallId} frame={frame} />}
     </g>
   );
 }

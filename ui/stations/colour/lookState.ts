@@ -12,8 +12,13 @@ interface LookState {
   readonly lighting: Lighting;
   /** Null: in front of the wall's middle, as far off as the job says that it is looked at from. */
   readonly spot: Spot | null;
+  /** The finish of which thin places are being marked on the wall, and the section that is looked at; null for none, and for the next. */
+  readonly missing: string | null;
+  readonly section: string | null;
   light(lighting: Lighting): void;
   stand(spot: Spot): void;
+  mark(finish: string | null): void;
+  lookAt(section: string | null): void;
 }
 
 /** In what light and from where walls are looked at, while the job is open. */
@@ -21,7 +26,11 @@ export const useLookState = create<LookState>((set) => ({
   lighting: { by: "day", from: "left" },
   spot: null,
   light: (lighting) => set({ lighting }),
+  missing: null,
+  section: null,
   stand: (spot) => set({ spot }),
+  mark: (missing) => set({ missing }),
+  lookAt: (section) => set({ section }),
 }));
 
 export const usualEyeMm = 1600;

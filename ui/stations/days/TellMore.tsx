@@ -1,10 +1,8 @@
 "use client";
 
-import { Camera } from "lucide-react";
 import { useState } from "react";
 import { useJob, useJournal, useJournalState, useJobState } from "@/ui/job/JobProvider";
 import { parseVolume } from "@/core/measure/parseQuantity";
-import { takePicture } from "@/ui/journal/takePicture";
 import { useAddress } from "@/ui/job/useAddress";
 import { useTeller } from "@/ui/journal/useTeller";
 import { Button } from "@/ui/parts/Button";
@@ -13,6 +11,7 @@ import { DateField } from "@/ui/parts/DateField";
 import { FormField } from "@/ui/parts/FormField";
 import { Section } from "@/ui/parts/Section";
 import { VolumeField } from "@/ui/parts/VolumeField";
+import { TakePicture } from "./TakePicture";
 
 /** What changes the days that are left, or is worth keeping: paint that was weighed, a day off, a note. */
 export function TellMore() {
@@ -22,7 +21,7 @@ export function TellMore() {
         <Weighed />
         <DayOff />
         <Note />
-        <TakePicture />
+        <PictureOfWall />
       </div>
     </Section>
   );
@@ -157,39 +156,12 @@ function Note() {
   );
 }
 
-function TakePicture() {
-  const journal = useJournal();
+function PictureOfWall() {
   const { wallId } = useAddress();
-  const [problem, setProblem] = useState<string | null>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    try {
-      const sha256 = await takePicture(file);
-      setProblem(null);
-      journal.tell([{ kind: "photo", payload: { sha256, ...(wallId !== null && { wall: wallId }) } }]);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
   return (
     <div>
-      <label className="link-button cursor-pointer focus-within:outline-2 focus-within:outline-violet">
-        <Camera size={17} aria-hidden /> A picture of this wall
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          className="sr-only"
-          onChange={({ currentTarget }) => {
-            void take(currentTarget.files?.[0]);
-            currentTarget.value = "";
-          }}
-        />
-      </label>
+      <TakePicture label="A picture of this wall" of={wallId === null ? {} : { wall: wallId }} />
       <p className="pt-1 text-sm text-soft">It is kept without where and with what it was taken.</p>
-      <p role="alert" className="text-sm text-brick empty:hidden">
-        {problem}
-      </p>
     </div>
   );
 }

@@ -9,6 +9,7 @@ import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { workToTell } from "@/core/plan/workOfStep";
 import { Button } from "@/ui/parts/Button";
 import { FormField } from "@/ui/parts/FormField";
+import { TakePicture } from "./TakePicture";
 
 /** A moment as the browser's own field writes it. */
 const fieldForm = "yyyy-MM-dd'T'HH:mm";
@@ -82,6 +83,10 @@ export function TellStep({ step }: { step: PlanStep }) {
             <Button onClick={() => tell("skipped")}>Left out</Button>
           </>
         )}
+        <TakePicture
+          label="A picture of it"
+          of={{ work, ...(step.wall !== undefined && { wall: step.wall }) }}
+        />
       </div>
     </div>
   );

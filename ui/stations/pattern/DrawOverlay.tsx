@@ -1,26 +1,21 @@
 "use client";
 
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { useState, type KeyboardEvent } from "react";
 import { distance, type Point } from "@/core/geometry/point";
 import { snapPoint, type SnappedPoint, type SnapTargets } from "@/core/setout/snapPoint";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import type { Drawing } from "./useDrawing";
 import { useSnapTargets } from "./useEditing";
+import { arrowOf, PencilOverlay, PencilRing } from "@/ui/wall-view/PencilOverlay";
+import { placingOf, snapPx } from "@/ui/wall-view/placing";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { PlaceReading } from "./PlaceReading";
-import { placingOf, snapPx } from "./placing";
 
 interface Props {
   readonly drawing: Drawing;
   readonly frame: LayerFrame;
 }
 
-const arrows: Readonly<Record<string, Point>> = {
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowRight: { x: 1, y: 0 },
-  ArrowUp: { x: 0, y: 1 },
-  ArrowDown: { x: 0, y: -1 },
-};
 /** Arrow keys go so many tape divisions at once; with Alt one at a time. */
 const stride = 10;
 const noLines: readonly string[] = [];
@@ -30,65 +25,46 @@ export function DrawOverlay({ drawing, frame }: Props) {
   const { tapeDivision } = useJob();
   const { handed, tool, points } = drawing;
   const { strip, offset } = handed;
-  const placing = placingOf(frame, offset);
   const targets = useSteadyTargets(drawing);
   const middles = useMiddles(drawing);
-  const group = useRef<SVGGElement>(null);
   const [pencil, setPencil] = useState<SnappedPoint | null>(null);
-  useEffect(() => group.current?.focus(), [tool.id]);
 
   const snap = (place: Point, reach: number): SnappedPoint =>
     tool.snaps
       ? snapPoint(place, { along: null, from: place }, targets, reach, strip, tapeDivision)
       : { at: place, to: [] };
-  const placeOf = (event: PointerEvent<SVGRectElement>): SnappedPoint => {
-    const box = event.currentTarget.ownerSVGElement!.getBoundingClientRect();
-    const px = { x: event.clientX - box.left, y: event.clientY - box.top };
-    return snap(placing.toPlace(px), snapPx / frame.view.scale);
-  };
+  const near = (place: Point) => snap(place, snapPx / frame.view.scale);
   const move = (to: SnappedPoint) => {
     setPencil(to);
     drawing.hover(to.at);
   };
-  const onKeyDown = (event: KeyboardEvent) => {
-    const arrow = arrows[event.key];
-    if (!arrow && event.key !== "Enter" && event.key !== "Escape") return;
-    event.preventDefault();
-    event.stopPropagation();
-    if (event.key === "Escape") return drawing.cancel();
-    const { minX, maxX, minY, maxY } = strip.extent;
-    const from = pencil?.at ?? { x: (Math.max(minX, offset) + maxX) / 2, y: (minY + maxY) / 2 };
-    if (!arrow) {
-      const isSame = points.length > 0 && distance(points.at(-1)!, from) < 1;
-      return isSame && drawing.mayEnd ? drawing.end() : drawing.set(from);
-    }
+  const { minX, maxX, minY, maxY } = strip.extent;
+  const from = pencil?.at ?? { x: (Math.max(minX, offset) + maxX) / 2, y: (minY + maxY) / 2 };
+  const step = (event: KeyboardEvent) => {
+    const arrow = arrowOf(event)!;
     if (!tool.snaps) return move({ at: nextMiddle(middles, from, arrow) ?? from, to: [] });
     const by = tapeDivision * (event.altKey ? 1 : event.shiftKey ? stride * stride : stride);
     move(snap({ x: from.x + arrow.x * by, y: from.y + arrow.y * by }, 0));
   };
+  const enter = () => {
+    const isSame = points.length > 0 && distance(points.at(-1)!, from) < 1;
+    return isSame && drawing.mayEnd ? drawing.end() : drawing.set(from);
+  };
   return (
-    <g
-      ref={group}
-      data-draggable
-      tabIndex={0}
-      role="application"
-      aria-label={`${tool.name} on the wall: ${drawing.asks}. Arrow keys move the pencil, Enter sets the point, Escape stops`}
-      className="cursor-crosshair outline-none"
-      onKeyDown={onKeyDown}
+    <PencilOverlay
+      key={tool.id}
+      label={`${tool.name} on the wall: ${drawing.asks}`}
+      frame={frame}
+      offset={offset}
+      onMove={(place) => move(near(place))}
+      onSet={(place) => drawing.set(near(place).at)}
+      onStep={step}
+      onEnter={enter}
+      onCancel={drawing.cancel}
+      onDoubleClick={() => drawing.mayEnd && drawing.end()}
     >
-      <rect
-        width={frame.size.width}
-        height={frame.size.height}
-        fill="transparent"
-        style={{ touchAction: "none" }}
-        onPointerMove={(event) => move(placeOf(event))}
-        onPointerUp={(event) => {
-          if (event.button === 0) drawing.set(placeOf(event).at);
-        }}
-        onDoubleClick={() => drawing.mayEnd && drawing.end()}
-      />
       <Trail drawing={drawing} pencil={pencil} frame={frame} />
-    </g>
+    </PencilOverlay>
   );
 }
 
@@ -129,15 +105,7 @@ function Trail({ drawing: { handed, tool, points }, pencil, frame }: TrailProps)
             frame={frame}
           />
         ) : (
-          <circle
-            cx={tip.x}
-            cy={tip.y}
-            r={7}
-            fill="none"
-            className="stroke-violet"
-            strokeWidth={2}
-            pointerEvents="none"
-          />
+          <PencilRing {...tip} />
         ))}
     </>
   );

@@ -4,7 +4,7 @@ import { useDrag } from "@use-gesture/react";
 import { memo } from "react";
 import type { Handle } from "@/core/finishes/editing";
 import type { Point } from "@/core/geometry/point";
-import type { Placing } from "./placing";
+import type { Placing } from "@/ui/wall-view/placing";
 
 interface Props {
   readonly handles: readonly Handle[];

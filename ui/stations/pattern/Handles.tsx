@@ -11,7 +11,7 @@ import { useChanging, useSnapTargets, type HandedFinish } from "./useEditing";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { Grips } from "./Grips";
 import { PlaceReading } from "./PlaceReading";
-import { placingOf, snapPx, type Placing } from "./placing";
+import { placingOf, snapPx, type Placing } from "@/ui/wall-view/placing";
 
 interface Props {
   readonly handed: HandedFinish;

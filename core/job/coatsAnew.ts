@@ -1,0 +1,115 @@
+import type { Happened, Progress, Told } from "../journal/happened";
+import type { Plan } from "../plan/planTypes";
+import type { Anew } from "../rounds/listPasses";
+import { keysOf, readKey } from "../work/keys";
+
+/** Whether anything that was done is to be done once more. */
+export const hasAgain = ({ work }: Pick<Happened, "work">): boolean =>
+  [...work.values()].some(({ before }) => before !== undefined);
+
+/**
+ * What happened, where work that is to be done again stays done as it was, and its next time is a piece of work of its own: told of as
+ * it was before, it is that. `again` stands with what was done and has a next time.
+ */
+export function withNextTimes(happened: Happened): Happened {
+  if (!hasAgain(happened)) return happened;
+  const work = new Map(happened.work);
+  for (const [key, { again, before, ...since }] of happened.work) {
+    if (!again) continue;
+    if (!before) {
+      work.set(key, since);
+      continue;
+    }
+    work.set(key, { finished: before, again });
+    if (since.began ?? since.finished ?? since.skipped)
+      work.set(nextTimeOf(key), { ...since, ...work.get(nextTimeOf(key)) });
+  }
+  return { ...happened, work };
+}
+
+/** The key of the same work, the next time. */
+export function nextTimeOf(key: string): string {
+  const { wall, act, of, id, pass, coat } = readKey(key);
+  return keysOf([{ wall, act, of, ids: [id], pass: pass + 1, ...(coat > 0 && { coat }) }])[0]!;
+}
+
+/**
+ * The coats that go on anew, since their tape is off already: those that are to be done again, and those on a region that has
+ * another paint now than it was painted in. Beside them what happened as those rounds find it.
+ */
+export function coatsAnew(
+  happened: Happened,
+  plan: Plan,
+): { readonly anew: readonly Anew[]; readonly standing: Happened } {
+  const work = new Map(happened.work);
+  const gathered = new Map<string, Gathered>();
+  for (const [key, { again, ...done }] of happened.work) {
+    const { wall, act, of, id, pass, coat } = readKey(key);
+    if (act !== "coat" || of !== "region" || !done.finished) continue;
+    const paint = plan.walls.find((one) => one.id === wall)?.regions.find((one) => one.id === id)?.colour;
+    const isInstead = isInAnother(done, paint);
+    if (paint === undefined || !(isInstead || again)) continue;
+    const offAt = tapeOffAt(plan, happened, paint, wall);
+    const isOff = offAt !== null && !(again && offAt > again.at.instant);
+    // While its tape is on, and nothing is painted up to it, it goes on in its own round.
+    if (!isOff && !liesUnderTape(plan, happened, id)) {
+      work.set(key, { ...done, again: again ?? done.finished });
+      continue;
+    }
+    work.set(key, done);
+    const group = [wall, paint, pass, isInstead].join(" ");
+    const own = gathered.get(group) ?? {
+      ...{ wall, paint, pass: pass + 1, isInstead },
+      ...{ regions: new Set(), coats: new Set() },
+    };
+    gathered.set(group, own);
+    own.regions.add(id);
+    own.coats.add(coat);
+  }
+  const anew = [...gathered.values()].map(({ wall, coats, ...one }): Anew => ({
+    ...one,
+    walls: [wall],
+    coats: [...coats].sort((a, b) => a - b),
+  }));
+  return { anew, standing: { ...happened, work } };
+}
+
+interface Gathered extends Omit<Anew, "walls" | "regions" | "coats"> {
+  readonly wall: string;
+  readonly regions: Set<string>;
+  readonly coats: Set<number>;
+}
+
+/** Whether tape was laid on a region, up to which something beside it is painted. */
+const liesUnderTape = ({ walls }: Plan, { work }: Pick<Happened, "work">, region: string): boolean =>
+  walls.some(({ id: wall, tape }) =>
+    tape.some(
+      ({ id, overRegion }) =>
+        overRegion === region &&
+        work.get(keysOf([{ act: "tape", wall, of: "tape", ids: [id] }])[0]!)?.finished !== undefined,
+    ),
+  );
+
+/** Whether work was done with something else than is meant now. */
+export const isInAnother = ({ finished, with: used }: Progress, meant: string | undefined): boolean =>
+  finished !== undefined && used !== undefined && meant !== undefined && used !== meant;
+
+/** The instant at which tape up to which a paint goes on a wall came off last; null while all of it that was laid is on. */
+export function tapeOffAt(
+  { walls }: Plan,
+  { work }: Pick<Happened, "work">,
+  paint: string,
+  wall: string,
+): number | null {
+  const pieces = new Set(
+    walls
+      .flatMap((on) => on.tape.map((piece) => ({ ...piece, on: piece.corner ?? on.id })))
+      .filter(({ on, cuts, andCuts }) => on === wall && [cuts, andCuts].includes(paint))
+      .map(({ id }) => id),
+  );
+  const off = [...work].flatMap(([key, { finished }]): Told[] => {
+    const { act, of, id } = readKey(key);
+    return finished !== undefined && act === "peel" && of === "tape" && pieces.has(id) ? [finished] : [];
+  });
+  return off.length === 0 ? null : Math.max(...off.map(({ at }) => at.instant));
+}

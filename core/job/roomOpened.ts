@@ -1,0 +1,48 @@
+import type { Happened } from "../journal/happened";
+import type { PlanWall } from "../plan/planTypes";
+import type { Anew } from "../rounds/listPasses";
+import type { Act } from "../work/act";
+import { keysOf, readKey } from "../work/keys";
+import { nextTimeOf } from "./coatsAnew";
+import { paints } from "./paintedOtherwise";
+
+const roomKey = (act: Act): string => keysOf([{ act, of: "room", ids: ["room"] }])[0]!;
+const [clear, cover, putBack] = [roomKey("clear"), roomKey("cover"), roomKey("put-back")];
+
+/**
+ * A room that was put back while paint is yet to be put on, or once more, is cleared and covered a second time before that, and put
+ * back after it.
+ */
+export function withRoomOpened(happened: Happened, isPaintOpen: boolean): Happened {
+  const back = happened.work.get(putBack)?.finished;
+  const isOpened = happened.work.get(nextTimeOf(cover)) !== undefined;
+  if (!back || !(isPaintOpen || isOpened)) return happened;
+  const work = new Map(happened.work);
+  for (const key of [clear, cover, putBack]) work.set(key, { finished: back, ...work.get(key), again: back });
+  return { ...happened, work };
+}
+
+/** Whether paint that was put on is to be put on once more. */
+export const isPaintAgain = ({ work }: Pick<Happened, "work">): boolean =>
+  [...work].some(
+    ([key, { again }]) =>
+      again !== undefined && paints.has(readKey(key).act) && !work.get(nextTimeOf(key))?.finished,
+  );
+
+/** Whether any coat that goes on anew is not on yet. */
+export const isAnewOpen = (
+  anew: readonly Anew[],
+  walls: readonly PlanWall[],
+  { work }: Pick<Happened, "work">,
+): boolean =>
+  anew.some(({ paint, walls: on, regions, coats, pass }) =>
+    walls
+      .filter(({ id }) => on.includes(id))
+      .some((wall) => {
+        const ids = wall.regions.filter((one) => one.colour === paint && (regions?.has(one.id) ?? true));
+        const keys = coats.flatMap((coat) =>
+          keysOf([{ act: "coat", wall: wall.id, of: "region", ids: ids.map(({ id }) => id), pass, coat }]),
+        );
+        return keys.some((key) => !work.get(key)?.finished && !work.get(key)?.skipped);
+      }),
+  );

@@ -1,0 +1,105 @@
+"use client";
+
+import { useState, type KeyboardEvent } from "react";
+import type { Point } from "@/core/geometry/point";
+import { useHappened, useJob, useJournal, useWall } from "@/ui/job/JobProvider";
+import { arrowOf, PencilOverlay, PencilRing } from "@/ui/wall-view/PencilOverlay";
+import type { LayerFrame } from "@/ui/wall-view/WallStage";
+import { missAt } from "./AsItLooks";
+import { lookedAtOn, sectionsInTurn, useMisses } from "./lookedAt";
+import { useLookState } from "./lookState";
+
+/** Arrow keys go so far, mm; with Alt a tenth of it. */
+const strideMm = 50;
+
+/** On the picture of a wall: the thin places that were told, the section that is looked at next, and the pencil that tells more. */
+export function LookedLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
+  const misses = useMisses(wallId);
+  const missing = useLookState((state) => state.missing);
+  return (
+    <>
+      <SectionShown wallId={wallId} frame={frame} />
+      <g role="img" aria-label={`Thin places told: ${misses.length}`}>
+        {misses.map(({ entry, place: [x, y] }, index) => (
+          <g key={entry} pointerEvents="none">
+            <circle
+              cx={frame.x(x)}
+              cy={frame.y(y)}
+              r={9}
+              className="fill-paper/80 stroke-brick"
+              strokeWidth={2}
+            />
+            <text
+              x={frame.x(x)}
+              y={frame.y(y) + 4}
+              textAnchor="middle"
+              fontSize={12}
+              className="fill-ink font-semibold"
+            >
+              {index + 1}
+            </text>
+          </g>
+        ))}
+      </g>
+      {missing !== null && <MissPencil finish={missing} wallId={wallId} frame={frame} />}
+    </>
+  );
+}
+
+function SectionShown({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
+  const job = useJob();
+  const happened = useHappened();
+  const plan = useWall(wallId)?.plan;
+  const chosen = useLookState((state) => state.section);
+  if (!plan) return null;
+  const sections = lookedAtOn(job, wallId)
+    .filter((looked) => looked.sections.length > 0)
+    .flatMap((looked) => sectionsInTurn(plan, looked, happened));
+  const shown = sections.find(({ id }) => id === chosen) ?? sections.find(({ seen }) => seen === null);
+  if (!shown) return null;
+  const [x, y, width, height] = shown.box;
+  const box = {
+    ...{ x: frame.x(x), y: frame.y(y + height) },
+    ...{ width: width * frame.view.scale, height: height * frame.view.scale },
+  };
+  return (
+    <g pointerEvents="none" aria-hidden>
+      <rect {...box} fill="none" stroke="#fff" strokeWidth={4} strokeOpacity={0.75} />
+      <rect {...box} fill="none" className="stroke-violet" strokeWidth={2} strokeDasharray="8 5" />
+    </g>
+  );
+}
+
+function MissPencil({ finish, wallId, frame }: { finish: string; wallId: string; frame: LayerFrame }) {
+  const journal = useJournal();
+  const mark = useLookState((state) => state.mark);
+  const { minX, maxX, minY, maxY } = frame.box;
+  const [pencil, setPencil] = useState<Point>({ x: (minX + maxX) / 2, y: (minY + maxY) / 2 });
+  const within = ({ x, y }: Point): Point => ({
+    x: Math.min(maxX, Math.max(minX, x)),
+    y: Math.min(maxY, Math.max(minY, y)),
+  });
+  const isOn = ({ x, y }: Point) => x >= minX && x <= maxX && y >= minY && y <= maxY;
+  const tell = (place: Point) => {
+    if (isOn(place)) journal.tell([missAt(finish, wallId, place.x, place.y)]);
+  };
+  const step = (event: KeyboardEvent) => {
+    const { x, y } = arrowOf(event)!;
+    const by = event.altKey ? strideMm / 10 : strideMm;
+    setPencil(within({ x: pencil.x + x * by, y: pencil.y + y * by }));
+  };
+  return (
+    <PencilOverlay
+      label="Thin place on the wall"
+      frame={frame}
+      offset={0}
+      onMove={setPencil}
+      onSet={tell}
+      onStep={step}
+      onEnter={() => tell(pencil)}
+      onCancel={() => mark(null)}
+    >
+      {isOn(pencil) && <PencilRing x={frame.x(pencil.x)} y={frame.y(pencil.y)} />}
+    </PencilOverlay>
+  );
+}
