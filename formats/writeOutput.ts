@@ -1,8 +1,8 @@
 import { emitPlan } from "@/core/job/emitPlan";
 import { layOutOrStop, planOrStop } from "@/core/job/plan";
 import { planFromNow } from "@/core/job/planFromNow";
-import { readJournal } from "@/core/journal/entry";
 import { fold } from "@/core/journal/fold";
+import { readKeptJournal } from "@/core/journal/sum";
 import { parseMoment } from "@/core/journal/moment";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
@@ -46,7 +46,8 @@ export function planOf(job: Job, from: Wanted["from"]): Plan {
   const { journal, moment } = from;
   const now = parseMoment(moment);
   if (!now) throw new RangeError(`${moment} is no moment`);
-  return planFromNow(job, fold(readJournal(journal).entries), now);
+  const { sum, entries } = readKeptJournal(journal);
+  return planFromNow(job, fold(entries, sum), now);
 }
 
 const writeTable: Record<CsvTable, (job: Job, whole: Plan, wanted: Wanted) => string> = {

@@ -1,17 +1,19 @@
 import { clockAt } from "@/core/journal/clock";
-import { journalText } from "@/store/bundles";
 import type { JournalRepository } from "@/store/repositories/journalRepository";
+import { keptJournal } from "./longJournals";
+
+interface Options {
+  /** Whether all entries are asked for, and not what the first of them came to. */
+  readonly isWhole?: boolean;
+  readonly rightMs?: number;
+}
 
 /** How a job that is under way is planned from here: all that happened, and the moment by the clock of the place; null where nothing has. */
 export async function fromHere(
   journal: JournalRepository,
   job: string,
-  rightMs = Date.now(),
+  { isWhole = false, rightMs = Date.now() }: Options = {},
 ): Promise<{ readonly journal: string; readonly moment: string } | null> {
-  const text = await journalText(journal, job);
-  if (text === "") return null;
-  const { at } = JSON.parse(text.slice(text.lastIndexOf("\n", text.length - 2) + 1)) as {
-    readonly at: string;
-  };
-  return { journal: text, moment: clockAt(rightMs, at) };
+  const { text, at } = await keptJournal(journal, job, { isWhole });
+  return at === null ? null : { journal: text, moment: clockAt(rightMs, at) };
 }

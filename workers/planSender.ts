@@ -5,9 +5,10 @@ import { planOrStop, planWallsFirst } from "@/core/job/plan";
 import { fromNowWallsFirst } from "@/core/job/planFromNow";
 import type { Job } from "@/core/job/schema";
 import { keepUnchanged, type StagedPlan } from "@/core/job/planInStages";
-import { readJournal, type Entry } from "@/core/journal/entry";
+import type { Entry } from "@/core/journal/entry";
 import { fold } from "@/core/journal/fold";
-import type { Happened } from "@/core/journal/happened";
+import { readKeptJournal } from "@/core/journal/sum";
+import type { Happened, Sum } from "@/core/journal/happened";
 import { parseMoment } from "@/core/journal/moment";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
 
@@ -23,14 +24,17 @@ export class PlanSender {
   private sent: readonly PlanWall[] = [];
   private staged: StagedPlan | null = null;
   private readonly entries: Entry[] = [];
+  private sum: Sum | null = null;
   private happened: Happened | null = null;
   /** The plan of the last document as it was before anything had happened. */
   private before: { readonly text: string; readonly start: string | undefined; readonly plan: Plan } | null =
     null;
 
-  /** Hears what happened on the job beside what it knows, one entry a line; one that is heard again counts as it is told last. */
+  /** Hears what happened on the job beside what it knows, one entry a line, or first what they came to; one that is heard again counts as it is told last. */
   hear(journal: string): void {
-    this.entries.push(...readJournal(journal).entries);
+    const { sum, entries } = readKeptJournal(journal);
+    if (sum) this.sum = sum;
+    this.entries.push(...entries);
     this.happened = null;
   }
 
@@ -45,7 +49,7 @@ export class PlanSender {
   private stage(job: Job, text: string, progress?: Progress, from?: string): StagedPlan {
     const now = from === undefined ? null : parseMoment(from);
     if (!now) return planWallsFirst(job, this.stages, progress);
-    this.happened ??= fold(this.entries);
+    this.happened ??= fold(this.entries, this.sum);
     // The same from entry to entry, and from minute to minute, but that the job's first day may be another.
     const planned = (opening: Job): Plan => {
       const { start } = opening.work;

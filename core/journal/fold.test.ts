@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runsOf } from "@/core/tests/runsOf";
 import { readEntry, readJournal } from "./entry";
-import { fold } from "./fold";
+import { fold, isFoldable } from "./fold";
+import { readKeptJournal, sumWith, writeSum } from "./sum";
 import { entryKinds } from "./kinds";
 import { formatMoment, parseMoment } from "./moment";
 import { entryOf, ulidOf, writtenEntry } from "./tests/entries";
@@ -81,6 +82,32 @@ describe("the fold of a journal", () => {
       }),
       runsOf(200),
     );
+  });
+
+  it("goes on from what the first entries came to, written and read again, wherever later ones only add to it", () => {
+    const sums = { gone: 0, asked: 0 };
+    fc.assert(
+      fc.property(some, fc.nat(60), (entries, at) => {
+        const inTurn = entries.toSorted((a, b) => a.at.instant - b.at.instant || (a.id < b.id ? -1 : 1));
+        const [first, rest] = [inTurn.slice(0, at), inTurn.slice(at)];
+        const sum = sumWith(first, null);
+        if (!sum) return;
+        // A withdrawal of what is in the sum asks for all.
+        const known = new Set(rest.map(({ id }) => id));
+        const takesBack = rest.some(
+          ({ kind, payload }) => kind === "withdrawn" && !known.has((payload as { entry: string }).entry),
+        );
+        expect(isFoldable(rest, sum)).toBe(!takesBack);
+        sums[takesBack ? "asked" : "gone"]++;
+        if (takesBack) return;
+        const { sum: read } = readKeptJournal(`${writeSum(sum)}\n`);
+        expect(fold(rest, read)).toEqual(fold(inTurn));
+        const onward = sumWith(rest, read);
+        if (onward) expect(onward).toEqual(sumWith(inTurn, null));
+      }),
+      runsOf(200),
+    );
+    expect(Math.min(sums.gone, sums.asked)).toBeGreaterThan(0);
   });
 
   it("tells of each piece of work what was said of it last, and takes back what was withdrawn", () => {

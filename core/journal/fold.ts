@@ -1,16 +1,20 @@
 import type { Entry } from "./entry";
-import type { Folding, Happened } from "./happened";
+import type { Folding, Happened, Sum } from "./happened";
 import { kindOf } from "./kinds";
 
 /**
  * What a journal comes to. Entries count in the order of their moments, and of one moment by their ids: so any order of
- * arrival, any repetition and any split into batches comes to the same. What was withdrawn counts as never told.
+ * arrival, any repetition and any split into batches comes to the same. What was withdrawn counts as never told. `before` is what
+ * others came to that these can be folded onto.
  */
-export function fold(entries: readonly Entry[]): Happened {
+export function fold(entries: readonly Entry[], before: Pick<Sum, "happened"> | null = null): Happened {
   const inTurn = inOrder(entries);
   const withdrawn = withdrawnIn(inTurn);
-  const folding: Folding = { work: new Map(), lists: new Map() };
-  const people = new Set<string>();
+  const folding: Folding = {
+    work: new Map(before?.happened.work),
+    lists: new Map([...(before?.happened.lists ?? [])].map(([kind, list]) => [kind, [...list]])),
+  };
+  const people = new Set(before?.happened.people);
   let [first, last]: [Entry | null, Entry | null] = [null, null];
   for (const entry of inTurn) {
     if (!entry.isKnown || entry.kind === "withdrawn") continue;
@@ -24,10 +28,27 @@ export function fold(entries: readonly Entry[]): Happened {
       by: entry.by,
     });
   }
-  return { ...folding, people: [...people], first: first?.at ?? null, last: last?.at ?? null };
+  return {
+    ...folding,
+    people: [...people],
+    first: before?.happened.first ?? first?.at ?? null,
+    last: last?.at ?? before?.happened.last ?? null,
+  };
 }
 
-const compare = (a: Entry, b: Entry): number =>
+/** Whether entries can be folded onto a sum: all are later than what is in it, and none takes any of that back. */
+export function isFoldable(entries: readonly Entry[], sum: Pick<Sum, "last"> | null): boolean {
+  if (!sum) return true;
+  const ids = new Set(entries.map(({ id }) => id));
+  return entries.every(
+    (entry) =>
+      compareEntries(entry, sum.last) > 0 &&
+      (entry.kind !== "withdrawn" || !entry.isKnown || ids.has((entry.payload as { entry: string }).entry)),
+  );
+}
+
+/** By their moments, and then by their ids. */
+export const compareEntries = (a: Pick<Entry, "id" | "at">, b: Pick<Entry, "id" | "at">): number =>
   a.at.instant - b.at.instant || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /** Each once, by their moments and then by their ids. */
@@ -36,9 +57,9 @@ function inOrder(entries: readonly Entry[]): Entry[] {
   for (const entry of entries) byId.set(entry.id, entry);
   const once = [...byId.values()];
   // Most journals come in their order, and then a look is enough.
-  return once.every((entry, place) => place === 0 || compare(once[place - 1]!, entry) < 0)
+  return once.every((entry, place) => place === 0 || compareEntries(once[place - 1]!, entry) < 0)
     ? once
-    : once.sort(compare);
+    : once.sort(compareEntries);
 }
 
 /** What is taken back, and by which entry: a withdrawal may be taken back by a later one. */

@@ -40,6 +40,15 @@ export interface Happened {
   readonly last: Moment | null;
 }
 
+/** What a journal came to up to some entry, so that what is told later can be folded onto it. */
+export interface Sum {
+  readonly happened: Happened;
+  /** The last of its entries in their order. */
+  readonly last: { readonly id: string; readonly at: Moment };
+  /** How many there are in it. */
+  readonly count: number;
+}
+
 /** The same while it is put together. */
 export interface Folding {
   readonly work: Map<string, Progress>;

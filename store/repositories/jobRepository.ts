@@ -1,7 +1,7 @@
 import { randomBytes } from "node:crypto";
 import { and, desc, eq, inArray, isNotNull, isNull, lt, sql, type SQL } from "drizzle-orm";
 import type { PgDatabase, PgQueryResultHKT } from "drizzle-orm/pg-core";
-import { entries, jobs, jobVersions, type JobRow } from "./tables";
+import { entries, jobs, journalSums, jobVersions, type JobRow } from "./tables";
 import { WriteQueue } from "./writeQueue";
 
 /** What a save came to: the new version, or what is there instead. */
@@ -104,6 +104,7 @@ export function buildJobRepository(
         const ids = gone.map(({ id }) => id);
         if (ids.length > 0) {
           await transaction.delete(entries).where(inArray(entries.job, ids));
+          await transaction.delete(journalSums).where(inArray(journalSums.job, ids));
           await transaction.delete(jobVersions).where(inArray(jobVersions.job, ids));
         }
         return gone.length;

@@ -1,7 +1,7 @@
 import { createHash } from "node:crypto";
-import { and, asc, eq, gt, inArray, isNull, max } from "drizzle-orm";
+import { and, asc, eq, gt, inArray, isNull, lte, max } from "drizzle-orm";
 import type { PgDatabase, PgQueryResultHKT } from "drizzle-orm/pg-core";
-import { entries, jobs, jobVersions } from "./tables";
+import { entries, jobs, journalSums, jobVersions } from "./tables";
 import type { WriteQueue } from "./writeQueue";
 
 /** An entry to be kept: as it was told, and as it counts. */
@@ -19,6 +19,11 @@ export interface KeptEntry {
   readonly entry: string;
 }
 
+export interface KeptSum {
+  readonly seq: number;
+  readonly sum: string;
+}
+
 /** What became of each entry of a batch; null where there is no such job. */
 export interface Appended {
   readonly accepted: readonly { readonly id: string; readonly seq: number }[];
@@ -30,6 +35,10 @@ export interface JournalRepository {
   append(job: string, told: readonly ToldEntry[]): Promise<Appended | null>;
   /** Those that came after one, the first first, at most so many. */
   after(job: string, seq: number, most: number): Promise<KeptEntry[]>;
+  /** What the first entries of a long journal came to, up to which one; null where that is not kept. */
+  sumOf(job: string): Promise<KeptSum | null>;
+  /** Keeps that, unless more is in what is kept. */
+  keepSum(job: string, kept: KeptSum): Promise<void>;
   /** A document that an entry names; null where it is not known. */
   version(job: string, sha256: string): Promise<string | null>;
 }
@@ -50,6 +59,24 @@ export function buildJournalRepository(db: Db, writes: WriteQueue): JournalRepos
         .where(and(eq(entries.job, job), gt(entries.seq, seq)))
         .orderBy(asc(entries.seq))
         .limit(most),
+    sumOf: async (job) =>
+      (
+        await db
+          .select({ seq: journalSums.seq, sum: journalSums.sum })
+          .from(journalSums)
+          .where(eq(journalSums.job, job))
+      )[0] ?? null,
+    keepSum: (job, { seq, sum }) =>
+      writes.add(async (transaction) => {
+        await transaction
+          .insert(journalSums)
+          .values({ job, seq, sum })
+          .onConflictDoUpdate({
+            target: journalSums.job,
+            set: { seq, sum },
+            setWhere: lte(journalSums.seq, seq),
+          });
+      }, sum.length),
     version: async (job, sha256) =>
       (
         await db

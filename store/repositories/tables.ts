@@ -43,6 +43,13 @@ export const entries = pgTable(
   ({ job, id, seq }) => [primaryKey({ columns: [job, id] }), uniqueIndex("entries_in_turn").on(job, seq)],
 );
 
+/** What the first entries of a long journal came to, up to which one: a line that its text may begin with. Made anew whenever it is gone. */
+export const journalSums = pgTable("journal_sums", {
+  job: text("job").primaryKey(),
+  seq: integer("seq").notNull(),
+  sum: text("sum").notNull(),
+});
+
 /** Documents as they were when entries that name them were told. */
 export const jobVersions = pgTable(
   "job_versions",

@@ -1,6 +1,9 @@
 import "fake-indexeddb/auto";
 import { IDBFactory } from "fake-indexeddb";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { readJournal } from "@/core/journal/entry";
+import { sumWith, writeSum } from "@/core/journal/sum";
+import { writtenEntry } from "@/core/journal/tests/entries";
 import { entryBox } from "./entryBox";
 import { sendEntries } from "./entrySender";
 import { openJournal } from "./journal";
@@ -20,19 +23,23 @@ function append(told: readonly Told[]) {
 /** What becomes of the next requests: nothing arrives, or the answer does not. */
 let line: "up" | "down" | "answers are lost" = "up";
 let posts = 0;
+/** What the data folder's first entries came to, where it says so. */
+let summed: { readonly seq: number; readonly sum: string } | null = null;
 
 beforeEach(() => {
   kept.length = 0;
-  [line, posts, refuses] = ["up", 0, null];
+  [line, posts, refuses, summed] = ["up", 0, null, null];
   vi.stubGlobal("window", new EventTarget());
   vi.stubGlobal("indexedDB", new IDBFactory());
   vi.stubGlobal("BroadcastChannel", undefined);
   vi.stubGlobal("fetch", (address: string, init: { method?: string; body?: string }) => {
     if (line === "down") return Promise.reject(new TypeError("no connection"));
     if (init.method !== "POST") {
-      const after = Number(/after=(\d+)/.exec(address)![1]);
+      const asked = Number(/after=(\d+)/.exec(address)![1]);
+      const sum = asked === 0 && address.endsWith("&sum=yes") ? summed : null;
+      const after = sum?.seq ?? asked;
       const entries = kept.slice(after).map((entry, place) => ({ seq: after + place + 1, entry }));
-      return Promise.resolve(Response.json({ entries, isAll: true }));
+      return Promise.resolve(Response.json({ ...sum, entries, isAll: true }));
     }
     posts++;
     const answer = append((JSON.parse(init.body!) as { readonly entries: readonly Told[] }).entries);
@@ -160,3 +167,29 @@ it("long words go out in as many batches as their characters ask for, and what d
   expect([posts, kept.map(({ id }) => id), state().waiting.size]).toEqual([3, ids, 0]);
   leave();
 });
+
+it("of a long journal a page hears what it came to; all of it when that is looked at, or something of it is taken back", async () => {
+  const { entries, lines } = readLines([
+    writtenEntry(1, "2027-01-12T09:00", "note", { words: "one" }),
+    writtenEntry(2, "2027-01-12T09:01", "note", { words: "two" }),
+  ]);
+  for (const isTakenBack of [false, true]) {
+    const { journal, words, state, leave } = open();
+    kept.splice(0, kept.length, ...lines.map((own) => ({ ...(JSON.parse(own) as Told), job: journal.job })));
+    summed = { seq: 2, sum: writeSum(sumWith(entries, null)!) };
+    await journal.pull();
+    const notes = () => state().happened.lists.get("note")?.length ?? 0;
+    expect([words(), notes(), state().seq, state().lines.length]).toEqual([[], 2, 2, 1]);
+    if (isTakenBack) journal.tell([{ kind: "withdrawn", payload: { entry: entries[0]!.id } }]);
+    else void journal.pullWhole();
+    await vi.waitFor(() => expect(state().sum).toBeNull());
+    await settled();
+    expect([notes(), words().slice(0, 2)]).toEqual([isTakenBack ? 1 : 2, ["one", "two"]]);
+    leave();
+  }
+});
+
+const readLines = (written: readonly object[]) => {
+  const lines = written.map((own) => JSON.stringify(own));
+  return { lines, entries: readJournal(lines.join("\n")).entries };
+};

@@ -20,6 +20,7 @@ const restMs = 12_000;
  */
 export function openJournal(job: string, hasBegun = false) {
   const store: JournalStore = createStore<JournalState>(() => ({
+    sum: null,
     entries: [],
     lines: [],
     seq: 0,
@@ -79,6 +80,8 @@ export function openJournal(job: string, hasBegun = false) {
             () => undefined,
           )
         : Promise.resolve(),
+    /** Hears all entries, where only what the first of them came to is known. */
+    pullWhole: (): Promise<void> => keeper().then((own) => own.pullWhole()),
     /** Now, by the clock here; where there is anything to plan from, there is what tells it. */
     now: (): string => kept!.now(),
     /** Tells things in their order. */

@@ -1,7 +1,8 @@
 import { monotonicFactory } from "ulid";
 import { readEntry, readJournal } from "@/core/journal/entry";
 import { entryFormat } from "@/core/journal/entryFormat";
-import { fold } from "@/core/journal/fold";
+import { fold, isFoldable } from "@/core/journal/fold";
+import { isSum, readSum } from "@/core/journal/sum";
 import { deviceName } from "./deviceName";
 import { entryBox } from "./entryBox";
 import { sendEntries } from "./entrySender";
@@ -13,21 +14,40 @@ import { hearNews, spread, type News } from "./wire";
 /** Told at the same moment, things still stand in the order in which they were told. */
 const nextId = monotonicFactory();
 
-const addressOf = (job: string, after: number) =>
-  `/api/jobs/${encodeURIComponent(job)}/journal?after=${after}`;
+const addressOf = (job: string, after: number, mayBeSummed: boolean) =>
+  `/api/jobs/${encodeURIComponent(job)}/journal?after=${after}${mayBeSummed ? "&sum=yes" : ""}`;
 
-const withHappened = <Part extends Pick<JournalState, "entries" | "lines">>(part: Part) => ({
+type Known = Pick<JournalState, "sum" | "entries" | "lines">;
+
+const withHappened = <Part extends Known>(part: Part) => ({
   ...part,
-  happened: fold(part.entries),
+  happened: fold(part.entries, part.sum),
 });
+
+interface Page {
+  readonly entries: readonly { readonly seq: number; readonly entry: unknown }[];
+  readonly isAll: boolean;
+  readonly sum?: string;
+  readonly seq?: number;
+}
+
+interface Fetched {
+  readonly sum: string | null;
+  readonly lines: readonly string[];
+  readonly seq: number;
+}
 
 /** The journal of an open job: what is told here is kept in this browser first, counts at once, and is sent as soon as the program takes it. */
 export function keepJournal(job: string, store: JournalStore) {
   const hear = (lines: readonly string[], more: Partial<JournalState> = {}) => {
     const read = lines.flatMap((line) => readJournal(line).entries.map((entry) => ({ line, entry })));
+    const { entries, sum } = store.getState();
+    // What is of a moment before, or takes back what is in the sum, counts once all entries are here.
+    if (!isFoldable([...entries, ...read.map(({ entry }) => entry)], sum)) void pullWhole();
     store.setState((before) => ({
       ...(read.length > 0 &&
         withHappened({
+          sum: before.sum,
           entries: [...before.entries, ...read.map(({ entry }) => entry)],
           lines: [...before.lines, ...read.map(({ line }) => line)],
         })),
@@ -45,12 +65,17 @@ export function keepJournal(job: string, store: JournalStore) {
       case "accepted":
         return store.setState({ waiting: new Set([...waiting].filter((id) => !news.ids.includes(id))) });
       case "refused":
-        return store.setState(({ entries, lines }) => {
-          const isOther = (_: unknown, place: number) => entries[place]!.id !== news.id;
+        return store.setState(({ sum, entries, lines }) => {
+          const isOther = ({ id }: { readonly id: string }) => id !== news.id;
+          const before = sum ? 1 : 0;
           return {
             waiting: new Set([...waiting].filter((id) => id !== news.id)),
             refused: new Map([...refused, [news.id, news.why]]),
-            ...withHappened({ entries: entries.filter(isOther), lines: lines.filter(isOther) }),
+            ...withHappened({
+              sum,
+              entries: entries.filter(isOther),
+              lines: lines.filter((_, place) => place < before || isOther(entries[place - before]!)),
+            }),
           };
         });
       default:
@@ -59,26 +84,58 @@ export function keepJournal(job: string, store: JournalStore) {
   };
   let isOpen = true;
   let pulling: Promise<void> | null = null;
-  const pullAll = async () => {
-    for (;;) {
-      const response = await fetch(addressOf(job, store.getState().seq), { cache: "no-store" });
-      if (!response.ok || !isOpen) return;
-      const { entries, isAll } = (await response.json()) as {
-        entries: { seq: number; entry: unknown }[];
-        isAll: boolean;
-      };
-      const last = entries.at(-1);
-      if (last) {
-        const there = new Set(entries.map(({ entry }) => (entry as { readonly id: string }).id));
-        hear(
-          entries.map(({ entry }) => JSON.stringify(entry)),
-          { seq: last.seq, waiting: new Set([...store.getState().waiting].filter((id) => !there.has(id))) },
-        );
-      }
-      if (isAll) return;
+  /** All that the data folder has after an entry, page after page; null where it cannot be had just now. */
+  const fetchAfter = async (after: number, mayBeSummed: boolean): Promise<Fetched | null> => {
+    const lines: string[] = [];
+    for (let sum: string | null = null, seq = after; ;) {
+      const response = await fetch(addressOf(job, seq, mayBeSummed), { cache: "no-store" });
+      if (!response.ok || !isOpen) return null;
+      const page = (await response.json()) as Page;
+      if (page.sum !== undefined && isSum(page.sum)) [sum, seq] = [page.sum, page.seq!];
+      lines.push(...page.entries.map(({ entry }) => JSON.stringify(entry)));
+      seq = page.entries.at(-1)?.seq ?? seq;
+      if (page.isAll) return { sum, lines, seq };
     }
   };
+  const withoutThose = (lines: readonly string[]): ReadonlySet<string> => {
+    const there = new Set(lines.map((line) => (JSON.parse(line) as { readonly id: string }).id));
+    return new Set([...store.getState().waiting].filter((id) => !there.has(id)));
+  };
+  const pullAll = async () => {
+    const news = await fetchAfter(store.getState().seq, true);
+    if (!news) return;
+    const { sum, lines, seq } = news;
+    if (sum !== null)
+      store.setState((own) => withHappened({ ...own, sum: readSum(sum), lines: [sum, ...own.lines] }));
+    hear(lines, { seq, waiting: withoutThose(lines) });
+  };
+  let whole: Promise<void> | null = null;
+  const fetchWhole = async () => {
+    await pulling;
+    const all = store.getState().sum && (await fetchAfter(0, false));
+    if (!all) return;
+    const waiting = withoutThose(all.lines);
+    const { sum, entries, lines } = store.getState();
+    // What waits here is not in the data folder yet.
+    const own = lines.slice(sum ? 1 : 0).filter((_, place) => waiting.has(entries[place]!.id));
+    const read = [...all.lines, ...own].flatMap((line) =>
+      readJournal(line).entries.map((entry) => ({ line, entry })),
+    );
+    store.setState({
+      ...{ waiting, seq: all.seq },
+      ...withHappened({
+        sum: null,
+        entries: read.map(({ entry }) => entry),
+        lines: read.map(({ line }) => line),
+      }),
+    });
+  };
+  const pullWhole = (): Promise<void> =>
+    (whole ??= fetchWhole()
+      .catch(() => undefined)
+      .finally(() => (whole = null)));
   return {
+    pullWhole,
     now: () => momentOf(new Date()),
     /** Takes up what this browser still has of it, and hears what other pages tell; answers how to end it. */
     enter() {

@@ -1,12 +1,14 @@
 import type { StoreApi } from "zustand";
 import type { Entry } from "@/core/journal/entry";
-import type { Happened } from "@/core/journal/happened";
+import type { Happened, Sum } from "@/core/journal/happened";
 
 /** What happened on an open job, as far as this page has heard of it. */
 export interface JournalState {
-  /** As they were heard, ever more: one that is heard again counts as it was heard last. */
+  /** What the first entries came to, where only that is known of them. */
+  readonly sum: Sum | null;
+  /** Those beside it, as they were heard, ever more: one that is heard again counts as it was heard last. */
   readonly entries: readonly Entry[];
-  /** The same as they are written, one by one. */
+  /** All of it as it is written, line by line: the sum first. */
   readonly lines: readonly string[];
   /** Up to which of the data folder's entries all are known. */
   readonly seq: number;

@@ -25,7 +25,7 @@ export const sendExport = (
     if (!saved) return noSuchJob();
     const parsed = parseJobText(saved.document);
     if (!parsed.ok) return Response.json({ problems: parsed.problems }, { status: 422 });
-    const from = await fromHere(journal, jobId);
+    const from = await fromHere(journal, jobId, { isWhole: sheet === "journal" });
     const wanted = { document: saved.document, format, sheet, now: Date.now(), ...(from && { from }) };
     const text = await currentPlanner().plan(wanted, request.signal);
     return new Response(text, {

@@ -145,6 +145,12 @@ export function keepsItsWord(name: string, open: () => Promise<House>): void {
       ]);
       expect(await journal.append("nowhere", [told("1", "one")])).toBeNull();
       expect(await jobs.standing(job)).toEqual({ version: 1, seq: 3 });
+      await journal.keepSum(job, { seq: 3, sum: "three" });
+      await journal.keepSum(job, { seq: 2, sum: "two" });
+      expect([await journal.sumOf(job), await journal.sumOf("nowhere")]).toEqual([
+        { seq: 3, sum: "three" },
+        null,
+      ]);
       expect([await journal.after("nowhere", 0, 10), await jobs.standing("nowhere")]).toEqual([[], null]);
     });
 

@@ -3,7 +3,7 @@
 import { format } from "date-fns";
 import { Table } from "lucide-react";
 import Image from "next/image";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { entrySayer } from "@/formats/sayEntry";
 import { photo } from "@/core/journal/kinds/photo";
 import { toldInTurn, type ToldInTurn } from "@/core/journal/fold";
@@ -18,6 +18,7 @@ import { WindowedList } from "@/ui/parts/WindowedList";
 /** All that was told of the job, the last first; anything can be taken back. */
 export function Told() {
   const entries = useJournalState((state) => state.entries);
+  const summed = useJournalState((state) => state.sum);
   const shown = useMemo(() => toldInTurn(entries).reverse(), [entries]);
   const [job, plan] = [useJob(), usePlan()];
   const jobId = useJobState((state) => state.jobId);
@@ -25,7 +26,12 @@ export function Told() {
   const name = useTeller((teller) => teller.name);
   const setName = useTeller((teller) => teller.setName);
   return (
-    <Section name="days/told" title="What was told" sum={String(shown.length)} isFolded>
+    <Section
+      name="days/told"
+      title="What was told"
+      sum={String((summed?.count ?? 0) + shown.length)}
+      isFolded
+    >
       <div className="flex items-end justify-between gap-3 pb-2">
         <TextField
           label="Told here by"
@@ -44,6 +50,7 @@ export function Told() {
         </a>
       </div>
       <Refused />
+      {summed && <WholeJournal />}
       {shown.length === 0 && <p className="text-soft">Nothing yet.</p>}
       <WindowedList
         name="What was told"
@@ -54,6 +61,13 @@ export function Told() {
       />
     </Section>
   );
+}
+
+/** Of a long journal only what it came to is here, until all of it is looked at. */
+function WholeJournal() {
+  const journal = useJournal();
+  useEffect(() => void journal.pullWhole(), [journal]);
+  return <p role="status">All that was told is being fetched.</p>;
 }
 
 function ToldLine({ entry, takenBackBy, say }: ToldInTurn & { readonly say: string }) {

@@ -1,4 +1,5 @@
 import { keepEntries } from "@/server/keepEntries";
+import { goodSum } from "@/server/longJournals";
 import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
@@ -12,7 +13,10 @@ interface Context {
 /** So many entries are given out at a time; who asks goes on after the last of them. */
 const mostAtOnce = 1000;
 
-/** What happened on a job after an entry: `?after=SEQ`; all of it as a table: `?format=csv`. */
+/**
+ * What happened on a job after an entry: `?after=SEQ`; from the beginning with `&sum=yes`, as what the first entries came to where that
+ * is kept. All of it as a table: `?format=csv`.
+ */
 export const GET = (request: Request, { params }: Context): Promise<Response> =>
   answer(async () => {
     const { jobId } = await params;
@@ -23,8 +27,10 @@ export const GET = (request: Request, { params }: Context): Promise<Response> =>
       return refuse(400, "expected the number of the last entry that is known", "after");
     const { jobs, journal } = await currentStore();
     if (!(await jobs.read(jobId))) return noSuchJob();
-    const kept = await journal.after(jobId, after, mostAtOnce);
+    const sum = after === 0 && asked.get("sum") === "yes" ? await goodSum(journal, jobId) : null;
+    const kept = await journal.after(jobId, sum?.seq ?? after, mostAtOnce);
     return Response.json({
+      ...sum,
       entries: kept.map(({ seq, entry }) => ({ seq, entry: JSON.parse(entry) as unknown })),
       isAll: kept.length < mostAtOnce,
     });

@@ -1,7 +1,7 @@
 import { planTextOf } from "@/app/planOfDocument";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
 import { parseMoment } from "@/core/journal/moment";
-import { journalText } from "@/store/bundles";
+import { keptJournal } from "@/server/longJournals";
 import { currentStore } from "@/store/currentStore";
 
 /** The plan of a job: the same bytes that the command line prints. `?now=MOMENT`: from then on, by what happened. */
@@ -17,7 +17,8 @@ export const GET = (
     const { jobs, journal } = await currentStore();
     const job = await jobs.read(jobId);
     if (!job) return noSuchJob();
-    const from = now === null ? undefined : { journal: await journalText(journal, jobId), moment: now };
+    const from =
+      now === null ? undefined : { journal: (await keptJournal(journal, jobId)).text, moment: now };
     const planned = await planTextOf(job.document, request.signal, from);
     if ("problems" in planned) return Response.json({ problems: planned.problems }, { status: 422 });
     return new Response(planned.text, { headers: { "content-type": "application/json; charset=utf-8" } });
