@@ -1,13 +1,11 @@
 import { readJournal, type Entry } from "@/core/journal/entry";
 import type { Sum } from "@/core/journal/happened";
 import { isFoldable } from "@/core/journal/fold";
-import { isSum, readSum, sumWith, writeSum } from "@/core/journal/sum";
+import { isSum, leastInSum, readSum, sumWith, writeSum } from "@/core/journal/sum";
 import type { JournalRepository, KeptEntry, KeptSum } from "@/store/repositories/journalRepository";
 
 type Journal = Pick<JournalRepository, "after" | "sumOf" | "keepSum">;
 
-/** A journal of so many entries has a sum, which is made again when so many have come beside it. */
-const leastInSum = 2000;
 /** So many entries are read at a time: the rest of the program goes on in between. */
 const mostAtOnce = 500;
 

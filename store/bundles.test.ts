@@ -6,6 +6,7 @@ import { afterAll, beforeAll, expect, it } from "vitest";
 import { writtenEntry, ulidOf } from "@/core/journal/tests/entries";
 import { writeBundle } from "@/formats/bundle";
 import { backUp, restore } from "./files/backups";
+import { readSum } from "@/core/journal/sum";
 import { bundleOf, readBundleFile, takeIn } from "./bundles";
 import { openPglite } from "./files/openPglite";
 
@@ -83,6 +84,16 @@ it("is backed up and restored with it; a picture that was erased is in nothing t
   expect(await there!.attachments.erase(sha256)).toBe(true);
   const as = (await restore(join(folder, "backups", "2027-01-13"), there!, check))[0]!.as;
   expect([as === id, (await bundleOf(there!, as))!.attachments.size]).toEqual([false, 0]);
+});
+
+it("a long journal that is taken in is summed up at once, up to its last entry", async () => {
+  const line = (place: number) =>
+    JSON.stringify(writtenEntry(place, "2027-01-12T10:00:00+01:00", "note", { words: "n" }));
+  const journal = Array.from({ length: 2001 }, (_, place) => `${line(place + 100)}\n`).join("");
+  const id = await takeIn(here!, { ...bundle, journal }, { wanted: "long" });
+  const { seq, sum } = (await here!.journal.sumOf(id))!;
+  expect([seq, readSum(sum).count]).toEqual([2001, 2001]);
+  expect(await here!.journal.sumOf(await takeIn(here!, bundle))).toBeNull();
 });
 
 it("pictures that no entry names any more are swept out, those that one names stay", async () => {

@@ -1,5 +1,6 @@
 import { createHash } from "node:crypto";
 import { readJournal } from "@/core/journal/entry";
+import { leastInSum, sumWith, writeSum } from "@/core/journal/sum";
 import { readBundle, type Bundle, type ReadBundle } from "@/formats/bundle";
 import type { AttachmentRepository } from "./repositories/attachmentRepository";
 import type { JobRepository } from "./repositories/jobRepository";
@@ -8,7 +9,7 @@ import type { JournalRepository, ToldEntry } from "./repositories/journalReposit
 /** What a job with all that belongs to it is kept in. */
 export interface JobStores {
   readonly jobs: Pick<JobRepository, "read" | "create" | "remove">;
-  readonly journal: Pick<JournalRepository, "after" | "append">;
+  readonly journal: Pick<JournalRepository, "after" | "append" | "keepSum">;
   readonly attachments: Pick<AttachmentRepository, "keepPicture" | "pictureOf">;
 }
 
@@ -66,11 +67,17 @@ export async function takeIn(
   const id = await jobs.create(bundle.job, wanted, askedBy);
   try {
     const lines = bundle.journal.split("\n").filter((line) => line.trim() !== "");
-    for (let first = 0; first < lines.length; first += mostAtOnce)
-      await journal.append(
+    let seq = 0;
+    for (let first = 0; first < lines.length; first += mostAtOnce) {
+      const kept = await journal.append(
         id,
         lines.slice(first, first + mostAtOnce).map((line) => toldOf(line, id)),
       );
+      seq = kept?.accepted.at(-1)?.seq ?? seq;
+    }
+    // A long journal is summed up while all of it is at hand.
+    const sum = seq >= leastInSum ? sumWith(readJournal(bundle.journal).entries, null) : null;
+    if (sum) await journal.keepSum(id, { seq, sum: writeSum(sum) });
   } catch (error) {
     await jobs.remove(id).catch(() => false);
     throw error;

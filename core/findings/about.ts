@@ -80,7 +80,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "tape-on-arris": "pattern",
   "special-under-tape": "pattern",
   "needs-access": "work",
-  "painted-otherwise": "work",
+  "painted-otherwise": "pattern",
   "runs-out": "buying",
   drifts: "work",
   "tape-little-left": "buying",

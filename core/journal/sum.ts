@@ -14,6 +14,9 @@ const start = JSON.stringify({
 /** Whether a line is a sum that this version can go on from. */
 export const isSum = (line: string): boolean => line.startsWith(start);
 
+/** A journal of so many entries has a sum, which is made again when so many have come beside it. */
+export const leastInSum = 2000;
+
 /** A sum with later entries in it; null for none at all, and where they are not all later. */
 export function sumWith(entries: readonly Entry[], before: Sum | null): Sum | null {
   if (entries.length === 0 || !isFoldable(entries, before)) return null;
