@@ -18,6 +18,8 @@ const placeStep = 0.01;
 const beyondMm = 0.4;
 /** Nobody sees what is narrower, mm. */
 const threadMm = 3;
+/** Nor the tip of a piece where it is narrower than that, mm. */
+const tipMm = 1;
 /** Tape lies along a line that is this near to it, mm. */
 const alongMm = 0.5;
 
@@ -81,6 +83,15 @@ export class Ground {
     const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
     const size = Math.max(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
     return (area_m2 * 1e6) / size < threadMm;
+  }
+
+  /** Whether a region is narrower than a millimetre where a stretch meets it: the tip of one, which no tape holds on to. */
+  isThreadAt({ a, b }: Border, region: number): boolean {
+    const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
+    const out = tipMm / lengthOf(dx, dy);
+    return [out, -out].every(
+      (by) => this.regionAt([(a[0] + b[0]) / 2 - dy * by, (a[1] + b[1]) / 2 + dx * by]) !== region,
+    );
   }
 
   /** The tape that lies along a stretch. */

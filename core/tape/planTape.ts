@@ -1,4 +1,6 @@
 import { curveLength, segment, type Curve, type Segment } from "../geometry/curve";
+import { isInsideContour } from "../geometry/contour";
+import { distance, midpoint } from "../geometry/point";
 import { besides } from "../pattern/matchCorner";
 import type { Pattern } from "../pattern/pattern";
 import type { Surface } from "../wall/surface";
@@ -106,15 +108,40 @@ export function planTape(input: TapeInput): TapeOfWall {
       ? maskAround(stretch, surface, pattern, groupOf, joined)
       : tapeBoundary(stretch, pattern, groupOf, "earlier"),
   );
+  const isLaid = laidOnSomething(pattern);
   const further = () =>
     joinEdges(pattern.edges).flatMap((stretch) =>
       isMask(stretch) ? [] : tapeBoundary(stretch, pattern, groupOf, "later"),
     );
   return {
-    tape: slitToGaps(inSchools([...visible.pieces, ...first, ...cornersOn("earlier")], input), "stays"),
-    tapeAgain: once(() => slitToGaps(inSchools([...further(), ...cornersOn("later")], input), "comes off")),
+    tape: slitToGaps(
+      inSchools([...visible.pieces, ...[...first, ...cornersOn("earlier")].filter(isLaid)], input),
+      "stays",
+    ),
+    tapeAgain: once(() =>
+      slitToGaps(inSchools([...further(), ...cornersOn("later")].filter(isLaid), input), "comes off"),
+    ),
   };
 }
+
+/** What is narrower than this under tape is nothing to lay it on, mm: such an edge is for the eye and a small brush. */
+const leastUnderMm = 1;
+
+/** Whether there is something of the region that a piece lies on, beside the middle of any part of it. */
+const laidOnSomething =
+  ({ regions }: Pattern) =>
+  ({ under, path, lies }: TapePiece): boolean =>
+    under === null ||
+    path.some((curve) => {
+      if (curve.kind === "arc") return true;
+      const { a, b } = curve;
+      const length = distance(a, b);
+      if (length === 0) return false;
+      const out = (sideOf(curve, true) === lies ? leastUnderMm : -leastUnderMm) / length;
+      const at = midpoint(a, b);
+      const beside = { x: at.x - (b.y - a.y) * out, y: at.y + (b.x - a.x) * out };
+      return isInsideContour(beside, regions[under]!.face.outer);
+    });
 
 const inSchools = (pieces: readonly TapePiece[], { surface, schools, ceiling }: TapeInput): EdgePiece[] =>
   pieces.map((piece) => {

@@ -1,6 +1,8 @@
-import { curveLength, segment, type Segment } from "../geometry/curve";
+import { isInsideContour } from "../geometry/contour";
+import { boxOfContour, curveLength, segment, type Segment } from "../geometry/curve";
 import { groupBy } from "../geometry/groupBy";
-import { cross, distance, midpoint, subtract } from "../geometry/point";
+import { once } from "../geometry/once";
+import { cross, distance, midpoint, subtract, type Point } from "../geometry/point";
 import { splitCurves } from "../geometry/splitCurves";
 import { listLineEdges, pointAt, shareOf, type LineEdge } from "../pattern/lineEdges";
 import type { Pattern, TapedLine } from "../pattern/pattern";
@@ -37,7 +39,8 @@ export function tapeVisibleLines(
   const stretches = stretchesOf(pattern, surface, lineEdges);
   const whole = wholeSides(stretches);
   const isServed = (edge: LineEdge) => isPaintedUp(edge) && whole.has(edge.index);
-  const pieces = stretches.flatMap((stretch) => piecesAlong(stretch, isServed, pattern, groupOf));
+  const isBare = bareAt(pattern, groupOf);
+  const pieces = stretches.flatMap((stretch) => piecesAlong(stretch, isServed, pattern, groupOf, isBare));
   const isAtEnd = ({ line, under, painted }: LineEdge) =>
     pieces.some(
       (piece) =>
@@ -72,7 +75,10 @@ function stretchesOf(
     if (!isOnSurface(surface, midpoint(curve.a, curve.b))) return [];
     const spans = spansAlong(
       curve,
-      lines.flatMap(({ id }) => byLine.get(id) ?? []),
+      // A zigzag goes to and fro under one name: an edge is beside the part of it that it lies along.
+      lines.flatMap(({ id, width }) =>
+        (byLine.get(id) ?? []).filter(({ path }) => isBeside(curve, path, width)),
+      ),
     );
     return [{ curve, line: lines[0]!, spans }];
   });
@@ -87,10 +93,15 @@ function wholeSides(stretches: readonly Stretch[]): ReadonlySet<number> {
   const whole = new Set<number>();
   for (const { line, spans } of stretches)
     for (const { index, path } of spans)
-      if (bareMm.get(index)! <= Math.min(junctionWidths * line.width, curveLength(path) / 2))
+      if (bareMm.get(index)! <= Math.min(junctionWidths * line.width, curveLength(path) / 4))
         whole.add(index);
   return whole;
 }
+
+const isBeside = ({ a, b }: Segment, path: Segment, width: number): boolean => {
+  const off = cross(subtract(b, a), subtract(midpoint(path.a, path.b), a)) / distance(a, b);
+  return Math.abs(off) < width;
+};
 
 interface Span extends LineEdge {
   /** The shares of a stretch between which the edge lies beside it. */
@@ -106,6 +117,23 @@ function spansAlong(stretch: Segment, beside: readonly LineEdge[]): Span[] {
     const [low, high] = [Math.min(...shares), Math.max(...shares)];
     return high - low > least ? [{ ...edge, low, high }] : [];
   });
+}
+
+/** Whether what is at a place is painted no later than what tape lies on; also where nothing is. */
+function bareAt({ regions }: Pattern, groupOf: readonly number[]) {
+  const boxes = once(() => regions.map(({ face }) => boxOfContour(face.outer)));
+  return ({ x, y }: Point, under: number): boolean => {
+    const at = boxes().findIndex(
+      ({ minX, maxX, minY, maxY }, index) =>
+        x >= minX &&
+        x <= maxX &&
+        y >= minY &&
+        y <= maxY &&
+        isInsideContour({ x, y }, regions[index]!.face.outer) &&
+        !regions[index]!.face.holes.some((hole) => isInsideContour({ x, y }, hole)),
+    );
+    return at < 0 || groupOf[at]! <= groupOf[under]!;
+  };
 }
 
 /** The spans along a stretch, parted where the line goes over something else. */
@@ -125,6 +153,7 @@ function piecesAlong(
   isServed: (edge: LineEdge) => boolean,
   { regions }: Pattern,
   groupOf: readonly number[],
+  isBare: (at: Point, under: number) => boolean,
 ): TapePiece[] {
   const runs = inRuns(spans)
     .map((run) => run.filter(isServed))
@@ -138,8 +167,10 @@ function piecesAlong(
     const others = spans.filter((span) => span.under !== under);
     const isFirst = others.every((other) => other.low >= low);
     const isLast = others.every((other) => other.high <= high);
-    const from = pointAt(stretch, low <= reach && isFirst ? 0 : low);
-    const to = pointAt(stretch, high >= 1 - reach && isLast ? 1 : high);
+    // Nor over paint that covers the line there.
+    const runsOn = (share: number, end: number) => isBare(pointAt(stretch, (share + end) / 2), under);
+    const from = pointAt(stretch, low <= reach && isFirst && runsOn(low, 0) ? 0 : low);
+    const to = pointAt(stretch, high >= 1 - reach && isLast && runsOn(high, 1) ? 1 : high);
     const isFlat = Math.abs(to.x - from.x) >= Math.abs(to.y - from.y);
     // The colour above a flat line, or left of a steep one, is told first.
     const along = subtract(to, from);

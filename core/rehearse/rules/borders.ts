@@ -46,6 +46,7 @@ function beyondOf(ground: Ground, region: number): Beside[] {
     const { beyond } = border;
     if (isPoint(border) || (beyond !== null && ground.isThread(beyond))) continue;
     if (beyond === null || beyond === region || ground.regions[beyond]!.colour === colour) continue;
+    if (ground.isThreadAt(border, beyond)) continue;
     const own = beside.get(beyond);
     if (own) own.push(border);
     else beside.set(beyond, [border]);
