@@ -98,25 +98,27 @@ export function faultsOfRedoing(given: Job, name: string, random: () => number):
   const job = { ...given, work: { ...given.work, start: given.work.start ?? monday } };
   const whole = plan(job);
   if (!whole.work) return [];
-  const coats = whole.steps.flatMap((step) =>
-    step.does.flatMap((one) =>
-      one.act === "coat" && one.of === "region" ? one.ids.map((id) => ({ step, id })) : [],
+  const pieces = whole.steps.flatMap((step) =>
+    step.does.flatMap(({ act, of, ids, coat }) =>
+      (act === "coat" || act === "print") && of !== "paint"
+        ? ids.map((id) => ({ step, act, of, id, coat }))
+        : [],
     ),
   );
-  // What lies over all of a wall has to be done again over a piece of it, too.
-  const isOver = whole.steps.some(({ does }) =>
-    does.some(({ act, of }) => (act === "coat" || act === "print") && of !== "region"),
-  );
-  if (coats.length === 0 || isOver) return [];
-  const chosen = coats[Math.floor(random() * coats.length)]!;
+  // What lies over all of a wall has to be done again over a piece of it, too: there that alone is chosen.
+  const isOver = pieces.some(({ of }) => of !== "region");
+  const mayBe = pieces.filter(({ of }) => !isOver || of !== "region");
+  if (mayBe.length === 0) return [];
+  const chosen = mayBe[Math.floor(random() * mayBe.length)]!;
   const first = dayNumberOf(job.work.start)!;
   const now = whole.work.end + 60;
-  const again = coats
-    .filter(({ id, step }) => id === chosen.id && step.wall === chosen.step.wall)
-    .map(({ step }) => ({
-      ...{ wall: step.wall, act: "coat", of: "region", ids: [chosen.id] },
-      coat: step.coat,
-    }));
+  const again = mayBe
+    // A section that is laid alone beside dry ones shows: those of its coats are laid again together.
+    .filter(
+      ({ id, of, step }) =>
+        (of === "section" ? of === chosen.of : id === chosen.id) && step.wall === chosen.step.wall,
+    )
+    .map(({ step, act, of, id, coat }) => ({ wall: step.wall, act, of, ids: [id], ...(coat && { coat }) }));
   const told = entryOf(1e6, momentOf(first, now - 1), "again", { work: again });
   const redone = planFromNow(
     job,
@@ -128,7 +130,8 @@ export function faultsOfRedoing(given: Job, name: string, random: () => number):
   const isOpen = (id: string | null) => redone.steps.find((step) => step.id === id)?.state !== "done";
   return [
     ...(redone.steps.some(
-      ({ does, state }) => state !== "done" && does.some(({ pass = 1, act }) => act === "coat" && pass > 1),
+      ({ does, state }) =>
+        state !== "done" && does.some(({ pass = 1, act }) => act === chosen.act && pass > 1),
     )
       ? []
       : ["it is not painted again"]),

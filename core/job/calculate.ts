@@ -10,7 +10,7 @@ import { dayOf } from "../measure/calendar";
 import { longestField } from "../work/stepList";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
-import { contribute, isWorked, usesOf, type JobWork } from "./contribute";
+import { contribute, isWorked, tapeOf, usesOf, type JobWork } from "./contribute";
 import type { LaidOutJob } from "./orderedWall";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
@@ -29,11 +29,12 @@ export function workOut(
   const { crews, site } = work;
   const isRefused = refuseClimate(site.work) !== null || !isWorked(work);
   if (!underWay) return { work, schedule: isRefused ? null : schedule(crews, site.work) };
-  const recoatMin = (paint: string) => site.paints.get(paint)?.recoatMin ?? 0;
-  const given = crews.map((steps) => partOnceMore(steps, underWay.known, recoatMin));
+  const paintOf = (id: string) => site.paints.get(id);
+  const given = crews.map((steps) => partOnceMore(steps, underWay.known, paintOf));
   const steps = given.map((one) => one.steps);
+  const next = given[0]?.next ?? [];
   return {
-    work: { ...work, drafts: [...work.drafts, ...(given[0]?.next ?? [])] },
+    work: next.length === 0 ? work : { ...work, onceMore: next, tape: tapeOf(work.site, next) },
     schedule: isRefused ? null : schedule(steps, site.work, underWay),
   };
 }

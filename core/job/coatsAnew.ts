@@ -1,7 +1,9 @@
 import type { Happened, Progress, Told } from "../journal/happened";
+import type { PlanStep } from "../plan/planDayTypes";
 import type { Plan } from "../plan/planTypes";
 import type { Anew } from "../rounds/listPasses";
 import { keysOf, readKey } from "../work/keys";
+import { keysOfStep } from "../work/ownKeys";
 
 /** Whether anything that was done is to be done once more. */
 export const hasAgain = ({ work }: Pick<Happened, "work">): boolean =>
@@ -72,6 +74,35 @@ export function coatsAnew(
     coats: [...coats].sort((a, b) => a - b),
   }));
   return { anew, standing: { ...happened, work } };
+}
+
+/** Work with masks around it that is to be done once more, when they are off, is masked anew. */
+export function withMasksAnew(happened: Happened, { steps }: Plan): Happened {
+  const work = new Map(happened.work);
+  const keyOf = (step: PlanStep, one: PlanStep["does"][number], id: string) =>
+    keysOf([{ ...one, wall: one.wall ?? step.wall, ids: [id] }])[0]!;
+  const unmasked = new Map(
+    steps.flatMap((step) =>
+      step.does
+        .filter(({ act }) => act === "unmask")
+        .flatMap((one) => one.ids.map((id) => [id, keyOf(step, one, id)] as const)),
+    ),
+  );
+  const byId = new Map(steps.map((step) => [step.id, step]));
+  for (const step of steps) {
+    const again = keysOfStep(step).flatMap((key) => happened.work.get(key)?.again ?? [])[0];
+    if (!again) continue;
+    for (const wait of step.waitsFor) {
+      const before = byId.get(wait.step);
+      for (const one of before?.does.filter(({ act }) => act === "mask") ?? [])
+        for (const id of one.ids) {
+          const [on, off] = [keyOf(before!, one, id), unmasked.get(id)];
+          if (off === undefined || !work.get(off)?.finished) continue;
+          for (const key of [on, off]) work.set(key, { ...work.get(key), again });
+        }
+    }
+  }
+  return { ...happened, work };
 }
 
 interface Gathered extends Omit<Anew, "walls" | "regions" | "coats"> {

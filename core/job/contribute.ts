@@ -22,7 +22,8 @@ import { waitFor, type Step, type StepDraft } from "../work/step";
 import { StepList } from "../work/stepList";
 import { equip, toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
 import { listTapedSteps } from "../work/taped/tapedSteps";
-import { carriedPast, coatedPaint, tapedSundries } from "../work/taped/tapedWork";
+import { carriedPast, coatedPaint, takenOnceMore, tapedSundries } from "../work/taped/tapedWork";
+import { idsOf } from "../work/act";
 import { contributionsOf, type OwnContribution } from "./contributionsOf";
 import type { LaidOutJob } from "./orderedWall";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
@@ -32,6 +33,8 @@ export interface JobWork {
   readonly school: School;
   readonly site: WorkInput;
   readonly drafts: readonly StepDraft[];
+  /** Of a job that is under way: what of them is done once more. */
+  readonly onceMore?: readonly StepDraft[];
   /** The drafts as they fit into days for one person, for two, up to the whole crew; none where they would be more than a plan may hold. */
   readonly crews: readonly (readonly Step[])[];
   /** What there is too much of. */
@@ -65,11 +68,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     sealsWet: job.edges.seal === "caulk",
     walls,
   };
-  const pieces = [
-    ...[...site.baseMasks.values()].flatMap(joinPulls),
-    ...rounds.flatMap((_, place) => [...edges.laid.values()].flatMap((wall) => joinPulls(wall[place]!))),
-  ];
-  const tape = totalTape(pieces, job.edges.tapes);
+  const tape = tapeOf(site);
   const { drafts, own, access, findings, over } = listWithin(laidOut, site);
   const { crews, over: overSteps } = addWithin(drafts, site);
   return {
@@ -87,15 +86,37 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
   };
 }
 
+/** The tape of a site, and of what of it is laid once more. */
+export function tapeOf(site: WorkInput, onceMore: readonly StepDraft[] = []): TapeTotal[] {
+  const { baseMasks, laid, rounds, tapeIds, tapes } = site;
+  const again = new Set(onceMore.flatMap((step) => idsOf(step, "tape", "mask")));
+  const inTurn = [...tapeIds].flatMap(([wall, ids]) =>
+    [baseMasks.get(wall) ?? [], ...(laid.get(wall) ?? [])].map((pieces, turn) =>
+      pieces.filter((_, place) => again.has(ids[turn]![place]!)),
+    ),
+  );
+  const pieces = [
+    ...[...baseMasks.values()].flatMap(joinPulls),
+    ...rounds.flatMap((_, place) => [...laid.values()].flatMap((wall) => joinPulls(wall[place]!))),
+    ...(again.size > 0 ? inTurn.flatMap(joinPulls) : []),
+  ];
+  return totalTape(pieces, tapes);
+}
+
 /** What all that is done uses: paint by wall, and what is bought beside it. */
 export const usesOf = (
-  { site, drafts, crews, tape, tools, own }: JobWork,
+  { site, drafts, onceMore = [], crews, tape, tools, own }: JobWork,
   notOwned: readonly ToolItem[],
 ): {
   readonly paint: readonly PaintUse[];
   readonly sundries: readonly SundryUse[];
 } => ({
-  paint: [...coatedPaint(site), ...carriedPast(site, drafts), ...own.flatMap(({ paint }) => paint)],
+  paint: [
+    ...coatedPaint(site),
+    ...carriedPast(site, drafts),
+    ...takenOnceMore(site, onceMore),
+    ...own.flatMap(({ paint }) => paint),
+  ],
   sundries: [
     ...tapedSundries(site, tape),
     ...roomSundries(site, isWorked({ crews }) ? drafts : []),

@@ -11,7 +11,7 @@ import { toldOf } from "../journal/defineKind";
 import { looked } from "../journal/kinds/looked";
 import { trouble } from "../journal/kinds/trouble";
 import { asMoreCoatsFindIt, moreCoats, withMoreCoats } from "./coatsAfterLooks";
-import { coatsAnew, hasAgain, withNextTimes } from "./coatsAnew";
+import { coatsAnew, hasAgain, withMasksAnew, withNextTimes } from "./coatsAnew";
 import { mendsOf } from "./mendsOf";
 import { isPaintedOtherwise } from "./paintedOtherwise";
 import { usedBy } from "./forecast";
@@ -66,7 +66,7 @@ export function fromNowWallsFirst(
   const mending = mends.length > 0 ? { ...dated, mends } : dated;
   const { walls, rest } = planWallsFirst(mending, { ...stages, underWay }, planning);
   standing = withMarksThatStand(told, walls);
-  if (before) standing = asMoreCoatsFindIt(standing, more, before);
+  if (before) standing = withMasksAnew(asMoreCoatsFindIt(standing, more, before), before);
   const isPaintOpen =
     mends.length > 0 || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
   standing = withRoomOpened(standing, isPaintOpen);

@@ -11,6 +11,8 @@ export interface PaintUse {
   readonly sealMm: number;
   /** m2 that coats are carried past lines, all coats together. */
   readonly pastM2?: number;
+  /** ml that work takes which is done once more. */
+  readonly onceMoreMl?: number;
   /** What is printed with it once, beside what is coated. */
   readonly printed?: PrintedUse;
 }
@@ -39,6 +41,7 @@ export interface PaintNeed {
  * Paint for a job, in ml, with its terms:
  * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
  * past = what every coat covers past its lines, under what comes later: such a strip along each, or the rest of a wall that is rolled whole;
+ * and what is done once more of a job under way;
  * tools = `keptMl`, what roller, tray and brush keep, once a session, and what printing tools do; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
  * have all of these themselves.
  */
@@ -59,7 +62,8 @@ export function calculateNeed(
   const filmMl = coatedMl + printedMl;
   const sealMl =
     sum((use) => (use.sealMm / 1000) * (sealStripMm / 1000) * textureFactors[use.texture]) * mlPerM2;
-  const pastMl = sum(({ pastM2 = 0, texture }) => pastM2 * textureFactors[texture]) * mlPerM2;
+  const onceMoreMl = sum((use) => use.onceMoreMl ?? 0);
+  const pastMl = sum(({ pastM2 = 0, texture }) => pastM2 * textureFactors[texture]) * mlPerM2 + onceMoreMl;
   const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
   const toolsMl = keptMl + sum(({ printed }) => printed?.toolsMl ?? 0);
   const touchUpMl = Math.max(leastTouchUpMl, touchUpShare * filmMl);

@@ -1,3 +1,4 @@
+import type { Paint } from "../paint/schema";
 import type { Act, Did } from "./act";
 import { keysOf, onceMoreStep } from "./keys";
 import { keysOfStep } from "./ownKeys";
@@ -11,6 +12,9 @@ export interface KnownWork {
   isDone(key: string): boolean;
 }
 
+/** How long a paint takes until something may come onto it. */
+type PaintOf = (id: string) => Pick<Paint, "recoatMin" | "tapeOverMin"> | undefined;
+
 /** Acts that leave a film, which has to be dry for the next. */
 const coating: ReadonlySet<Act> = new Set<Act>(["prime", "base", "coat"]);
 
@@ -21,7 +25,7 @@ const coating: ReadonlySet<Act> = new Set<Act>(["prime", "base", "coat"]);
 export function partOnceMore(
   steps: readonly Step[],
   known: KnownWork,
-  recoatMin: (paint: string) => number,
+  paintOf: PaintOf,
 ): { readonly steps: readonly Step[]; readonly next: readonly Step[] } {
   const more = new Map(steps.map((step) => [step.id, timesAfter(step, known)] as const));
   const next = [...more.values()].flat();
@@ -42,7 +46,7 @@ export function partOnceMore(
         };
   const all = steps.flatMap((step) => [
     waitingForAll(step),
-    ...more.get(step.id)!.map((one) => onDry(waitingForAll(one), steps, known, recoatMin)),
+    ...more.get(step.id)!.map((one) => onDry(waitingForAll(one), steps, known, paintOf)),
   ]);
   return { steps: inTurn(all), next };
 }
@@ -75,23 +79,23 @@ function timesAfter(step: Step, known: KnownWork): Step[] {
   return next ? [next, ...timesAfter(next, known)] : [];
 }
 
-/** A coat once more goes onto those that are on already when they are dry for it. */
-function onDry(
-  next: Step,
-  steps: readonly Step[],
-  { isDone }: KnownWork,
-  recoatMin: (paint: string) => number,
-): Step {
+/** What lies on paint by its own weight, or is held on it: that has to take it. */
+const layingOn: ReadonlySet<Act> = new Set<Act>(["print", "tape", "mask"]);
+
+/** Done once more, a coat goes onto those that are on already when they are dry for it, and sheets and tape onto what takes them. */
+function onDry(next: Step, steps: readonly Step[], { isDone }: KnownWork, paintOf: PaintOf): Step {
   const ids = new Set(next.does.flatMap((one) => (coating.has(one.act) ? one.ids : [])));
-  if (ids.size === 0) return next;
+  const isLaidOn = next.does.some(({ act }) => layingOn.has(act));
+  if (ids.size === 0 && !isLaidOn) return next;
   const before = steps
     .filter((step) => step.wall === next.wall && keysOfStep(step).every(isDone))
     .flatMap(({ id, does }) =>
-      does.flatMap((one) =>
-        coating.has(one.act) && one.with !== undefined && one.ids.some((own) => ids.has(own))
-          ? [waitFor(id, "recoat", recoatMin(one.with))!]
-          : [],
-      ),
+      does.flatMap((one) => {
+        const paint = one.with === undefined ? undefined : paintOf(one.with);
+        if (!paint || !(coating.has(one.act) || one.act === "print")) return [];
+        if (isLaidOn) return [waitFor(id, "tape-over", paint.tapeOverMin)!];
+        return one.ids.some((own) => ids.has(own)) ? [waitFor(id, "recoat", paint.recoatMin)!] : [];
+      }),
     );
   return { ...next, after: [...next.after, ...before] };
 }
@@ -124,8 +128,7 @@ function partOf(one: Did, ids: readonly string[]): Did {
     ids,
     pass: (one.pass ?? 1) + 1,
     ...(one.ml !== undefined && { ml: one.ml * share }),
-    // All of its paint comes on top of what was planned.
-    ...(one.rolledM2 !== undefined && { pastM2: one.rolledM2 * share }),
+    ...(one.pastM2 !== undefined && { pastM2: one.pastM2 * share }),
     ...(one.rolledM2 !== undefined && { rolledM2: one.rolledM2 * share }),
   };
 }

@@ -56,7 +56,8 @@ function wastedLoads(history: History): Fault[] {
   const told = new Set<string>();
   return [...history.all("print", "print"), ...history.all("print", "brick")].flatMap((doing) => {
     const own = loadOf.get(`${doing.wall} ${doing.id}`);
-    if (!own) return [];
+    // What is printed once more is loaded for itself.
+    if (!own || (doing.did.pass ?? 1) > 1) return [];
     const stop = { doing, load: own.load, tool: `${own.tool} ${doing.did.with}` };
     const key = `${doing.wall} ${stop.tool} ${stop.load}`;
     // Loads are counted on each wall, or go on over a corner: on another wall only what comes next can be the same one.

@@ -68,6 +68,19 @@ export function carriedPast({ walls }: WorkInput, drafts: readonly StepDraft[]):
   );
 }
 
+/** What work takes that is done once more. */
+export function takenOnceMore({ walls }: WorkInput, onceMore: readonly StepDraft[]): PaintUse[] {
+  const textures = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
+  return onceMore.flatMap(({ wall, does }) =>
+    does.flatMap(({ with: paint, ml = 0 }): PaintUse[] => {
+      const texture = wall === undefined ? undefined : textures.get(wall);
+      return paint !== undefined && texture !== undefined && ml > 0
+        ? [{ paint, wall: wall!, texture, areaM2: 0, sealMm: 0, onceMoreMl: ml }]
+        : [];
+    }),
+  );
+}
+
 /** mm of edges sealed with each colour; a tape that serves two edges is sealed along both. */
 function sealedMm(inRounds: readonly (readonly EdgePiece[])[]): Map<string, number> {
   const sealed = new Map<string, number>();
