@@ -30,6 +30,7 @@ export function moreCoats(job: Job, happened: Happened, plan: Plan): ReadonlyMap
       if (paint !== undefined && coating.has(one.act))
         for (const key of keysOf([{ ...one, wall: one.wall ?? on }])) paintOf.set(key, paint);
   const more = new Map<string, More>();
+  const offAt = tapeOffAt(plan, happened);
   for (const { work, verdict } of toldOf(happened, looked)) {
     if (verdict !== "ground-shows") continue;
     for (const one of work) {
@@ -39,8 +40,7 @@ export function moreCoats(job: Job, happened: Happened, plan: Plan): ReadonlyMap
       more.set(paint.id, {
         coats: Math.max(before.coats, one.coat === 1 ? paint.coats + 1 : one.coat + 1),
         walls: [...before.walls, one.wall],
-        isAnew:
-          before.isAnew || (one.act === "coat" && tapeOffAt(plan, happened, paint.id, one.wall) !== null),
+        isAnew: before.isAnew || (one.act === "coat" && offAt(paint.id, one.wall) !== null),
       });
     }
   }

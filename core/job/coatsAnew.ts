@@ -1,4 +1,4 @@
-import type { Happened, Progress, Told } from "../journal/happened";
+import type { Happened, Progress } from "../journal/happened";
 import type { PlanStep } from "../plan/planDayTypes";
 import type { Plan } from "../plan/planTypes";
 import type { Anew } from "../rounds/listPasses";
@@ -45,16 +45,23 @@ export function coatsAnew(
 ): { readonly anew: readonly Anew[]; readonly standing: Happened } {
   const work = new Map(happened.work);
   const gathered = new Map<string, Gathered>();
+  const colours = new Map(
+    plan.walls.flatMap(({ id: wall, regions }) =>
+      regions.map(({ id, colour }) => [`${wall} ${id}`, colour] as const),
+    ),
+  );
+  const offAtOf = tapeOffAt(plan, happened);
+  const underTape = liesUnderTape(plan, happened);
   for (const [key, { again, ...done }] of happened.work) {
     const { wall, act, of, id, pass, coat } = readKey(key);
     if (act !== "coat" || of !== "region" || !done.finished) continue;
-    const paint = plan.walls.find((one) => one.id === wall)?.regions.find((one) => one.id === id)?.colour;
+    const paint = colours.get(`${wall} ${id}`);
     const isInstead = isInAnother(done, paint);
     if (paint === undefined || !(isInstead || again)) continue;
-    const offAt = tapeOffAt(plan, happened, paint, wall);
+    const offAt = offAtOf(paint, wall);
     const isOff = offAt !== null && !(again && offAt > again.at.instant);
     // While its tape is on, and nothing is painted up to it, it goes on in its own round.
-    if (!isOff && !liesUnderTape(plan, happened, id)) {
+    if (!isOff && !underTape.has(id)) {
       work.set(key, { ...done, again: again ?? done.finished });
       continue;
     }
@@ -111,13 +118,14 @@ interface Gathered extends Omit<Anew, "walls" | "regions" | "coats"> {
   readonly coats: Set<number>;
 }
 
-/** Whether tape was laid on a region, up to which something beside it is painted. */
-const liesUnderTape = ({ walls }: Plan, { work }: Pick<Happened, "work">, region: string): boolean =>
-  walls.some(({ id: wall, tape }) =>
-    tape.some(
-      ({ id, overRegion }) =>
-        overRegion === region &&
-        work.get(keysOf([{ act: "tape", wall, of: "tape", ids: [id] }])[0]!)?.finished !== undefined,
+/** The regions on which tape was laid, up to which something beside them is painted. */
+const liesUnderTape = ({ walls }: Plan, { work }: Pick<Happened, "work">): ReadonlySet<string> =>
+  new Set(
+    walls.flatMap(({ id: wall, tape }) =>
+      tape.flatMap(({ id, overRegion }) => {
+        const [laid] = keysOf([{ act: "tape", wall, of: "tape", ids: [id] }]);
+        return overRegion !== undefined && work.get(laid!)?.finished ? [overRegion] : [];
+      }),
     ),
   );
 
@@ -129,18 +137,20 @@ export const isInAnother = ({ finished, with: used }: Progress, meant: string | 
 export function tapeOffAt(
   { walls }: Plan,
   { work }: Pick<Happened, "work">,
-  paint: string,
-  wall: string,
-): number | null {
-  const pieces = new Set(
-    walls
-      .flatMap((on) => on.tape.map((piece) => ({ ...piece, on: piece.corner ?? on.id })))
-      .filter(({ on, cuts, andCuts }) => on === wall && [cuts, andCuts].includes(paint))
-      .map(({ id }) => id),
-  );
-  const off = [...work].flatMap(([key, { finished }]): Told[] => {
+): (paint: string, wall: string) => number | null {
+  const offAt = new Map<string, number>();
+  for (const [key, { finished }] of work) {
     const { act, of, id } = readKey(key);
-    return finished !== undefined && act === "peel" && of === "tape" && pieces.has(id) ? [finished] : [];
-  });
-  return off.length === 0 ? null : Math.max(...off.map(({ at }) => at.instant));
+    if (finished && act === "peel" && of === "tape") offAt.set(id, finished.at.instant);
+  }
+  const latest = new Map<string, number>();
+  for (const { id: wall, tape } of walls)
+    for (const { id, cuts, andCuts, corner = wall } of tape)
+      for (const paint of [cuts, andCuts]) {
+        const off = offAt.get(id);
+        const of = `${corner} ${paint}`;
+        if (paint !== undefined && off !== undefined)
+          latest.set(of, Math.max(off, latest.get(of) ?? -Infinity));
+      }
+  return (paint, wall) => latest.get(`${wall} ${paint}`) ?? null;
 }

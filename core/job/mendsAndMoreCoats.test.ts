@@ -134,6 +134,29 @@ describe("what went wrong", () => {
     expect(onward.map(({ state }) => state)).toEqual(["done", "ready", "waiting", "waiting", "waiting"]);
   });
 
+  it("found when the room is put back, has it opened once more; done, leaves it closed", () => {
+    const all = planned.work!.end;
+    const openIn = (now: number, ...entries: Entry[]) =>
+      from(now, ...doneBy(all), bleed, ...entries).steps.filter(
+        ({ state, kind }) => state !== "done" && kind !== "set-up" && kind !== "close",
+      );
+    const open = openIn(all + 10);
+    expect(open.map(({ id }) => id.replace(/mend-.*-/, "mend-")).sort()).toEqual([
+      "a/mend-1",
+      "a/mend-2",
+      "a/mend-3",
+      "a/mend-4",
+      "a/mend-5",
+      "clear/again",
+      "cover/again",
+      "furniture-back/again",
+    ]);
+    const cover = open.find(({ id }) => id === "cover/again")!;
+    expect(mendsIn(open).every(({ start }) => start >= cover.end)).toBe(true);
+    const done = open.map((step, place) => told(all + 20 + place, "finished", { work: workToTell(step) }));
+    expect(openIn(all + 60, ...done)).toEqual([]);
+  });
+
   it("told as put right is not mended any more", () => {
     const right = told(end + 9, "mended", { snag: bleed.id });
     expect(mendsIn(from(end + 10, ...doneBy(end), bleed, right).steps)).toEqual([]);

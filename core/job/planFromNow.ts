@@ -18,7 +18,7 @@ import { usedBy } from "./forecast";
 import { withMarksThatStand } from "./marksStanding";
 import type { Progress as Planning } from "./layOutJob";
 import { planOrStop, planStopped, planWallsFirst } from "./plan";
-import { isAnewOpen, isPaintAgain, withRoomOpened } from "./roomOpened";
+import { isAnewOpen, isMendOpen, isPaintAgain, withRoomOpened } from "./roomOpened";
 import { afresh, type StagedPlan, type Stages } from "./planInStages";
 import type { Job } from "./schema";
 import { cannotBePlanned } from "./stopWalls";
@@ -68,7 +68,7 @@ export function fromNowWallsFirst(
   standing = withMarksThatStand(told, walls);
   if (before) standing = withMasksAnew(asMoreCoatsFindIt(standing, more, before), before);
   const isPaintOpen =
-    mends.length > 0 || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
+    isMendOpen(mends, standing) || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
   standing = withRoomOpened(standing, isPaintOpen);
   return {
     walls,

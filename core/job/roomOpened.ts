@@ -3,6 +3,7 @@ import type { PlanWall } from "../plan/planTypes";
 import type { Anew } from "../rounds/listPasses";
 import type { Act } from "../work/act";
 import { keysOf, readKey } from "../work/keys";
+import { workOfMend, type Mend } from "../work/mend/mendSteps";
 import { nextTimeOf } from "./coatsAnew";
 import { paints } from "./paintedOtherwise";
 
@@ -27,6 +28,12 @@ export const isPaintAgain = ({ work }: Pick<Happened, "work">): boolean =>
   [...work].some(
     ([key, { again }]) =>
       again !== undefined && paints.has(readKey(key).act) && !work.get(nextTimeOf(key))?.finished,
+  );
+
+/** Whether anything of a remedy is left to do. */
+export const isMendOpen = (mends: readonly Mend[], { work }: Pick<Happened, "work">): boolean =>
+  mends.some((mend) =>
+    keysOf(workOfMend(mend)).some((key) => !work.get(key)?.finished && !work.get(key)?.skipped),
   );
 
 /** Whether any coat that goes on anew is not on yet. */

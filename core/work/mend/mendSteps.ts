@@ -1,4 +1,4 @@
-import { did } from "../act";
+import { did, type Did } from "../act";
 import { mendStep } from "../keys";
 import { waitFor, type StepDraft, type Wait, type WaitKind } from "../step";
 import { floorCovered } from "../room/protectRoom";
@@ -17,6 +17,13 @@ export interface Mend {
   readonly under: string;
 }
 
+/** What each step of a remedy does. */
+export const workOfMend = ({ id, wall, kind, paint }: Mend): (Did & { readonly wall: string })[] =>
+  mishaps[kind].mend.map((_, place) => ({
+    ...did("touch-up", "edge", [mendStep(wall, id, place + 1)], { with: paint }),
+    wall,
+  }));
+
 const waits: Readonly<Record<NonNullable<MendStep["then"]>["wait"], WaitKind>> = {
   touchDryMin: "touch-dry",
   recoatMin: "recoat",
@@ -30,7 +37,9 @@ export function mendSteps(
   { paints }: Pick<WorkInput, "paints">,
 ): StepDraft[] {
   const own = mends.filter(({ wall }) => walls.some((on) => on.wall.id === wall));
-  return own.flatMap(({ id, wall, kind, paint, under }) => {
+  return own.flatMap((told) => {
+    const { id, wall, kind, paint, under } = told;
+    const does = workOfMend(told);
     const of = { paint: paints.get(paint)!, under: paints.get(under)! };
     const { mend } = mishaps[kind];
     return mend.map((step, place): StepDraft => {
@@ -45,7 +54,7 @@ export function mendSteps(
         phase: "finish",
         verb: "mend",
         wall,
-        does: [did("touch-up", "edge", [mendStep(wall, id, number)], { with: paint })],
+        does: [does[place]!],
         minutes: Math.max(1, step.minutes),
         after: [wait, floorCovered],
         say: said("mend", { wall, kind, number, paint, under }),
