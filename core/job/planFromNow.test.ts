@@ -97,7 +97,8 @@ describe("from now on", () => {
     const again = told("again", clock(first.end + 10), { ...workOf(first), why: "bled" });
     const after = from(clock(first.end + 11), ...done(first, first.end), again).steps;
     expect(stepOf(after, first.id)).toMatchObject({ state: "done", start: first.start });
-    expect(stepOf(after, `${first.id}/again`)).toMatchObject({ state: "ready", start: first.end + 11 });
+    // Onto a coat that is dry for it.
+    expect(stepOf(after, `${first.id}/again`)).toMatchObject({ state: "waiting", start: first.end + 180 });
   });
 
   it("tells what is on the wall and no longer designed, piece by piece once", () => {
