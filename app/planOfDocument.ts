@@ -33,8 +33,9 @@ export async function planTextOf(
 export async function planOfDocument(
   document: string,
   signal?: AbortSignal,
+  from?: Wanted["from"],
 ): Promise<{ job: Job; plan: Plan } | { job: null; plan: null }> {
-  const answer = await planTextOf(document, signal);
+  const answer = await planTextOf(document, signal, from);
   return "problems" in answer
     ? { job: null, plan: null }
     : { job: answer.job, plan: JSON.parse(answer.text) as Plan };

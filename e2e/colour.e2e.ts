@@ -4,7 +4,7 @@ import { parseJob } from "../core/job/parseJob";
 import { sceneOf } from "../core/look/scene";
 import { drawTile, tilesOf, type View } from "../core/look/views";
 import { expectAccessible } from "./support/faults";
-import { expect, makeJob, test, unfold } from "./support/test";
+import { expect, makeJob, test } from "./support/test";
 
 const lime = (more: object = {}, wall: object = {}) => ({
   format: "jacaranda-job/1",
@@ -121,19 +121,23 @@ test("a mix is measured at Colour; a first section waits for the client at Days"
 test("trowelled sections as they look from the doorway, and what the next one is laid with", async ({
   page,
 }) => {
-  await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/pattern");
-  await unfold(page, "All its measures");
-  const tap = async (section: number, look: string) => {
-    await page.getByRole("combobox", { name: `Section ${section}, laid` }).click();
-    await page.getByRole("option", { name: look }).click();
+  await page.goto("/jobs/the-ferry-landing-upper-rooms/gable/colour");
+  const sections = page.getByRole("region", { name: "Trowelled, as it comes out" });
+  const number = sections.getByRole("combobox");
+  const tap = async (look: RegExp, next: RegExp) => {
+    await sections.getByRole("button", { name: look }).first().click();
+    await expect(number).toHaveText(next);
   };
-  await tap(1, "as planned");
-  await tap(2, "more of tone 1");
-  await tap(3, "more of tone 1");
-  await expect(page.getByText(/Lay the next section with \d+ % of it, not less at once/)).toBeVisible();
-  await page.getByRole("button", { name: "Take section 3 back" }).click();
-  await page.getByRole("button", { name: "Take section 2 back" }).click();
-  await expect(page.getByText(/Lay the next section with/)).toHaveCount(0);
+  await tap(/^as planned/, /^2 of/);
+  await tap(/^more of/, /^3 of/);
+  await tap(/^more of/, /^4 of/);
+  await expect(sections.getByText(/Lay the next section with \d+ % of it, not less at once/)).toBeVisible();
+  for (const section of [3, 2]) {
+    await number.click();
+    await page.getByRole("option", { name: new RegExp(`^${section} of`) }).click();
+    await sections.getByRole("button", { name: "Take it back" }).click();
+  }
+  await expect(sections.getByText(/Lay the next section with/)).toHaveCount(0);
 });
 
 test("paper by keyboard alone: another start, and its seams at Mark", async ({ page }) => {

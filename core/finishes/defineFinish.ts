@@ -130,6 +130,8 @@ export interface LookedAt {
   readonly misses: boolean;
   /** How a section may look, as planned first; none where sections are not looked at one by one. */
   readonly sections: readonly SectionLook[];
+  /** The codes of the findings that follow from what was told. */
+  readonly findings: readonly string[];
 }
 
 /** How a section looks, and what is told of it then; `paint` is named after the label. */

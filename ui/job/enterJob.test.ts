@@ -1,5 +1,5 @@
 import "fake-indexeddb/auto";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { plan } from "@/core/job/plan";
 import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { enterJob, rememberSaved, startOf } from "./enterJob";
@@ -89,6 +89,8 @@ function open(jobId = `job-${++count}`) {
   return { jobId, store, state, name: () => state().document.name };
 }
 const enter = (store: JobStore) => enterJob(store, openJournal(store.getState().jobId));
+/** What comes late is there already: how long a busy machine takes for it is no matter here. */
+beforeAll(() => import("./letIn"));
 const settled = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 describe("entering a job", () => {

@@ -19,7 +19,7 @@ export const limewash = defineFinish({
   layOut: layOutLimewash,
   card: cardOfLimewash,
   edit: editLimewash,
-  lookedAt: () => ({ misses: true, sections: [] }),
+  lookedAt: () => ({ misses: true, sections: [], findings: [] }),
   sundries: {
     "block-brush": { name: "Block brush, large and soft", serves: 1, why: "why-block-brush" },
     goggles: { name: "Goggles", serves: 10, why: "why-goggles" },

@@ -14,7 +14,7 @@ export const pearl = defineFinish({
   layOut: layOutPearl,
   card: cardOfPearl,
   edit: editPearl,
-  lookedAt: () => ({ misses: true, sections: [] }),
+  lookedAt: () => ({ misses: true, sections: [], findings: [] }),
   sundries: {
     "pearl-sleeve": {
       name: { metric: "Short-nap sleeve, 230 mm", imperial: 'Short-nap sleeve, 9"' },

@@ -13,6 +13,7 @@ export function lookedAtTrowelled({ tones }: TrowelledSpec): LookedAt {
   ];
   return {
     misses: false,
+    findings: ["sections-drift", "sections-habit"],
     sections: looks.map(([label, seen, paint]) => ({ label, seen, ...(paint !== undefined && { paint }) })),
   };
 }

@@ -9,8 +9,10 @@ import { miss } from "@/core/journal/kinds/miss";
 import { section } from "@/core/journal/kinds/section";
 import type { PlanWall } from "@/core/plan/planTypes";
 import { useHappened, useJob, useJournal } from "@/ui/job/JobProvider";
+import { findingsAt } from "@/ui/job/findingsAt";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { FindingList } from "@/ui/parts/FindingList";
 import { LengthField } from "@/ui/parts/LengthField";
 import { valueOfWritten, type WrittenLength } from "@/ui/parts/lengthEntry";
 import { Measure } from "@/ui/parts/Measure";
@@ -30,6 +32,11 @@ export function AsItLooks({ plan }: { plan: PlanWall }) {
       title={`${looked.title}, as it comes out`}
     >
       <div className="flex flex-col gap-3 pb-3">
+        <FindingList
+          findings={findingsAt(plan, "pattern").filter(({ finding }) =>
+            looked.findings.includes(finding.code),
+          )}
+        />
         {looked.sections.length > 0 && <Sections looked={looked} plan={plan} />}
         {looked.misses && <Misses looked={looked} plan={plan} />}
       </div>
@@ -67,7 +74,17 @@ function Sections({ looked, plan }: Props) {
         }))}
         onChoose={({ id }) => lookAt(id)}
       />
-      <p className="pt-2 text-[0.9375rem] text-soft">From the doorway, section {shown.number} is</p>
+      <div className="flex items-end justify-between gap-2 pt-2">
+        <p className="text-[0.9375rem] text-soft">From the doorway, section {shown.number} is</p>
+        {shown.entry !== null && (
+          <Button
+            look="quiet"
+            onClick={() => journal.tell([{ kind: "withdrawn", payload: { entry: shown.entry } }])}
+          >
+            Take it back
+          </Button>
+        )}
+      </div>
       <div className="flex flex-wrap gap-1.5 pt-1">
         {looked.sections.map((look) => (
           <Button

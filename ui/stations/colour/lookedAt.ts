@@ -46,6 +46,8 @@ export interface SectionInTurn {
   readonly box: readonly [number, number, number, number];
   /** How it was told to look last; null where it was not looked at. */
   readonly seen: object | null;
+  /** The entry that tells it; null where the document does, or nobody. */
+  readonly entry: string | null;
 }
 
 /** The sections of a finish on a wall in the order in which they are laid, and how they look as far as that is told. */
@@ -57,7 +59,7 @@ export function sectionsInTurn(
   const told = new Map(
     toldOf(happened, section)
       .filter((one) => one.finish === finish.id)
-      .map((one) => [one.section, one.seen]),
+      .map((one) => [one.section, one] as const),
   );
   const laid = (plan.coats ?? []).find((coat) => coat.finish === finish.id)?.sections ?? [];
   // What the document says was laid first, in its order.
@@ -66,6 +68,7 @@ export function sectionsInTurn(
     .sort((a, b) => a.order - b.order)
     .map(({ id, box }, place) => ({
       ...{ id, box, number: place + 1 },
-      seen: told.get(id) ?? (before[place] as object | undefined) ?? null,
+      seen: told.get(id)?.seen ?? (before[place] as object | undefined) ?? null,
+      entry: told.get(id)?.told.entry ?? null,
     }));
 }

@@ -1,9 +1,10 @@
 "use client";
 
 import { Swatch } from "@/ui/parts/Swatch";
-import { Check, Circle, Hourglass, Moon, Play, TriangleAlert } from "lucide-react";
+import { Check, Circle, Hourglass, Moon, Play, Printer, TriangleAlert } from "lucide-react";
+import Link from "next/link";
 import { useMemo, useState } from "react";
-import { useJob, usePlan } from "@/ui/job/JobProvider";
+import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import type { Plan } from "@/core/plan/planTypes";
 import type { PlanDay, PlanStep } from "@/core/plan/planDayTypes";
 import { nowOfPlan } from "@/core/plan/nowOfPlan";
@@ -84,6 +85,7 @@ function OneDay({
 
 function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWall: string | null }) {
   const job = useJob();
+  const jobId = useJobState((state) => state.jobId);
   const rows = useMemo(() => rowsOfDay(job, plan, day, onlyWall), [job, plan, day, onlyWall]);
   const short = useMemo(() => whyShort(job, plan, day), [job, plan, day]);
   return (
@@ -109,6 +111,13 @@ function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWal
         show={(row) => <OneRow row={row} plan={plan} />}
       />
       {short && <p className="pb-2 text-[0.9375rem] text-soft">{short}</p>}
+      <Link
+        href={`/print/${encodeURIComponent(jobId)}/day/${day.day}`}
+        className="link-button mb-3"
+        aria-label={`Card of ${dayTitle(day)}, for the pocket`}
+      >
+        <Printer size={17} aria-hidden /> Card for the pocket
+      </Link>
     </>
   );
 }
@@ -151,7 +160,7 @@ function OneStep({
   const isNow = at !== null && step.start <= at && at < step.end;
   return (
     <div
-      className={`flex gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""} ${isOnWall ? "border-l-2 border-violet pl-2" : ""}`}
+      className={`flex flex-wrap gap-3 py-1 ${isNow ? "rounded-md bg-ochre-wash" : ""} ${isOnWall ? "border-l-2 border-violet pl-2" : ""}`}
     >
       <button
         type="button"
@@ -173,9 +182,9 @@ function OneStep({
             <span>{caution}</span>
           </p>
         ))}
-        {isOpen && <TellStep step={step} />}
       </div>
       <StateButton step={step} isOpen={isOpen} onToggle={() => setOpen(!isOpen)} />
+      {isOpen && <TellStep step={step} />}
     </div>
   );
 }
