@@ -41,7 +41,11 @@ export function TellStep({ step }: { step: PlanStep }) {
   const asPlanned = plannedAs(step, nowOfPlan(plan));
   const isDone = step.state === "done";
   return (
-    <div aria-label="Tell of this step" role="group" className="my-1 w-full rounded-md bg-violet-wash px-3 py-2">
+    <div
+      aria-label="Tell of this step"
+      role="group"
+      className="my-1 w-full rounded-md bg-violet-wash px-3 py-2"
+    >
       <div className="max-w-64">
         <FormField
           label="When"
