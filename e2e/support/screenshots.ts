@@ -46,7 +46,6 @@ const views: {
     next: 3,
   },
   { name: "sheet", path: "/print/the-ferry-landing/counter", width: 860, height: 1180 },
-  { name: "day-card", path: "/print/the-ferry-landing/day/2", width: 860, height: 1180 },
   { name: "pattern-phone", path: "/jobs/the-ferry-landing/counter/pattern", width: 390, height: 844 },
 ];
 
