@@ -115,23 +115,25 @@ export function planTape(input: TapeInput): TapeOfWall {
     );
   return {
     tape: slitToGaps(
-      inSchools([...visible.pieces, ...[...first, ...cornersOn("earlier")].filter(isLaid)], input),
+      inSchools([...visible.pieces, ...first.filter(isLaid), ...cornersOn("earlier")], input),
       "stays",
     ),
     tapeAgain: once(() =>
-      slitToGaps(inSchools([...further(), ...cornersOn("later")].filter(isLaid), input), "comes off"),
+      slitToGaps(inSchools([...further().filter(isLaid), ...cornersOn("later")], input), "comes off"),
     ),
   };
 }
 
-/** What is narrower than this under tape is nothing to lay it on, mm: such an edge is for the eye and a small brush. */
+/** A piece that is shorter, mm, is not laid where what is under it is narrower than this: such an edge is for the eye and a small brush. */
+const leastPieceMm = 3;
 const leastUnderMm = 1;
 
 /** Whether there is something of the region that a piece lies on, beside the middle of any part of it. */
 const laidOnSomething =
   ({ regions }: Pattern) =>
-  ({ under, path, lies }: TapePiece): boolean =>
+  ({ under, path, lies, length }: TapePiece): boolean =>
     under === null ||
+    length >= leastPieceMm ||
     path.some((curve) => {
       if (curve.kind === "arc") return true;
       const { a, b } = curve;
