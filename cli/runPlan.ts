@@ -57,10 +57,14 @@ function underWay(
   if (journal === undefined) return { journal: "", moment };
   const read = readText(journal, "a journal, one entry a line");
   if ("problem" in read) return read.problem;
-  for (const { line, problems } of readJournal(read.text).refused)
+  const { refused } = readJournal(read.text);
+  for (const { line, problems } of refused)
     for (const { path, message } of problems)
       complain(`${journal}:${line}: ${path ? `${path}: ` : ""}${message}\n`);
-  return { journal: read.text, moment };
+  // Of a file that anyone may have written only entries go on.
+  const isRefused = new Set(refused.map(({ line }) => line));
+  const held = read.text.split("\n").filter((_, index) => !isRefused.has(index + 1));
+  return { journal: held.join("\n"), moment };
 }
 
 /** By the clock of this machine. */
