@@ -2,6 +2,7 @@ import { readJournal, type Entry } from "@/core/journal/entry";
 import type { Sum } from "@/core/journal/happened";
 import { isFoldable } from "@/core/journal/fold";
 import { isSum, leastInSum, readSum, sumWith, writeSum } from "@/core/journal/sum";
+import { journalText } from "@/store/bundles";
 import type { JournalRepository, KeptEntry, KeptSum } from "@/store/repositories/journalRepository";
 
 type Journal = Pick<JournalRepository, "after" | "sumOf" | "keepSum">;
@@ -24,26 +25,25 @@ export async function keptJournal(
   { isWhole = false } = {},
 ): Promise<{ readonly text: string; readonly at: string | null }> {
   const sum = isWhole ? null : await goodSum(journal, job);
-  const parts: string[] = [];
-  // The last one that is in the sum tells by which clock it was told.
-  let last = sum ? ((await journal.after(job, sum.seq - 1, 1))[0] ?? null) : null;
-  for (;;) {
-    const kept = await journal.after(job, last?.seq ?? 0, mostAtOnce);
-    parts.push(linesOf(kept));
-    last = kept.at(-1) ?? last;
-    if (kept.length < mostAtOnce) break;
-  }
-  const text = parts.join("");
-  const at = last && (JSON.parse(last.entry) as { readonly at: string }).at;
-  const seq = last?.seq ?? 0;
+  const text = await journalText(journal, job, sum?.seq);
+  const count = text.split("\n").length - 1;
   if (!sum) {
-    if (!isWhole && seq >= leastInSum) sumUp(journal, job);
-    return { text, at };
+    if (!isWhole && count >= leastInSum) sumUp(journal, job);
+    return { text, at: atOf(text) };
   }
   // What was told of a moment before, or takes back what is in the sum, asks for all of it.
   const isLater = isFoldable(readJournal(text).entries, readSum(sum.sum));
-  if (!isLater || seq - sum.seq >= leastInSum) sumUp(journal, job);
-  return isLater ? { text: `${sum.sum}\n${text}`, at } : keptJournal(journal, job, { isWhole: true });
+  if (!isLater || count >= leastInSum) sumUp(journal, job);
+  if (!isLater) return keptJournal(journal, job, { isWhole: true });
+  // Where nothing has come since, the last one that is in the sum tells by which clock it was told.
+  const at = atOf(text) ?? atOf(linesOf(await journal.after(job, sum.seq - 1, 1)));
+  return { text: `${sum.sum}\n${text}`, at };
+}
+
+/** When the last entry of a text was told; null in an empty one. */
+function atOf(text: string): string | null {
+  const last = text.slice(text.lastIndexOf("\n", text.length - 2) + 1);
+  return last === "" ? null : (JSON.parse(last) as { readonly at: string }).at;
 }
 
 const beingSummed = new Set<string>();

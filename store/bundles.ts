@@ -16,10 +16,14 @@ export interface JobStores {
 /** So many entries are read, or kept, at a time. */
 const mostAtOnce = 1000;
 
-/** All that happened on a job, one entry a line, in the order in which it came. */
-export async function journalText(journal: JobStores["journal"], job: string): Promise<string> {
+/** All that happened on a job after an entry, one entry a line, in the order in which it came. */
+export async function journalText(
+  journal: Pick<JobStores["journal"], "after">,
+  job: string,
+  after = 0,
+): Promise<string> {
   const lines: string[] = [];
-  for (let seq = 0; ;) {
+  for (let seq = after; ;) {
     const kept = await journal.after(job, seq, mostAtOnce);
     lines.push(...kept.map(({ entry }) => `${entry}\n`));
     if (kept.length < mostAtOnce) return lines.join("");

@@ -167,8 +167,10 @@ function piecesAlong(
     const others = spans.filter((span) => span.under !== under);
     const isFirst = others.every((other) => other.low >= low);
     const isLast = others.every((other) => other.high <= high);
-    // Nor over paint that covers the line there.
-    const runsOn = (share: number, end: number) => isBare(pointAt(stretch, (share + end) / 2), under);
+    // Nor over paint that covers the line there, which can be no junction where it is further than a width.
+    const farShare = width / curveLength(stretch);
+    const runsOn = (share: number, end: number) =>
+      Math.abs(end - share) <= farShare || isBare(pointAt(stretch, (share + end) / 2), under);
     const from = pointAt(stretch, low <= reach && isFirst && runsOn(low, 0) ? 0 : low);
     const to = pointAt(stretch, high >= 1 - reach && isLast && runsOn(high, 1) ? 1 : high);
     const isFlat = Math.abs(to.x - from.x) >= Math.abs(to.y - from.y);

@@ -80,32 +80,35 @@ const touchMm = 1;
 const leastSideMm = 20;
 
 function joinedDry(history: History, wall: PlanWall): Fault[] {
-  return (wall.coats ?? []).flatMap((coat) => {
+  // What is laid once more is joined to what is laid with it.
+  const passes = new Set(history.all("coat", "section").map(({ did }) => did.pass ?? 1));
+  return (wall.coats ?? []).flatMap((coat) =>
     // Boards are each a field of their own, from end to end.
-    if (coat.sections.some(({ tone }) => tone !== undefined)) return [];
-    const open = history.drying.openMinutes(coat.colour);
-    // What is laid once more is joined to what is laid with it.
-    const passes = new Set(history.all("coat", "section").map(({ did }) => did.pass ?? 1));
-    return [...passes].flatMap((pass) => {
-      const parts = partsOf(history, wall, coat, pass);
-      return parts.flatMap((part, place): Fault[] => {
-        // Side by side from one end to the other: each place of the join waits from its own turn to its neighbour's.
-        const other = parts
-          .slice(0, place)
-          .find(
-            ({ id, box, from, ragged }) =>
-              fieldOf(part.id) === fieldOf(id) &&
-              part.from - from > open + 1 &&
-              isBeside(part.box, box) &&
-              !ragged.includes(sideOf(box, part.box)),
-          );
-        if (!other) return [];
-        const [x, y, width, height] = part.box;
-        const say = `${partName(part.id)} of coat ${coat.coat} joins ${partName(other.id)} after ${formatDuration(part.from - other.from)}; an edge of ${history.called(coat.colour)} stays wet for ${formatDuration(Math.floor(open))}.`;
-        const at: PlanPoint = [x + width / 2, y + height / 2];
-        return [history.fault("join-dry", { step: part.step, wall: wall.id }, at, part.from, say)];
-      });
-    });
+    coat.sections.some(({ tone }) => tone !== undefined)
+      ? []
+      : [...passes].flatMap((pass) => joinedDryIn(history, wall, coat, pass)),
+  );
+}
+
+function joinedDryIn(history: History, wall: PlanWall, coat: PlanCoat, pass: number): Fault[] {
+  const parts = partsOf(history, wall, coat, pass);
+  const open = history.drying.openMinutes(coat.colour);
+  return parts.flatMap((part, place): Fault[] => {
+    // Side by side from one end to the other: each place of the join waits from its own turn to its neighbour's.
+    const other = parts
+      .slice(0, place)
+      .find(
+        ({ id, box, from, ragged }) =>
+          fieldOf(part.id) === fieldOf(id) &&
+          part.from - from > open + 1 &&
+          isBeside(part.box, box) &&
+          !ragged.includes(sideOf(box, part.box)),
+      );
+    if (!other) return [];
+    const [x, y, width, height] = part.box;
+    const say = `${partName(part.id)} of coat ${coat.coat} joins ${partName(other.id)} after ${formatDuration(part.from - other.from)}; an edge of ${history.called(coat.colour)} stays wet for ${formatDuration(Math.floor(open))}.`;
+    const at: PlanPoint = [x + width / 2, y + height / 2];
+    return [history.fault("join-dry", { step: part.step, wall: wall.id }, at, part.from, say)];
   });
 }
 

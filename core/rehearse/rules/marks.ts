@@ -64,10 +64,10 @@ function usedByTape(
 ): Fault[] {
   const { piece, laid } = life;
   const own = marks.filter(({ line }) => line !== undefined && line === piece.line);
-  if (own.length === 0 || isAtEdge(history, life)) return [];
+  if (own.length === 0) return [];
   const lost =
     whyLost(own, laid!.from, made, rubbed) ?? whyCovered(history, wall, own, piece, laid!.from, made);
-  if (lost === null) return [];
+  if (lost === null || isAtEdge(history, life)) return [];
   return [
     history.fault(
       "mark-lost",

@@ -5,6 +5,7 @@ import { varnishCoats } from "../objects/finishObject";
 import type { TapeTotal } from "../../tape/totalTape";
 import { sealerMlPerM } from "../../trade/constants";
 import type { PaintUse, SundryUse } from "../contribution";
+import type { Did } from "../act";
 import type { StepDraft } from "../step";
 import type { WorkInput, WorkWall } from "../workInput";
 import { isCurved } from "../../tape/isCurved";
@@ -56,26 +57,26 @@ const areaOfAnew = ({ paint, regions: own }: Anew, regions: WorkWall["regions"])
     .reduce((sum, { areaM2 }) => sum + areaM2, 0);
 
 /** What coats are carried past lines, under what comes later there. */
-export function carriedPast({ walls }: WorkInput, drafts: readonly StepDraft[]): PaintUse[] {
-  const textures = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
-  return drafts.flatMap(({ wall, does }) =>
-    does.flatMap(({ with: paint, pastM2 = 0 }): PaintUse[] => {
-      const texture = wall === undefined ? undefined : textures.get(wall);
-      return paint !== undefined && texture !== undefined && pastM2 > 0
-        ? [{ paint, wall: wall!, texture, areaM2: 0, sealMm: 0, pastM2 }]
-        : [];
-    }),
-  );
-}
+export const carriedPast = (site: WorkInput, drafts: readonly StepDraft[]): PaintUse[] =>
+  besideAreas(site, drafts, ({ pastM2 = 0 }) => (pastM2 > 0 ? { pastM2 } : null));
 
 /** What work takes that is done once more. */
-export function takenOnceMore({ walls }: WorkInput, onceMore: readonly StepDraft[]): PaintUse[] {
+export const takenOnceMore = (site: WorkInput, onceMore: readonly StepDraft[]): PaintUse[] =>
+  besideAreas(site, onceMore, ({ ml = 0 }) => (ml > 0 ? { onceMoreMl: ml } : null));
+
+/** What work takes of paints beside the areas that are coated, where it takes any. */
+function besideAreas(
+  { walls }: WorkInput,
+  steps: readonly StepDraft[],
+  takes: (did: Did) => Pick<PaintUse, "pastM2" | "onceMoreMl"> | null,
+): PaintUse[] {
   const textures = new Map(walls.map(({ wall }) => [wall.id, wall.texture]));
-  return onceMore.flatMap(({ wall, does }) =>
-    does.flatMap(({ with: paint, ml = 0 }): PaintUse[] => {
+  return steps.flatMap(({ wall, does }) =>
+    does.flatMap((did): PaintUse[] => {
       const texture = wall === undefined ? undefined : textures.get(wall);
-      return paint !== undefined && texture !== undefined && ml > 0
-        ? [{ paint, wall: wall!, texture, areaM2: 0, sealMm: 0, onceMoreMl: ml }]
+      const taken = takes(did);
+      return did.with !== undefined && texture !== undefined && taken
+        ? [{ paint: did.with, wall: wall!, texture, areaM2: 0, sealMm: 0, ...taken }]
         : [];
     }),
   );
