@@ -8,6 +8,7 @@ import { entryOf } from "@/core/journal/tests/entries";
 import { formatMoment, parseMoment } from "@/core/journal/moment";
 import { dayNumberOf, minutesADay } from "@/core/measure/calendar";
 import type { PlanStep } from "@/core/plan/planDayTypes";
+import { workToTell } from "@/core/plan/workOfStep";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Fault } from "@/core/rehearse/fault";
 import { rehearse } from "@/core/rehearse/rehearse";
@@ -30,17 +31,8 @@ export function journalOf(whole: Plan, first: number, until: number, late = 0): 
 const momentOf = (first: number, time: number): string =>
   formatMoment(first + Math.floor(time / minutesADay), time % minutesADay);
 
-function entryOfStep(step: PlanStep, kind: string, at: string, number: number): Entry {
-  const work = step.does.map(({ act, wall, of, ids, pass, coat }) => ({
-    act,
-    ...(wall !== undefined && { wall }),
-    of,
-    ids,
-    ...(pass !== undefined && { pass }),
-    ...(coat !== undefined && { coat }),
-  }));
-  return entryOf(number, at, kind, { work }, `Person ${step.person}`);
-}
+const entryOfStep = (step: PlanStep, kind: string, at: string, number: number): Entry =>
+  entryOf(number, at, kind, { work: workToTell(step) }, `Person ${step.person}`);
 
 const told = ({ id, start, end, people, person, does }: PlanStep): string =>
   JSON.stringify([id, start, end, people ?? [person], does.map(({ ids }) => ids)]);

@@ -167,7 +167,7 @@ export const workMessages: {
     say: `${capital(speech.wall(wall))}: ${pieces === 1 ? "a piece is" : `${pieces} pieces are`} on the wall already ${why === "gone" ? "that the design does not have any more" : "in another paint than the design has there now"}.`,
     remedy:
       why === "coated"
-        ? "Its coats stand among what is to be done, in the new paint, to tape laid anew where that is off; or go back to the paint that was used. A light paint over a dark one may take a coat more: look after the first."
+        ? "The coats stand among what is to be done, in the new paint, to tape laid anew where that is off; or go back to the paint that was used. A light paint over a dark one may take a coat more: look after the first."
         : "Go back to the design that was painted; or paint it out: base over it, dry to tape, and the new pattern on that.",
   }),
   "needs-access": ({ wall, minutes }, speech) => ({

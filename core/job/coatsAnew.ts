@@ -1,6 +1,6 @@
 import type { Happened, Progress } from "../journal/happened";
 import type { PlanStep } from "../plan/planDayTypes";
-import type { Plan } from "../plan/planTypes";
+import type { Plan, PlanWall } from "../plan/planTypes";
 import type { Anew } from "../rounds/listPasses";
 import { keysOf, readKey } from "../work/keys";
 import { keysOfStep } from "../work/ownKeys";
@@ -45,17 +45,13 @@ export function coatsAnew(
 ): { readonly anew: readonly Anew[]; readonly standing: Happened } {
   const work = new Map(happened.work);
   const gathered = new Map<string, Gathered>();
-  const colours = new Map(
-    plan.walls.flatMap(({ id: wall, regions }) =>
-      regions.map(({ id, colour }) => [`${wall} ${id}`, colour] as const),
-    ),
-  );
+  const colourOf = coloursOf(plan.walls);
   const offAtOf = tapeOffAt(plan, happened);
   const underTape = liesUnderTape(plan, happened);
   for (const [key, { again, ...done }] of happened.work) {
     const { wall, act, of, id, pass, coat } = readKey(key);
     if (act !== "coat" || of !== "region" || !done.finished) continue;
-    const paint = colours.get(`${wall} ${id}`);
+    const paint = colourOf(wall, id);
     const isInstead = isInAnother(done, paint);
     if (paint === undefined || !(isInstead || again)) continue;
     const offAt = offAtOf(paint, wall);
@@ -129,9 +125,19 @@ const liesUnderTape = ({ walls }: Plan, { work }: Pick<Happened, "work">): Reado
     ),
   );
 
-/** Whether work was done with something else than is meant now. */
-export const isInAnother = ({ finished, with: used }: Progress, meant: string | undefined): boolean =>
-  finished !== undefined && used !== undefined && meant !== undefined && used !== meant;
+/** The paint of a region of a wall; undefined for one that is not there. */
+export function coloursOf(walls: readonly PlanWall[]): (wall: string, region: string) => string | undefined {
+  const colours = new Map(
+    walls.flatMap(({ id: wall, regions }) =>
+      regions.map(({ id, colour }) => [`${wall} ${id}`, colour] as const),
+    ),
+  );
+  return (wall, region) => colours.get(`${wall} ${region}`);
+}
+
+/** Whether work was done with something else than is meant now; where that is not known it was not. */
+export const isInAnother = ({ finished, with: used }: Progress, meant: string | null = null): boolean =>
+  finished !== undefined && used !== undefined && meant !== null && used !== meant;
 
 /** The instant at which tape up to which a paint goes on a wall came off last; null while all of it that was laid is on. */
 export function tapeOffAt(

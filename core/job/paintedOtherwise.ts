@@ -3,8 +3,7 @@ import type { Happened } from "../journal/happened";
 import type { Plan, PlanWall } from "../plan/planTypes";
 import type { Act } from "../work/act";
 import { keysOf, readKey } from "../work/keys";
-import { keysOfStep } from "../work/ownKeys";
-import { isInAnother, nextTimeOf } from "./coatsAnew";
+import { coloursOf, isInAnother, nextTimeOf } from "./coatsAnew";
 import type { Job } from "./schema";
 import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
@@ -12,26 +11,26 @@ import { speechOf } from "./speechOf";
 type Why = FindingValues["painted-otherwise"]["why"];
 
 /** What leaves something on a wall that is seen. */
-export const paints: ReadonlySet<Act> = new Set<Act>(["coat", "print", "base", "lay"]);
+export const leavesPaint: ReadonlySet<Act> = new Set<Act>(["coat", "print", "base", "lay"]);
 
-/** Whether a region was coated with another paint than the plan has for it. */
-export function isPaintedOtherwise({ steps }: Plan, { work }: Happened): boolean {
-  const meant = meantIn(steps);
+/** Whether a region was coated with another paint than it has now. */
+export function isPaintedOtherwise(walls: readonly PlanWall[], { work }: Happened): boolean {
+  const colourOf = coloursOf(walls);
   return [...work].some(([key, progress]) => {
-    const { act, of } = readKey(key);
-    return act === "coat" && of === "region" && isInAnother(progress, meant.get(key));
+    if (progress.with === undefined) return false;
+    const { act, of, wall, id } = readKey(key);
+    return act === "coat" && of === "region" && isInAnother(progress, colourOf(wall, id));
   });
 }
 
 /** Walls say what is on them that the plan does not have any more, and what is there in another paint; once it is painted anew, no more. */
 export function withPaintedOtherwise({ walls, steps }: Plan, job: Job, work: Happened["work"]): PlanWall[] {
-  const planned = new Set(steps.flatMap(keysOfStep));
   const meant = meantIn(steps);
   const others = new Map<string, Map<Why, Set<string>>>();
   for (const [key, progress] of work) {
     const { wall, act, of, id } = readKey(key);
-    if (!progress.finished || !paints.has(act) || of === "paint" || of === "tool") continue;
-    const isPlanned = planned.has(key);
+    if (!progress.finished || !leavesPaint.has(act) || of === "paint" || of === "tool") continue;
+    const isPlanned = meant.has(key);
     if (isPlanned && !isInAnother(progress, meant.get(key))) continue;
     if (work.get(nextTimeOf(key))?.finished) continue;
     const why = !isPlanned ? "gone" : act === "coat" && of === "region" ? "coated" : "laid";
@@ -55,14 +54,12 @@ export function withPaintedOtherwise({ walls, steps }: Plan, job: Job, work: Hap
   });
 }
 
-/** What each piece of work is meant to be done with. */
-const meantIn = (steps: Plan["steps"]): ReadonlyMap<string, string> =>
+/** What each piece of work is meant to be done with; null where that is nothing of its own. */
+const meantIn = (steps: Plan["steps"]): ReadonlyMap<string, string | null> =>
   new Map(
     steps.flatMap(({ does, wall }) =>
-      does.flatMap(({ with: paint, ...one }) =>
-        paint === undefined
-          ? []
-          : keysOf([{ ...one, wall: one.wall ?? wall }]).map((key) => [key, paint] as const),
+      does.flatMap(({ with: paint = null, ...one }) =>
+        keysOf([{ ...one, wall: one.wall ?? wall }]).map((key) => [key, paint] as const),
       ),
     ),
   );

@@ -65,21 +65,15 @@ export function fromNowWallsFirst(
   const underWay = underWayOf(dated, () => standing, timeIn(now, first), first);
   const mending = mends.length > 0 ? { ...dated, mends } : dated;
   const { walls, rest } = planWallsFirst(mending, { ...stages, underWay }, planning);
+  // What is on the wall in another paint than it has now asks for what was planned of its tape.
+  if (!before && isPaintedOtherwise(walls, happened))
+    return fromNowWallsFirst(job, happened, now, stages, planning, planned, true);
   standing = withMarksThatStand(told, walls);
   if (before) standing = withMasksAnew(asMoreCoatsFindIt(standing, more, before), before);
   const isPaintOpen =
     isMendOpen(mends, standing) || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
   standing = withRoomOpened(standing, isPaintOpen);
-  return {
-    walls,
-    rest() {
-      const whole = rest();
-      // What was painted in another paint than is meant now is seen by the plan alone, and then that plan tells what of it is off.
-      if (!before && isPaintedOtherwise(whole, happened))
-        return fromNowWallsFirst(job, happened, now, stages, planning, planned, true).rest();
-      return describeNow(whole, dated, standing, now, first);
-    },
-  };
+  return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
 }
 
 const noMore: ReturnType<typeof moreCoats> = new Map();

@@ -5,21 +5,25 @@ import type { Act } from "../work/act";
 import { keysOf, readKey } from "../work/keys";
 import { workOfMend, type Mend } from "../work/mend/mendSteps";
 import { nextTimeOf } from "./coatsAnew";
-import { paints } from "./paintedOtherwise";
+import { leavesPaint } from "./paintedOtherwise";
 
 const roomKey = (act: Act): string => keysOf([{ act, of: "room", ids: ["room"] }])[0]!;
 const [clear, cover, putBack] = [roomKey("clear"), roomKey("cover"), roomKey("put-back")];
 
 /**
- * A room that was put back while paint is yet to be put on, or once more, is cleared and covered a second time before that, and put
- * back after it.
+ * A room that was put back while paint is yet to be put on, or once more, is cleared and covered once more before that, and put back
+ * after it: each time that it was.
  */
 export function withRoomOpened(happened: Happened, isPaintOpen: boolean): Happened {
-  const back = happened.work.get(putBack)?.finished;
-  const isOpened = happened.work.get(nextTimeOf(cover)) !== undefined;
-  if (!back || !(isPaintOpen || isOpened)) return happened;
   const work = new Map(happened.work);
-  for (const key of [clear, cover, putBack]) work.set(key, { finished: back, ...work.get(key), again: back });
+  let [opening, covering, putting] = [clear, cover, putBack];
+  for (let back = work.get(putting)?.finished; back; back = work.get(putting)?.finished) {
+    const next = nextTimeOf(covering);
+    if (!isPaintOpen && !work.has(next)) break;
+    for (const key of [opening, covering, putting])
+      work.set(key, { finished: back, ...work.get(key), again: back });
+    [opening, covering, putting] = [nextTimeOf(opening), next, nextTimeOf(putting)];
+  }
   return { ...happened, work };
 }
 
@@ -27,7 +31,7 @@ export function withRoomOpened(happened: Happened, isPaintOpen: boolean): Happen
 export const isPaintAgain = ({ work }: Pick<Happened, "work">): boolean =>
   [...work].some(
     ([key, { again }]) =>
-      again !== undefined && paints.has(readKey(key).act) && !work.get(nextTimeOf(key))?.finished,
+      again !== undefined && leavesPaint.has(readKey(key).act) && !work.get(nextTimeOf(key))?.finished,
   );
 
 /** Whether anything of a remedy is left to do. */

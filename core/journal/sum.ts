@@ -34,6 +34,7 @@ export function writeSum({ happened, last: { id, at }, count }: Sum): string {
   return `${start},${JSON.stringify(told).slice(1)}`;
 }
 
+/** Reads back what `writeSum` wrote; of nobody else's hand. */
 export function readSum(line: string): Sum {
   const { count, last, happened } = JSON.parse(line) as Omit<Sum, "happened"> & {
     readonly happened: Omit<Happened, "work" | "lists"> & {
