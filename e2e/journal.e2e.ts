@@ -1,5 +1,7 @@
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
+import type { Plan } from "../core/plan/planTypes";
+import { workToTell } from "../core/plan/workOfStep";
 import { expectAccessible } from "./support/faults";
 import { removeFolder, startServer, stopServer } from "./support/server";
 import { atRest, expect, makeJob, stripedWall, test, unfold } from "./support/test";
@@ -151,6 +153,12 @@ test("thin places and sections are told on the wall as they come out, and taken 
   const box = (await page.getByRole("img", { name: "The wall as it will look, square on" }).boundingBox())!;
   await page.mouse.click(box.x + box.width / 4, box.y + box.height / 2);
   await expect(looked.getByRole("listitem")).toHaveCount(2);
+  // Off the wall it is told so, and nothing else.
+  await looked.getByRole("textbox", { name: "Along" }).fill("9 m");
+  await looked.getByRole("textbox", { name: "Up" }).fill("1 m");
+  await looked.getByRole("textbox", { name: "Up" }).press("Enter");
+  await expect(looked.getByText("The wall goes from 0 mm to 4215 mm.")).toBeVisible();
+  await expect(looked.getByRole("button", { name: "Thin here" })).toBeDisabled();
   await expect.poll(() => toldOf(page, id)).toEqual(["miss", "miss"]);
   await pencil.press("Escape");
   await expect(pencil).toHaveCount(0);
@@ -181,15 +189,8 @@ test("a pattern that is changed under painted work says so, and its mend stands 
   page,
 }) => {
   const id = await makeJob(page, stripedWall("Turned"));
-  const plan = (await (await page.request.get(`/api/jobs/${id}/plan`)).json()) as {
-    steps: {
-      wall?: string;
-      does: { act: string; wall?: string; of: string; ids: string[]; coat?: number; with?: string }[];
-    }[];
-  };
-  const work = plan.steps.flatMap(({ wall, does }) =>
-    does.map(({ act, of, ids, coat, with: paint }) => ({ act, of, ids, wall, coat, with: paint })),
-  );
+  const plan = (await (await page.request.get(`/api/jobs/${id}/plan`)).json()) as Plan;
+  const work = plan.steps.flatMap(workToTell);
   const entry = {
     ...{
       format: "jacaranda-entry/1",

@@ -5,6 +5,8 @@ import { Pencil } from "lucide-react";
 import { useState } from "react";
 import type { SectionLook } from "@/core/finishes/defineFinish";
 import { speechOf } from "@/core/job/speechOf";
+import { formatLength } from "@/core/measure/formatLength";
+import { boxOfWall } from "@/core/wall/boxOfWall";
 import { miss } from "@/core/journal/kinds/miss";
 import { section } from "@/core/journal/kinds/section";
 import type { PlanWall } from "@/core/plan/planTypes";
@@ -120,17 +122,7 @@ function Misses({ looked, plan }: Props) {
   const misses = useMisses(plan.id).filter(({ finish }) => finish === looked.finish.id);
   const missing = useLookState((state) => state.missing);
   const mark = useLookState((state) => state.mark);
-  const [typed, setTyped] = useState<{ x: WrittenLength; y: WrittenLength }>({ x: "", y: "" });
-  const [x, y] = [valueOfWritten(typed.x), valueOfWritten(typed.y)];
   const isMarking = missing === looked.finish.id;
-  const field = (label: string, key: "x" | "y") => (
-    <LengthField
-      label={label}
-      written={typed[key]}
-      units={job.units}
-      onChange={(value) => (setTyped({ ...typed, [key]: value }), null)}
-    />
-  );
   return (
     <div>
       <p className="text-[0.9375rem] text-soft">
@@ -143,20 +135,7 @@ function Misses({ looked, plan }: Props) {
       >
         <Pencil size={16} aria-hidden /> {isMarking ? "Lay the pencil down" : "Mark thin places on the wall"}
       </Button>
-      <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 pt-2">
-        {field("Along", "x")}
-        {field("Up", "y")}
-        <Button
-          disabled={!x.ok || !y.ok}
-          onClick={() => {
-            if (!x.ok || !y.ok) return;
-            journal.tell([missAt(looked.finish.id, plan.id, x.value, y.value)]);
-            setTyped({ x: "", y: "" });
-          }}
-        >
-          Thin here
-        </Button>
-      </div>
+      <ThinPlaceFields looked={looked} plan={plan} />
       <ul aria-label="Thin places" className="pt-1 empty:hidden">
         {misses.map(({ entry, place: [along, up] }) => (
           <li key={entry} className="flex items-center justify-between gap-2 border-b border-hairline">
@@ -171,6 +150,45 @@ function Misses({ looked, plan }: Props) {
           </li>
         ))}
       </ul>
+    </div>
+  );
+}
+
+/** A thin place by its readings; one that is off the wall is told so, and stays in its fields. */
+function ThinPlaceFields({ looked, plan }: Props) {
+  const { units, walls } = useJob();
+  const journal = useJournal();
+  const [typed, setTyped] = useState<{ x: WrittenLength; y: WrittenLength }>({ x: "", y: "" });
+  const [x, y] = [valueOfWritten(typed.x), valueOfWritten(typed.y)];
+  const box = boxOfWall(walls.find(({ id }) => id === plan.id)!);
+  const offWall = (read: typeof x, least: number, most: number) =>
+    read.ok && (read.value < least || read.value > most)
+      ? `The wall goes from ${formatLength(least, units)} to ${formatLength(most, units)}.`
+      : undefined;
+  const problems = { x: offWall(x, box.minX, box.maxX), y: offWall(y, box.minY, box.maxY) };
+  const field = (label: string, key: "x" | "y") => (
+    <LengthField
+      label={label}
+      written={typed[key]}
+      units={units}
+      {...(problems[key] !== undefined && { refused: problems[key] })}
+      onChange={(value) => (setTyped({ ...typed, [key]: value }), null)}
+    />
+  );
+  return (
+    <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 pt-2">
+      {field("Along", "x")}
+      {field("Up", "y")}
+      <Button
+        disabled={!x.ok || !y.ok || problems.x !== undefined || problems.y !== undefined}
+        onClick={() => {
+          if (!x.ok || !y.ok) return;
+          journal.tell([missAt(looked.finish.id, plan.id, x.value, y.value)]);
+          setTyped({ x: "", y: "" });
+        }}
+      >
+        Thin here
+      </Button>
     </div>
   );
 }

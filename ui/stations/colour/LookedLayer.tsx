@@ -6,7 +6,7 @@ import { useHappened, useJob, useJournal, useWall } from "@/ui/job/JobProvider";
 import { arrowOf, PencilOverlay, PencilRing } from "@/ui/wall-view/PencilOverlay";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { missAt } from "./AsItLooks";
-import { lookedAtOn, sectionsInTurn, useMisses } from "./lookedAt";
+import { isWithin, lookedAtOn, sectionsInTurn, useMisses } from "./lookedAt";
 import { useLookState } from "./lookState";
 
 /** Arrow keys go so far, mm; with Alt a tenth of it. */
@@ -15,7 +15,11 @@ const strideMm = 50;
 /** On the picture of a wall: the thin places that were told, the section that is looked at next, and the pencil that tells more. */
 export function LookedLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const misses = useMisses(wallId);
-  const missing = useLookState((state) => state.missing);
+  const job = useJob();
+  const marked = useLookState((state) => state.missing);
+  // What is in hand on another wall is not on this one.
+  const missing = lookedAtOn(job, wallId).find(({ finish, misses: isTold }) => isTold && finish.id === marked)
+    ?.finish.id;
   return (
     <>
       <SectionShown wallId={wallId} frame={frame} />
@@ -41,7 +45,7 @@ export function LookedLayer({ wallId, frame }: { wallId: string; frame: LayerFra
           </g>
         ))}
       </g>
-      {missing !== null && <MissPencil finish={missing} wallId={wallId} frame={frame} />}
+      {missing !== undefined && <MissPencil finish={missing} wallId={wallId} frame={frame} />}
     </>
   );
 }
@@ -55,7 +59,9 @@ function SectionShown({ wallId, frame }: { wallId: string; frame: LayerFrame }) 
   const sections = lookedAtOn(job, wallId)
     .filter((looked) => looked.sections.length > 0)
     .flatMap((looked) => sectionsInTurn(plan, looked, happened));
-  const shown = sections.find(({ id }) => id === chosen) ?? sections.find(({ seen }) => seen === null);
+  // Before anything was told the picture is only looked at.
+  const next = sections.some(({ seen }) => seen !== null) && sections.find(({ seen }) => seen === null);
+  const shown = sections.find(({ id }) => id === chosen) ?? next;
   if (!shown) return null;
   const [x, y, width, height] = shown.box;
   const box = {
@@ -79,7 +85,7 @@ function MissPencil({ finish, wallId, frame }: { finish: string; wallId: string;
     x: Math.min(maxX, Math.max(minX, x)),
     y: Math.min(maxY, Math.max(minY, y)),
   });
-  const isOn = ({ x, y }: Point) => x >= minX && x <= maxX && y >= minY && y <= maxY;
+  const isOn = (place: Point) => isWithin(frame.box, place);
   const tell = (place: Point) => {
     if (isOn(place)) journal.tell([missAt(finish, wallId, place.x, place.y)]);
   };
