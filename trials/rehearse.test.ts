@@ -55,6 +55,22 @@ it("the state of a wall at a moment and the rehearsal, each by its own way, have
 
 const examples = join("docs", "examples");
 
+it("what goes wrong in a step is told as long as that is to be done, and no more once it is done", () => {
+  const parsed = parseJobText(readFileSync(join(examples, "ferry-landing.json"), "utf8"));
+  if (!parsed.ok) throw new Error("it does not validate");
+  const whole = JSON.parse(emitPlan(plan(parsed.job))) as Plan;
+  // Someone is at two things at once: the second of two steps begins with the first.
+  const [first, second] = whole.steps.filter(({ person, day }) => person === 1 && day === 1) as [
+    Plan["steps"][number],
+    Plan["steps"][number],
+  ];
+  Object.assign(second, { start: first.start, end: first.end });
+  const codes = () => rehearse(parsed.job, whole).faults.map(({ code }) => code);
+  expect(codes()).toContain("two-places");
+  for (const step of [first, second]) step.state = "done";
+  expect(codes()).not.toContain("two-places");
+});
+
 it.each(readdirSync(examples))("nothing goes wrong in %s, in a moment", (name) => {
   const parsed = parseJobText(readFileSync(join(examples, name), "utf8"));
   if (!parsed.ok) throw new Error("it does not validate");

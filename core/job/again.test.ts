@@ -97,7 +97,7 @@ describe("coats that are to be done again when their tape is off", () => {
       "waiting",
     ]);
     const lantern = whole.paint.find(({ colour }) => colour === "lantern")!;
-    expect([lantern.terms.film_ml, lantern.terms.past_ml]).toEqual([0, expect.closeTo(288, 6)]);
+    expect([lantern.terms.film_ml, lantern.terms.past_ml]).toEqual([expect.closeTo(288, 6), 0]);
   });
 
   it("in a room that is put back after it is cleared and covered once more, and put back after them", () => {

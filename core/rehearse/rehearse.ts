@@ -33,7 +33,8 @@ export type Progress = (share: number) => void;
 
 /**
  * A plan carried out to the letter by the most literal helper there is: what goes wrong, where and when. It reads the document
- * and the printed plan, and nothing of what made the plan. Faults of one kind in one step are told up to a number.
+ * and the printed plan, and nothing of what made the plan. Faults of one kind in one step are told up to a number; of a job that is
+ * under way those of what is yet to be done.
  */
 export function rehearse(job: Job, plan: Plan, progress?: Progress): Rehearsal {
   const history = new History(job, plan);
@@ -44,7 +45,7 @@ export function rehearse(job: Job, plan: Plan, progress?: Progress): Rehearsal {
       found.push(...rule(history));
       progress?.((place + 1) / rules.length);
     });
-  const faults = withTold(listed(found), plan, job).sort((a, b) => a.minute - b.minute);
+  const faults = withTold(listed(toCome(found, plan)), plan, job).sort((a, b) => a.minute - b.minute);
   return {
     format: "jacaranda-rehearsal/1",
     faults,
@@ -62,6 +63,12 @@ function shareAsDesigned(
   const area = (own: typeof regions) => own.reduce((sum, { area_m2 }) => sum + area_m2, 0);
   const whole = area(regions);
   return whole === 0 ? 1 : 1 - area(regions.filter(({ id }) => wrong.has(id))) / whole;
+}
+
+/** What is done nobody carries out any more, and when it was done may have been told all at once. */
+function toCome(faults: readonly Fault[], { steps }: Plan): Fault[] {
+  const done = new Set(steps.filter(({ state }) => state === "done").map(({ id }) => id));
+  return faults.filter(({ step }) => step === null || !done.has(step));
 }
 
 /** So many faults of one kind are told of one step; more say the same. */

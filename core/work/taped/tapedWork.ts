@@ -18,14 +18,11 @@ export function coatedPaint({ walls, paints, laid, baseMasks, anew }: WorkInput)
   return walls.flatMap((on): PaintUse[] => {
     const { wall, regions, base } = on;
     const painted = new Map<string, number>();
-    const anewHere = anew.filter(({ walls }) => walls.includes(wall.id));
-    const instead = new Set(
-      anewHere.flatMap(({ isInstead, regions }) => (isInstead ? [...(regions ?? [])] : [])),
-    );
-    for (const { id, colour, group, areaM2, isHidden } of regions) {
+    // What goes on instead of another paint is what the design asks for, only later.
+    const anewHere = anew.filter(({ walls, isInstead }) => walls.includes(wall.id) && !isInstead);
+    for (const { colour, group, areaM2, isHidden } of regions) {
       if (group === 0 && isHidden) continue;
-      const isCoated = group !== 0 && !instead.has(id);
-      painted.set(colour, (painted.get(colour) ?? 0) + (isCoated ? areaM2 : 0));
+      painted.set(colour, (painted.get(colour) ?? 0) + (group === 0 ? 0 : areaM2));
     }
     const sealed = sealedMm([...(laid.get(wall.id) ?? []), baseMasks.get(wall.id) ?? []]);
     return [...paints].flatMap(([paint, told]) => {

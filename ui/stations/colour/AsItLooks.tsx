@@ -176,10 +176,11 @@ function ThinPlaceFields({ looked, plan }: Props) {
     />
   );
   return (
-    <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 pt-2">
+    <div className="grid grid-cols-2 items-start gap-2 pt-2">
       {field("Along", "x")}
       {field("Up", "y")}
       <Button
+        className="justify-self-start"
         disabled={!x.ok || !y.ok || problems.x !== undefined || problems.y !== undefined}
         onClick={() => {
           if (!x.ok || !y.ok) return;

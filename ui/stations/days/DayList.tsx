@@ -114,7 +114,7 @@ function DayContent({ day, plan, onlyWall }: { day: PlanDay; plan: Plan; onlyWal
       <Link
         href={`/print/${encodeURIComponent(jobId)}/day/${day.day}`}
         className="link-button mb-3"
-        aria-label={`Card of ${dayTitle(day)}, for the pocket`}
+        aria-label={`Card for the pocket, ${dayTitle(day)}`}
       >
         <Printer size={17} aria-hidden /> Card for the pocket
       </Link>
