@@ -72,7 +72,9 @@ test("a wall is added, left in its base, striped level, and taken off again", as
   await page.getByRole("button", { name: "Lay out stripes" }).click();
   await choose(page, "Direction", "Level");
   await page.getByRole("link", { name: "Mark" }).click();
-  await expect(page.getByRole("table", { name: "Marks" })).toContainText("up the left end from the floor");
+  await expect(page.getByRole("region", { name: "Marks", exact: true })).toContainText(
+    "up the left end, from the floor",
+  );
   await page.goBack();
   await page.getByRole("button", { name: "Take off" }).click();
   await expect(page.getByRole("button", { name: "Lay out stripes" })).toBeVisible();

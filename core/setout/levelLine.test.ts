@@ -110,8 +110,8 @@ describe("marks within the wall", () => {
       ["line", "y", 400],
     ]);
     expect(marksOf([line("plumb", 700, -1200, 700, 1400), line("slant", 0, 100, 700, 400)])).toEqual([
-      ["level", "x", 700],
       ["left", "y", 100],
+      ["level", "x", 700],
       ["line", "y", 400],
     ]);
   });

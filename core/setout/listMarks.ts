@@ -37,7 +37,8 @@ export interface CarriedFrom {
 /**
  * The fewest marks that fix the lines of a wall, each read from the wall's own datum and rounded from its true
  * position, so that none is more than half a division out: one a plumb or level line, two a slanted one (and two for an
- * end of it that lies within the wall), two the centre of strings; in the order in which one person makes them. What an earlier line has marked is not marked again.
+ * end of it that lies within the wall), two the centre of strings; in the order in which one person walks along them
+ * (`inOrderOfWalking`). What an earlier line has marked is not marked again.
  * A line that is struck by eye has a touch at each end.
  * Checks repeat them on the far edge and read the wall's end.
  */
@@ -52,7 +53,8 @@ export function listMarks(
     const reading = roundToDivision(Math.abs(at), tapeDivision);
     return { id, line, on, axis, at, reading, error: reading - Math.abs(at), use };
   };
-  const marks: Mark[] = [];
+  const walked: Walked[] = [];
+  const take = (made: Mark, at: Point) => walked.push({ mark: made, at });
   const checks: Mark[] = [];
   const seen = new Set<string>();
   const isNew = (what: string, ...places: number[]): boolean => {
@@ -70,7 +72,7 @@ export function listMarks(
     [path.a, path.b].forEach((end, index) => {
       const { distance, on, axis } = edgeAt(end, surface);
       const place = distance <= 10 * placeTolerance ? on : "line";
-      marks.push({ ...mark(line, `${id}/mark-${index + 1}`, place, axis, end[axis], use), byEye: true });
+      take({ ...mark(line, `${id}/mark-${index + 1}`, place, axis, end[axis], use), byEye: true }, end);
     });
   }
   const measured = lines.filter(({ byEye }) => !byEye);
@@ -78,12 +80,12 @@ export function listMarks(
     switch (kind) {
       case "plumb":
         if (!isNew("plumb", path.a.x)) break;
-        marks.push(mark(line, `${id}/mark`, "level", "x", path.a.x, use));
+        take(mark(line, `${id}/mark`, "level", "x", path.a.x, use), path.a);
         checks.push(mark(line, `${id}/check`, "top", "x", path.a.x, use));
         break;
       case "level":
         if (!isNew("level", path.a.y)) break;
-        marks.push(mark(line, `${id}/mark`, "left", "y", path.a.y, use));
+        take(mark(line, `${id}/mark`, "left", "y", path.a.y, use), path.a);
         checks.push(mark(line, `${id}/check`, "right", "y", path.a.y, use));
         break;
       case "slant":
@@ -91,7 +93,7 @@ export function listMarks(
           if (!isNew("point", end.x, end.y)) return;
           for (const { on, axis } of unmarked(end)) {
             const name = `${id}/mark-${index + 1}${on === "level" ? "-along" : ""}`;
-            marks.push(mark(line, name, on, axis, end[axis], use));
+            take(mark(line, name, on, axis, end[axis], use), end);
           }
         });
         break;
@@ -110,7 +112,7 @@ export function listMarks(
       centre.y > maxY + cornice + jointMm;
     if (isOff || !isNew("point", centre.x, centre.y)) continue;
     for (const { on, axis } of unmarked(centre)) {
-      marks.push(mark(line, `${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`));
+      take(mark(line, `${id}/mark-${axis}`, on, axis, centre[axis], `the centre of ${use}`), centre);
     }
   }
   if (measured.some((line) => line.kind === "plumb")) {
@@ -124,10 +126,31 @@ export function listMarks(
     );
     checks.push(end);
   }
-  return { marks, checks };
+  return { marks: inOrderOfWalking(walked), checks };
 }
 
-/** One walk up the wall's end for the level lines, one along the level line for the plumb ones, then slanted ones. */
+/** A mark with its place on the wall. */
+interface Walked {
+  readonly mark: Mark;
+  readonly at: Point;
+}
+
+/**
+ * Up the left end, along the level line, along the foot, up the right end, along the top: nobody walks back for the other
+ * mark of a line. A place within the wall is read up the plumb line through its mark on the level line, right after that.
+ * Touches by eye come first, a line's two one after the other.
+ */
+function inOrderOfWalking(walked: readonly Walked[]): Mark[] {
+  const turnOf = ({ mark }: Walked): number =>
+    mark.byEye ? -1 : walkedInTurn.indexOf(mark.on === "line" ? "level" : mark.on);
+  const alongOf = ({ mark, at }: Walked): number =>
+    mark.byEye ? 0 : mark.on === "left" || mark.on === "right" ? at.y : at.x;
+  return [...walked].sort((a, b) => turnOf(a) - turnOf(b) || alongOf(a) - alongOf(b)).map(({ mark }) => mark);
+}
+
+const walkedInTurn: readonly MarkOn[] = ["left", "level", "bottom", "right", "top"];
+
+/** Level lines, then plumb ones, then slanted ones: what a plumb or level line marks, no slanted one marks again. */
 function inOrderOfWork<Line extends Pick<WallLine, "kind" | "path">>(lines: readonly Line[]): Line[] {
   const of = (kind: WallLine["kind"]) => lines.filter((line) => line.kind === kind);
   return [

@@ -33,16 +33,35 @@ describe("marks", () => {
     ];
     const { marks, checks } = listMarks(patternOf(lines), surfaceOf(), 1);
     expect(marks.map(({ on, axis, at, reading }) => [on, axis, at, reading])).toEqual([
+      ["left", "y", 300, 300],
       ["left", "y", 812.7, 813],
       ["level", "x", 500.4, 500],
-      ["left", "y", 300, 300],
       ["top", "x", 2300, 2300],
     ]);
-    expect(marks[1]!.error).toBeCloseTo(-0.4, 9);
+    expect(marks[2]!.error).toBeCloseTo(-0.4, 9);
     expect(checks.map(({ on, at }) => [on, at])).toEqual([
       ["right", 812.7],
       ["top", 500.4],
       ["right", 4000],
+    ]);
+  });
+
+  it("are made in one walk: up the left end, along, up the right end, along the top, and no way back for the other end of a line", () => {
+    const lines = [
+      lineOf("slant", 0, 2000, 3000, 2600),
+      lineOf("slant", 1000, 100, 4000, 900),
+      lineOf("slant", 0, 700, 4000, 300),
+      lineOf("plumb", 2500, 100, 2500, 2600),
+    ];
+    const { marks } = listMarks(patternOf(lines), surfaceOf(), 1);
+    expect(marks.map(({ on, at }) => [on, at])).toEqual([
+      ["left", 700],
+      ["left", 2000],
+      ["level", 2500],
+      ["bottom", 1000],
+      ["right", 300],
+      ["right", 900],
+      ["top", 3000],
     ]);
   });
 

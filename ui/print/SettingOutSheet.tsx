@@ -1,17 +1,15 @@
-import type { ReactNode } from "react";
 import { formatArea, formatLength, formatRun, formatSpan, formatVolume } from "@/core/measure/formatLength";
-import type { Plan, PlanTape, PlanWall } from "@/core/plan/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import type { Wall } from "@/core/wall/schema";
-import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { packsText } from "@/ui/parts/packsText";
-import { tapeAtMarks } from "@/ui/stations/mark/tapeAtMark";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import { madeAlong, measuredFrom, upOrDown } from "@/ui/stations/mark/markWords";
 import { PrintedElevation, printHatches } from "./PrintedElevation";
 import { PlanTables } from "@/ui/parts/PlanTables";
+import { PrintedMarks } from "./PrintedMarks";
 import { Printing } from "./Printing";
+import { PaperSection as Section } from "./PaperSection";
 import { Row } from "./Row";
 import { TapeTable } from "./TapeTable";
 
@@ -65,7 +63,7 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
           </ul>
         </Section>
       )}
-      <Marks job={job} wall={wall} planned={planned} />
+      <PrintedMarks job={job} wall={wall} planned={planned} />
       {planned.prints && (
         <Section title="Printing">
           <Printing job={job} wall={wall} planned={planned} />
@@ -79,67 +77,6 @@ export function SettingOutSheet({ job, plan, wall, planned, version }: Props) {
 }
 
 type PartProps = Pick<Props, "job" | "planned">;
-
-/** Every mark to be ticked with a pencil, and what proves them. */
-function Marks({ job, wall, planned }: PartProps & Pick<Props, "wall">) {
-  const tapeAt = tapeAtMarks(planned);
-  return (
-    <Section title={`Marks (${planned.marks.length})`}>
-      {planned.marks.length === 0 && <p>Nothing to mark.</p>}
-      <ol className="gap-8 min-[480px]:columns-2 sm:columns-3">
-        {planned.marks.map((mark, index) => (
-          <li
-            key={mark.id}
-            className="flex break-inside-avoid items-baseline gap-2 border-b border-neutral-400 py-[3px]"
-          >
-            <span className="inline-block size-3 shrink-0 self-center border border-black" />
-            <span className="w-6 text-right">{index + 1}</span>
-            <b className="text-[12pt] whitespace-nowrap">
-              {upOrDown(mark, wall) && <span className="pr-1 text-[8pt]">{upOrDown(mark, wall)}</span>}
-              <Measure>{mark.reading}</Measure>
-            </b>
-            <span className="text-[9pt] leading-tight">
-              {[
-                tapeSide(tapeAt(mark)[0]) ?? mark.use,
-                mark.on === "level" ? "" : `${madeAlong(mark, wall)}, ${measuredFrom(mark, wall)}`,
-              ]
-                .filter(Boolean)
-                .join("; ")}
-            </span>
-          </li>
-        ))}
-      </ol>
-      {planned.radii.length > 0 && (
-        <p className="pt-1.5">
-          <Measure>{`Strings from the pin, the longest first: ${planned.radii.map(({ reading, shorter }) => (shorter === undefined ? reading : `${reading} (${shorter} shorter)`)).join(", ")}.`}</Measure>
-        </p>
-      )}
-      {planned.later?.map(({ id, say, fixings }) => (
-        <p key={id} className="pt-1.5">
-          <Measure>
-            {`${say} Fixing places, along and up: ${fixings.map(({ along, up }) => `${along}, ${up}`).join("; ")}.`}
-          </Measure>
-        </p>
-      ))}
-      <OrdinateTable
-        ordinates={planned.ordinates}
-        units={job.units}
-        from={wall.survey ? "the level line" : "the floor"}
-        line="border-t border-neutral-400"
-      />
-      {planned.diagonals.length > 0 && (
-        <p className="pt-1.5">
-          <Measure>{`Diagonals, corner to corner: ${planned.diagonals.map(({ use, reading }) => `${use} ${reading}`).join("; ")}.`}</Measure>
-        </p>
-      )}
-      {planned.checks.length > 0 && (
-        <p className="pt-1.5">
-          <Measure>{`Prove it: the same readings on the far edge${wallsEnd(planned)}.`}</Measure>
-        </p>
-      )}
-    </Section>
-  );
-}
 
 function Tape({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
   const nameOf = (id: string | null | undefined) => job.paints.find((paint) => paint.id === id)?.name ?? "";
@@ -218,12 +155,6 @@ function PaintOfJob({ job, plan, planned }: PartProps & Pick<Props, "plan">) {
   );
 }
 
-/** Where the tape that lies along the wall reads its end. */
-function wallsEnd({ checks }: PlanWall): string {
-  const end = checks.find(({ on, axis }) => on === "right" && axis === "x");
-  return end ? `; it ends at ${end.reading}` : "";
-}
-
 /** Coated and printed. */
 const areaOf = ({ area_m2, printed_m2 = 0 }: Plan["paint"][number]): number => area_m2 + printed_m2;
 
@@ -243,26 +174,12 @@ function datumSentence({ object, survey }: Wall, { level, survey: planned }: Pla
   return `All readings from the left end of the wall and from the floor there; never from the last mark.${line}`;
 }
 
-/** The side of the mark on which the tape sits, in two words; null where nothing is taped along it. */
-function tapeSide(tape: PlanTape | undefined): string | null {
-  return tape ? `tape ${tape.centred ? "centred" : tape.lies}` : null;
-}
-
 function formatDivision({ tapeDivision, units }: Job): string {
   const inches = tapeDivision / 25.4;
   const denominator = Math.round(1 / inches);
   return units === "imperial" && Math.abs(inches * denominator - 1) < 1e-9
     ? `1/${denominator}"`
     : `${Math.round(tapeDivision * 1000) / 1000} mm`;
-}
-
-function Section({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <section className="pt-3">
-      <h2 className="break-after-avoid border-b border-black text-[12pt] font-bold">{title}</h2>
-      <div className="pt-1">{children}</div>
-    </section>
-  );
 }
 
 function Legend({ job, wall, planned }: { job: Job; wall: Wall; planned: PlanWall }) {

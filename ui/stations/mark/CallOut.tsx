@@ -7,6 +7,7 @@ import type { Wall } from "@/core/wall/schema";
 import type { PlanMark, PlanTape, PlanWall } from "@/core/plan/planTypes";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
+import { useOpener } from "@/ui/parts/useOpener";
 import { CalledWall } from "./CalledWall";
 import { madeAlong, measuredFrom, tapeWords, strikeFrom } from "./markWords";
 import { tapeAtMarks } from "./tapeAtMark";
@@ -24,6 +25,7 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
       marks.findIndex((mark) => !isDone(mark)),
     ),
   );
+  const onCloseAutoFocus = useOpener();
   const [speaks, setSpeaks] = useState(false);
   const mark = marks[Math.min(index, marks.length - 1)];
   const from = found && mark ? measuredFrom(mark, found.wall) : "";
@@ -58,6 +60,7 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
         <Dialog.Content
           className="fixed inset-0 z-50 flex flex-col overflow-hidden bg-plaster text-ink outline-none"
           onKeyDown={onKeyDown}
+          onCloseAutoFocus={onCloseAutoFocus}
           aria-describedby={undefined}
         >
           <div className="flex items-start gap-1 px-5 pt-3">
@@ -84,12 +87,18 @@ export function CallOut({ wallId, onClose }: { wallId: string; onClose: () => vo
           <Turn
             onBack={index === 0 ? undefined : back}
             onNext={next}
-            following={isLast ? null : `${index + 2} of ${marks.length}, at ${marks[index + 1]!.reading}`}
+            following={isLast ? null : followingWords(mark, marks[index + 1]!, found.wall)}
           />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
+}
+
+/** What is read next, and where, if that is another place: one walks there first. */
+function followingWords(mark: PlanMark, next: PlanMark, wall: Wall): string {
+  const place = madeAlong(next, wall);
+  return `${next.reading}${place === madeAlong(mark, wall) ? "" : `, ${place}`}`;
 }
 
 interface TurnProps {

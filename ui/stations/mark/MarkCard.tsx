@@ -18,7 +18,7 @@ import { PlanTables } from "@/ui/parts/PlanTables";
 import { CallOut } from "./CallOut";
 import { FixedLater } from "./FixedLater";
 import { Lifts, Proof, Strings, TapeSection } from "./MarkSections";
-import { MarkTable } from "./MarkTable";
+import { MarkList } from "./MarkList";
 import { useMarkProgress } from "@/ui/job/useMarkProgress";
 
 /** Every mark of the wall as one running list from one datum, to tick off or to be called out. */
@@ -60,7 +60,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
             <Measure>{`${howToStart(found.wall, plan)} ${steppedWords(plan, job.units)}`}</Measure>
           </p>
           <Section name="mark/marks" title="Marks" sum={`${done} of ${plan.marks.length}`}>
-            <MarkTable wallId={wallId} wall={found.wall} plan={plan} />
+            <MarkList wallId={wallId} wall={found.wall} plan={plan} />
           </Section>
           <Lifts plan={plan} />
           <TapeSection plan={plan} />
