@@ -3,6 +3,8 @@ import type { Point } from "../geometry/point";
 
 /** Keys to replace in a spec, at its top or at a path within it; in a list, the key one past its end adds to it. */
 export interface SpecChange {
+  /** The sheet of the job that is changed, where it is not the spec. */
+  readonly stencil?: string;
   readonly path?: readonly (string | number)[];
   readonly set: Readonly<Record<string, unknown>>;
 }
@@ -66,6 +68,9 @@ export function fillTool(fill: (place: Point, paint: string) => SpecChange | nul
 
 /** A place as it is written in a document. */
 export const written = ({ x, y }: Point): [number, number] => [tidy(x), tidy(y)];
+
+/** A place that a hand has hardly left, mm. */
+export const hairMm = 1e-3;
 
 /** mm without the last bits of a computation. */
 export const tidy = (value: number): number => Math.round(value * 1e6) / 1e6;

@@ -2,6 +2,7 @@ import { existsSync, readdirSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyChange } from "./applyChange";
+import type { SpecChange } from "./editing";
 import { usualTapesMm } from "../trade/constants";
 import { sheetsAtHand } from "../stencil/library";
 import { wallSchema } from "../wall/schema";
@@ -152,13 +153,25 @@ describe("taking hold of a finish on the wall", () => {
             if (!handle) return;
             const still = handle.moveTo(handle.at);
             expect(still).not.toBeNull();
-            const unmoved = parse(applyChange(spec, still!));
+            const changed = (by: SpecChange) =>
+              by.stencil === undefined
+                ? { ...parse(applyChange(spec, by)), laid: context }
+                : {
+                    success: true,
+                    data: spec,
+                    laid: {
+                      ...context,
+                      stencils: context.stencils.map((one) =>
+                        one.id === by.stencil ? applyChange(one, by) : one,
+                      ),
+                    },
+                  };
+            const unmoved = changed(still!);
             expect(unmoved.success, JSON.stringify(still)).toBe(true);
-            const placesOf = (at: AnySpec) =>
-              finish
-                .edit(finish.layOut(at, strip, context))
-                .handles.map(({ at: place }) => [place.x, place.y]);
-            placesOf(unmoved.data!).forEach(([x, y], index) => {
+            const places = finish
+              .edit(finish.layOut(unmoved.data!, strip, unmoved.laid))
+              .handles.map(({ at: place }) => [place.x, place.y]);
+            places.forEach(([x, y], index) => {
               expect(Math.hypot(x! - handles[index]!.at.x, y! - handles[index]!.at.y)).toBeLessThan(hair);
             });
             const { along, at } = handle;
@@ -167,7 +180,7 @@ describe("taking hold of a finish on the wall", () => {
               ? { x: at.x + along.x * by, y: at.y + along.y * by }
               : { x: at.x + dx, y: at.y + dy };
             const change = handle.moveTo(to);
-            const moved = change && parse(applyChange(spec, change));
+            const moved = change && changed(change);
             // A move that makes nothing sound (an edge beyond the other one) is refused by the parser at the latest.
             if (
               !moved?.success ||
@@ -177,7 +190,7 @@ describe("taking hold of a finish on the wall", () => {
             )
               return;
             const now = finish
-              .edit(finish.layOut(moved.data!, strip, context))
+              .edit(finish.layOut(moved.data!, strip, moved.laid))
               .handles.find(({ id }) => id === handle.id)!;
             expect(Math.hypot(now.at.x - to.x, now.at.y - to.y), handle.id).toBeLessThan(hair);
           },

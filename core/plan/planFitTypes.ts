@@ -41,7 +41,8 @@ export interface PlanChange {
   finish?: string;
   wall?: string;
   paint?: string;
-  /** Where in the finish, wall or paint the keys are set; at its top when absent. */
+  stencil?: string;
+  /** Where in the finish, wall, paint or sheet the keys are set; at its top when absent. */
   path?: readonly (string | number)[];
   set: Readonly<Record<string, unknown>>;
 }

@@ -60,15 +60,16 @@ export function freshId(stem: string, things: readonly { id: string }[]): string
 /** A document with a change that the plan offers made in it: keys of itself, a finish, a paint or a wall, or of a place within. */
 export function changeDocument(
   document: JobDocument,
-  { finish, wall, paint, path, set }: Omit<PlanChange, "label">,
+  { finish, wall, paint, stencil, path, set }: Omit<PlanChange, "label">,
 ): JobDocument {
   const merge = <Item>(item: Item): Item => applyChange(item, { path, set });
-  if (finish === undefined && wall === undefined && paint === undefined) return merge(document);
+  if ([finish, wall, paint, stencil].every((id) => id === undefined)) return merge(document);
   return {
     ...document,
     finishes:
       finish === undefined ? document.finishes : changeById<FinishDocument>(document.finishes, finish, merge),
     paints: paint === undefined ? document.paints : changeById<PaintDocument>(document.paints, paint, merge),
+    ...(stencil !== undefined && { stencils: changeById(document.stencils ?? [], stencil, merge) }),
     walls: wall === undefined ? document.walls : changeById<WallDocument>(document.walls, wall, merge),
   };
 }

@@ -2,10 +2,10 @@ import type { Box } from "../../geometry/curve";
 import type { StencilSheet } from "../../stencil/cutSheet";
 import type { Strip } from "../../wall/strip";
 import type { FinishContext, Laid } from "../defineFinish";
-import { findThing } from "../findThing";
 import type { SheetPlace } from "../printTurns";
 import { isTooMuch, sheetOf } from "../stencilMotif";
 import type { StencilFieldSpec } from "./spec";
+import { startOf } from "./start";
 
 export interface StencilFieldLayout extends Laid<StencilFieldSpec> {
   readonly sheet: StencilSheet;
@@ -25,7 +25,7 @@ export function layOutStencilField(
   context: FinishContext,
 ): StencilFieldLayout {
   const sheet = sheetOf(context, spec);
-  const start = startOf(spec, strip, sheet);
+  const start = startOf(spec.start, strip, sheet.stencil.repeat);
   const { x, y } = sheet.stencil.repeat;
   const { minX, maxX, minY, maxY } = strip.extent;
   const count = ((maxX - minX) / x + 2) * ((maxY - minY) / y + 2);
@@ -41,36 +41,6 @@ export function layOutStencilField(
     count: Math.round(isOver ? count : places.length),
     isOver,
   };
-}
-
-function startOf({ start }: StencilFieldSpec, strip: Strip, { stencil }: StencilSheet) {
-  const { minX, maxX, minY, maxY } = strip.extent;
-  const { repeat } = stencil;
-  const xOf = () => {
-    if (typeof start.x === "number") return start.x;
-    if (typeof start.x === "object") {
-      const thing = findThing(strip, start.x.on)!;
-      return thing.x + thing.width / 2;
-    }
-    const middle = (minX + maxX) / 2;
-    return {
-      centre: middle,
-      joint: middle + repeat.x / 2,
-      left: minX + repeat.x / 2,
-      right: maxX - repeat.x / 2,
-    }[start.x];
-  };
-  const yOf = () => {
-    if (typeof start.y === "number") return start.y;
-    const middle = (minY + maxY) / 2;
-    return {
-      top: maxY - repeat.y / 2,
-      floor: minY + repeat.y / 2,
-      centre: middle,
-      joint: middle + repeat.y / 2,
-    }[start.y];
-  };
-  return { x: xOf(), y: yOf() };
 }
 
 /** A last bit of a print is none, mm. */

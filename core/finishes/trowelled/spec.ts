@@ -15,6 +15,9 @@ const seenSchema = z.strictObject({
 
 export type SeenSection = z.infer<typeof seenSchema>;
 
+/** Less is a touch of the spreader, more nobody keeps wet; m2. */
+export const sectionRange = { min: 0.05, max: 20 } as const;
+
 /** Trowelled metallic: tones laid on with a spreader in sections that are joined wet, some of the ground left bare. */
 export const trowelledSpec = z.strictObject({
   ...finishEnvelope("trowelled"),
@@ -24,7 +27,7 @@ export const trowelledSpec = z.strictObject({
     .max(6),
   bare: z.number().min(0).max(0.9).default(0.1).describe("share of the ground that stays bare"),
   edge: idSchema.optional().describe("the tone of corners and top edge; the largest share's by itself"),
-  section_m2: areaSchema({ min: 0.05, max: 20 }).default(0.5),
+  section_m2: areaSchema(sectionRange).default(0.5),
   seen: z.array(seenSchema).max(2000).optional().describe("each section that is laid, in their order"),
   over: overSchema,
   seed: seedSchema,

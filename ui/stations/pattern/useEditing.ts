@@ -61,6 +61,10 @@ export function snapLinesOf(
   );
 }
 
+/** Where a change is made: in the finish, or in the sheet that it prints with. */
+const changeOf = ({ id }: JobFinish, made: SpecChange) =>
+  made.stencil === undefined ? { finish: id, ...made } : made;
+
 const frameMs = 16;
 
 /** Shows changes of the finish in hand as they are made, and keeps the last one when it is let go. */
@@ -75,7 +79,7 @@ export function useChanging(spec: JobFinish | undefined) {
     clearTimeout(asked.current?.timer);
     asked.current = null;
     if (!spec || !made) return;
-    const next = changeDocument(document, { finish: spec.id, ...made });
+    const next = changeDocument(document, changeOf(spec, made));
     // What would not hold is not shown; the last that does stays.
     if (problemsOf(next).length > 0) return;
     pending.current = next;
@@ -107,7 +111,7 @@ export function useChanging(spec: JobFinish | undefined) {
     drop();
     preview(null);
     if (!spec || !made) return false;
-    return change((before) => changeDocument(before, { finish: spec.id, ...made })).length === 0;
+    return change((before) => changeDocument(before, changeOf(spec, made))).length === 0;
   };
   return { show, settle, cancel, make };
 }
