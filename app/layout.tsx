@@ -2,6 +2,7 @@ import type { Metadata, Viewport } from "next";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
 import { SendUnsent } from "@/ui/job/SendUnsent";
+import { FocusKept } from "@/ui/parts/FocusKept";
 import { Hints } from "@/ui/parts/Hints";
 import { Listening } from "@/ui/parts/Listening";
 import "./globals.css";
@@ -21,6 +22,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         {children}
         <Hints />
+        <FocusKept />
         <SendUnsent />
         <Listening />
       </body>

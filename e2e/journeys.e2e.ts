@@ -33,7 +33,7 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
   await expectAccessible(page);
 
   await page.getByRole("link", { name: "Mark" }).click();
-  const marks = page.getByRole("table", { name: "Marks" }).getByRole("checkbox");
+  const marks = page.getByRole("region", { name: "Marks", exact: true }).getByRole("checkbox");
   await expect(marks.first()).toBeVisible();
   const count = await marks.count();
   expect(count).toBeGreaterThan(3);

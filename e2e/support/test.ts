@@ -12,10 +12,24 @@ export function atRest(page: Page): Page {
     await listens(page);
     return given;
   };
-  page.goto = (url, options) => listening(go(url, options));
+  let isNew = true;
+  page.goto = async (url, options) => {
+    if (isNew) await page.addInitScript(leaveTour);
+    isNew = false;
+    return listening(go(url, options));
+  };
   page.reload = (options) => listening(reload(options));
   page.goBack = (options) => listening(goBack(options));
   return page;
+}
+
+/** Who has been here before is not shown around. */
+export function leaveTour(): void {
+  try {
+    localStorage.setItem("jacaranda tour", "left");
+  } catch {
+    // Some tests take the storage away.
+  }
 }
 
 export async function listens(page: Page): Promise<void> {

@@ -6,12 +6,13 @@ import { Button } from "@/ui/parts/Button";
 import { FormField } from "@/ui/parts/FormField";
 import { matchesTyped } from "@/ui/parts/matchesTyped";
 import { Logo } from "@/ui/parts/Logo";
+import { SkipLink } from "@/ui/parts/SkipLink";
 import { Section } from "@/ui/parts/Section";
 import { useContrast } from "@/ui/parts/useContrast";
 import { useFolds } from "@/ui/parts/useFolds";
 import type { JobOnHome } from "./jobOnHome";
 import { JobTile } from "./JobTile";
-import { NewJob } from "./NewJob";
+import { NewJob, newJobName } from "./NewJob";
 import { UnsentChanges } from "./UnsentChanges";
 import { useJobActions, type JobActions } from "./useJobActions";
 
@@ -39,6 +40,9 @@ export function HomeScreen({ jobs, today }: { jobs: readonly JobOnHome[]; today:
   const [current, away, deleted] = [of("current"), of("put-away"), of("deleted")];
   return (
     <main className="mx-auto max-w-5xl px-5 py-8 md:py-12">
+      <div className="absolute left-2 top-2 z-50">
+        <SkipLink to={newJobName}>To a new job</SkipLink>
+      </div>
       <Masthead />
       <UnsentChanges />
       <div className="mt-8 grid gap-x-12 gap-y-10 md:grid-cols-[1fr_300px]">

@@ -27,6 +27,9 @@ const schema = z.object({
   currency: z.string().toUpperCase().pipe(currencySchema),
 });
 
+/** The id of the field that one begins with. */
+export const newJobName = "new-job-name";
+
 /** What goes together where people measure and buy like this; it is only a beginning. */
 const usualCurrency: Record<UnitSystem, Record<VolumeSystem, string>> = {
   imperial: { us: "USD", litres: "CAD" },
@@ -113,6 +116,7 @@ function JobForm({ send }: { send: (content: string | Blob, what: string) => Pro
       }
     >
       <FormField
+        id={newJobName}
         label="What it is called"
         maxLength={longestJobName}
         problem={errors.name?.message}

@@ -29,6 +29,8 @@ interface Props {
   readonly isCell?: boolean;
   /** What the form that it is part of finds wrong with it. */
   readonly refused?: string;
+  /** It has the focus as it appears: what one comes for is to write here. */
+  readonly isFirst?: boolean;
   readonly onFocus?: () => void;
   readonly inputRef?: Ref<HTMLInputElement>;
 }
@@ -47,6 +49,7 @@ export function EntryField({
   inputMode = "text",
   isCell = false,
   refused,
+  isFirst = false,
   onFocus,
   inputRef,
 }: Props) {
@@ -96,6 +99,7 @@ export function EntryField({
           value={typed ?? shown}
           inputMode={inputMode}
           autoComplete="off"
+          autoFocus={isFirst}
           ref={input}
           onFocus={onFocus}
           aria-invalid={problem !== null}

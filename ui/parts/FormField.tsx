@@ -9,8 +9,9 @@ interface Props extends InputHTMLAttributes<HTMLInputElement> {
 }
 
 /** A field of a form that is sent as a whole, with what is wrong with it underneath. */
-export function FormField({ label, isHidden = false, problem, className = "", ...input }: Props) {
-  const id = useId();
+export function FormField({ id: own, label, isHidden = false, problem, className = "", ...input }: Props) {
+  const made = useId();
+  const id = own ?? made;
   return (
     <div>
       <label htmlFor={id} className={isHidden ? "sr-only" : "small-caps-label block pb-1"}>

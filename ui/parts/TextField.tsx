@@ -9,17 +9,20 @@ interface Props {
   readonly isCell?: boolean;
   /** What the form that it is part of finds wrong with it. */
   readonly refused?: string;
+  /** It has the focus as it appears. */
+  readonly isFirst?: boolean;
   readonly onChange: (value: string) => string | null;
 }
 
 /** A line of plain text. */
-export function TextField({ label, value, isCell, refused, onChange }: Props) {
+export function TextField({ label, value, isCell, refused, isFirst, onChange }: Props) {
   return (
     <EntryField
       label={label}
       shown={value}
       isCell={isCell}
       refused={refused}
+      isFirst={isFirst}
       onEntry={(typed) => onChange(typed.trim())}
     />
   );

@@ -4,6 +4,7 @@ import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
 import { useEffect, useEffectEvent, useState } from "react";
 import { matchesTyped } from "@/ui/parts/matchesTyped";
+import { useOpener } from "@/ui/parts/useOpener";
 import { useCommands } from "./useCommands";
 
 export interface DialogProps {
@@ -16,6 +17,7 @@ export interface DialogProps {
 /** What can be gone to or done, by a few letters of its name. */
 export function CommandDialog({ typedFirst, isEntered, onClose }: DialogProps) {
   const commands = useCommands();
+  const onCloseAutoFocus = useOpener();
   const [typed, setTyped] = useState(typedFirst);
   const wanted = isEntered ? commands.find(({ name }) => matchesTyped(name, typedFirst) > 0) : undefined;
   const enter = useEffectEvent(() => {
@@ -31,6 +33,7 @@ export function CommandDialog({ typedFirst, isEntered, onClose }: DialogProps) {
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/20" />
         <Dialog.Content
           aria-describedby={undefined}
+          onCloseAutoFocus={onCloseAutoFocus}
           className="fixed top-16 left-1/2 z-50 w-[min(34rem,94vw)] -translate-x-1/2 rounded-md border border-ink bg-card p-3"
         >
           <Dialog.Title className="sr-only">Find</Dialog.Title>

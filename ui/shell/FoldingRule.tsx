@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useEffect } from "react";
 import { useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { useMarksDone } from "@/ui/job/useMarksDone";
+import { focusOn } from "@/ui/parts/FocusKept";
 import { isTyping } from "./isTyping";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
 import { stations } from "@/ui/stations/registry";
@@ -22,7 +23,10 @@ export function FoldingRule() {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event) || event.ctrlKey || event.metaKey || event.altKey) return;
       const target = stations.find((candidate) => String(candidate.number) === event.key);
-      if (target) router.push(stationPath(jobId, wallId, target.slug));
+      if (!target) return;
+      router.push(stationPath(jobId, wallId, target.slug));
+      // What there is to decide is what one goes there for.
+      focusOn(document.getElementById("card"));
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);

@@ -3,6 +3,7 @@
 import { ChevronDown, ChevronUp } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
+import { SkipLink } from "@/ui/parts/SkipLink";
 import { useFolds } from "@/ui/parts/useFolds";
 import { stationOf } from "@/ui/stations/registry";
 import type { Station } from "@/ui/stations/station";
@@ -13,6 +14,7 @@ import { PlanningBar } from "./PlanningBar";
 import { FoldingRule } from "./FoldingRule";
 import { JobLine } from "./JobLine";
 import { Ledger } from "./ledger/Ledger";
+import { TourOnce } from "./TourOnce";
 import { useAddress } from "@/ui/job/useAddress";
 
 /** Few ever see it, and only who has a connection: what may be needed without one comes with the page. */
@@ -37,6 +39,7 @@ export function Workspace({ children }: { children: ReactNode }) {
   return (
     <div className="flex h-dvh flex-col overflow-hidden short:h-auto short:min-h-dvh short:overflow-visible">
       {found && <SkipLinks />}
+      {found && <TourOnce />}
       <JobLine />
       {isInConflict && <ConflictPanel />}
       {isLeftBehind && <LeftBehind />}
@@ -76,18 +79,8 @@ export function Workspace({ children }: { children: ReactNode }) {
 /** For the keyboard: past the row of walls and stations, to the wall or to what is decided about it. */
 const SkipLinks = () => (
   <div className="absolute left-2 top-2 z-50 flex gap-2">
-    {[
-      ["card", "To the card"],
-      ["wall", "To the wall"],
-    ].map(([id, label]) => (
-      <a
-        key={id}
-        href={`#${id}`}
-        className="sr-only min-h-11 items-center rounded-md border border-violet bg-paper px-3.5 font-semibold text-violet focus:not-sr-only focus:inline-flex"
-      >
-        {label}
-      </a>
-    ))}
+    <SkipLink to="card">To the card</SkipLink>
+    <SkipLink to="wall">To the wall</SkipLink>
   </div>
 );
 

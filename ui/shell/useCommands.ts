@@ -6,6 +6,7 @@ import { stationPath, useAddress } from "@/ui/job/useAddress";
 import { useContrast } from "@/ui/parts/useContrast";
 import { stations } from "@/ui/stations/registry";
 import { mayLeave } from "./mayLeave";
+import { askForTour } from "./TourOnce";
 
 export interface ShellCommand {
   readonly name: string;
@@ -45,6 +46,7 @@ export function useCommands(): ShellCommand[] {
       run: () => store.getState().change((document) => ({ ...document, units: other })),
     },
     { name: "High contrast on or off", run: toggle },
+    { name: "Show the tour", run: askForTour },
     { name: "Export the job file", run: () => window.open(`/api${inJob}/job?download`, "_self") },
     go("All jobs", "/"),
   ];

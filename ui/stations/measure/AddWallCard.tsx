@@ -104,6 +104,7 @@ function WallFields({ form, seed }: FormProps & { seed: string }) {
         render={({ field, fieldState }) => (
           <TextField
             label="What you call it"
+            isFirst
             value={field.value}
             refused={fieldState.error?.message}
             onChange={taken(field.onChange)}
