@@ -1,3 +1,4 @@
+import { decode } from "jpeg-js";
 import { expect, it } from "vitest";
 import { plan } from "@/core/job/plan";
 import { hardJob } from "@/core/job/tests/hardJob";
@@ -27,12 +28,11 @@ it("stays small, however many pieces there are", () => {
   expect(drawTile(job, plan(job)).length).toBeLessThan(60_000);
 });
 
-it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks", () => {
+it("shows what lies on the pieces: sheets side by side, prints, faces of bricks", () => {
   const job = parsed({
     ...oneWall({ width: 3000, height: 2600, skirting: 0, leftEdge: "stop" }, {}),
     stencils: sheetsAtHand([]).filter(({ id }) => id === "buoy"),
     finishes: [
-      { id: "l", on: "w", kind: "limewash", paint: "kelp" },
       { id: "p", on: "w", kind: "paper", roll: { width: 500, length: 10050 }, hex: "#123456" },
       {
         id: "s",
@@ -46,8 +46,6 @@ it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks"
     ],
   });
   const svg = drawTile(job, plan(job));
-  const kelp = job.paints.find(({ id }) => id === "kelp")!.hex;
-  expect(svg).toContain(`<path fill="${kelp}" fill-opacity="0.94"`);
   // Six sheets of 500, from the top to the floor.
   const sheets = /<path fill="#123456"[^>]*d="([^"]*)"/.exec(svg)![1]!;
   expect(sheets.match(/M\d+ 0h500v2600h-500z/g)).toHaveLength(6);
@@ -57,4 +55,22 @@ it("shows what lies on the pieces: a tint, sheets side by side, faces of bricks"
   expect([Math.min(...ys), Math.max(...ys)]).toEqual([1304, 1496]);
   // The first brick hangs from the top.
   expect(svg).toMatch(/M0 0h\d+v68h-\d+z/);
+});
+
+it("shows broken colour as it looks, within the wall, and little of it", () => {
+  const job = parsed({
+    ...oneWall({ width: 3000, height: 2600, skirting: 0, leftEdge: "stop" }, {}),
+    finishes: [{ id: "l", on: "w", kind: "limewash", paint: "kelp" }],
+  });
+  const svg = drawTile(job, plan(job));
+  expect(svg).toContain('<clipPath id="c0-0"><path d="M0 2600L3000 2600L3000 0L0 0Z"/></clipPath>');
+  const found =
+    /<image x="0" y="0" width="3000" height="2600" [^>]*href="data:image\/jpeg;base64,([^"]+)"/.exec(svg)!;
+  const { width, height, data } = decode(Buffer.from(found[1]!, "base64"));
+  // 160 along the longer side; 2600 of 3000 of them.
+  expect([width, height]).toEqual([160, 139]);
+  // Clouds: no field of one tone.
+  const reds = Array.from(data).filter((_, index) => index % 4 === 0);
+  expect(Math.max(...reds) - Math.min(...reds)).toBeGreaterThan(20);
+  expect(svg.length).toBeLessThan(12_000);
 });

@@ -1,3 +1,5 @@
+import { encode } from "jpeg-js";
+import { smallLook } from "@/core/look/smallLook";
 import type { Plan, PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { poser } from "@/core/geometry/placeContour";
@@ -84,6 +86,8 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
   const { minX, maxX, minY, maxY } = boxOfWall(wall);
   const drawn = drawnPlan(planned ?? null);
   const outline = ringOf(planned?.outline ?? drawn.boxRing(minX, minY, maxX, maxY), place);
+  if (planned?.effects?.length)
+    return framed(hexOf(wall.base), outline, [lookedAt(job, wall, planned, outline, place)]);
   const paths = new Paths();
   const shape = (rings: readonly (readonly PlanPoint[])[]) =>
     rings.map((ring) => ringOf(ring, place)).join("");
@@ -101,12 +105,6 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
         if (colour !== wall.base)
           paths.add("region", `fill="${hexOf(colour)}" fill-rule="evenodd"`, shape(rings));
       },
-      tint: ({ id }, paint, opacity, rings) =>
-        paths.add(
-          `tint ${id}`,
-          `fill="${hexOf(paint)}" fill-opacity="${opacity.toFixed(2)}" fill-rule="evenodd"`,
-          shape(rings),
-        ),
       sheet: (_, { hex }, ring) =>
         paths.add("sheet", `fill="${hex}" stroke="#6b6070" stroke-width="6"`, box(ring)),
       brick: ({ tone }, ring) => paths.add("brick", `fill="${hexOf(tone)}"`, box(ring)),
@@ -126,11 +124,29 @@ function drawWall(job: Job, wall: Wall, planned: PlanWall | undefined, place: Pl
         ),
     },
   );
-  return [
-    `<path fill="${hexOf(wall.base)}" d="${outline}"/>`,
-    ...paths.written(),
+  return framed(hexOf(wall.base), outline, paths.written());
+}
+
+/** A wall with what is on it, to its edges. */
+const framed = (base: string, outline: string, drawn: readonly string[]): string =>
+  [
+    `<path fill="${base}" d="${outline}"/>`,
+    ...drawn,
     `<path fill="none" stroke="#2b1f33" stroke-opacity=".5" stroke-width="16" d="${outline}"/>`,
   ].join("");
+
+/** Of the longer side of a wall in little. */
+const lookPx = 160;
+const jpegQuality = 60;
+
+/** Broken colour as it looks: it is no field of one colour. */
+function lookedAt({ paints }: Job, wall: Wall, plan: PlanWall, outline: string, place: Place): string {
+  const { pixels, ...size } = smallLook({ wall, plan, paints }, lookPx);
+  const jpeg = encode({ data: Buffer.from(pixels.buffer), ...size }, jpegQuality).data.toString("base64");
+  const { minX, maxX, minY, maxY } = boxOfWall(wall);
+  const [left, top] = place([minX, maxY]);
+  const box = `x="${left}" y="${top}" width="${Math.round(maxX - minX)}" height="${Math.round(maxY - minY)}"`;
+  return `<clipPath id="c${left}-${top}"><path d="${outline}"/></clipPath><image ${box} preserveAspectRatio="none" clip-path="url(#c${left}-${top})" href="data:image/jpeg;base64,${jpeg}"/>`;
 }
 
 /** What looks alike as one path, in the order in which it is told; of what there is too much, the later is left out. */

@@ -1,17 +1,10 @@
 import { expose, transfer } from "comlink";
-import { boxOfWall } from "@/core/wall/boxOfWall";
 import { sceneOf, type LookOf, type Scene } from "@/core/look/scene";
+import { cellFor, smallLook, type SmallPicture } from "@/core/look/smallLook";
 import { drawTile, tilesOf, type Tile, type View } from "@/core/look/views";
 
 /** What is told of a picture as it is made: first all of it in few pixels (at 0 done), to be drawn larger; then part by part. */
 export type OnTile = (tile: Tile, pixels: Uint8ClampedArray<ArrayBuffer>, done: number) => void;
-
-/** A picture in few pixels. */
-export interface SmallPicture {
-  readonly pixels: Uint8ClampedArray<ArrayBuffer>;
-  readonly width: number;
-  readonly height: number;
-}
 
 /** The longer side of what is shown at once, and of the small look of a wall, px. */
 const coarsePx = 128;
@@ -23,11 +16,6 @@ function coarse(scene: Scene, view: View): SmallPicture {
   const size = { width: Math.ceil(view.width * scale), height: Math.ceil(view.height * scale) };
   return { ...size, pixels: drawTile(scene, { ...view, ...size }, { x: 0, y: 0, ...size }) };
 }
-
-const cellFor = ({ wall }: LookOf, px: number): number => {
-  const { minX, maxX, minY, maxY } = boxOfWall(wall);
-  return Math.max(maxX - minX, maxY - minY) / px;
-};
 
 /** The wall that was told last, and in cells as soon as it is laid out: another view of it needs only to be drawn. */
 let told: { readonly key: string; readonly of: LookOf; scene?: Scene } | null = null;
@@ -50,7 +38,7 @@ const look = {
     if (of) told = { key, of };
     if (told?.key !== key) return false;
     const wall = told;
-    const first = coarse(wall.scene ?? sceneOf(wall.of, cellFor(wall.of, coarsePx)), view);
+    const first = coarse(wall.scene ?? sceneOf(wall.of, cellFor(wall.of.wall, coarsePx)), view);
     onTile(
       { x: 0, y: 0, width: first.width, height: first.height },
       transfer(first.pixels, [first.pixels.buffer]),
@@ -72,16 +60,8 @@ const look = {
   async small(of: LookOf): Promise<SmallPicture> {
     // What somebody looks at in large goes before.
     await breathe();
-    const { minX, maxX, minY, maxY } = boxOfWall(of.wall);
-    const [wide, high] = [maxX - minX, maxY - minY];
-    const scale = smallPx / Math.max(wide, high);
-    const size = {
-      width: Math.max(1, Math.round(wide * scale)),
-      height: Math.max(1, Math.round(high * scale)),
-    };
-    const view: View = { from: { kind: "square" }, lighting: { by: "day", from: "left" }, ...size };
-    const pixels = drawTile(sceneOf(of, cellFor(of, smallPx)), view, { x: 0, y: 0, ...size });
-    return transfer({ ...size, pixels }, [pixels.buffer]);
+    const picture = smallLook(of, smallPx);
+    return transfer(picture, [picture.pixels.buffer]);
   },
 };
 

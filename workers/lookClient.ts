@@ -1,7 +1,8 @@
 import { proxy, wrap, type Remote } from "comlink";
 import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
-import type { LookApi, OnTile, SmallPicture } from "./look.worker";
+import type { SmallPicture } from "@/core/look/smallLook";
+import type { LookApi, OnTile } from "./look.worker";
 
 let remote: Remote<LookApi> | null = null;
 /** The wall that the worker has laid out; it is sent once, however many views of it are asked for. */

@@ -23,10 +23,11 @@ const lerp = (a: Light, b: Light, share: number): Light => [
 const times = (a: Light, by: number): Light => [a[0] * by, a[1] * by, a[2] * by];
 const clamp = (value: number, low: number, high: number): number => Math.max(low, Math.min(high, value));
 
-/** What an effect lies within, and in how many coats. */
+/** What an effect lies within, in how many coats, and how fine it is looked at, mm. */
 export interface LaidOn {
   readonly box: Box;
   readonly coats: number;
+  readonly cellMm: number;
 }
 
 /** An effect of a plan, ready to be seen. */
@@ -46,17 +47,17 @@ export function effectOver(effect: PlanEffect, on: LaidOn, light: (paint: string
   }
 }
 
-/** Clouds of lime: thick strokes scatter more light, thin ones let a little of the ground through. */
-function limed({ seed }: PlanEffect, { box, coats }: LaidOn, lime: Light): Painted {
-  const thickness = limeThickness(box, coats, seed);
+/** Clouds of lime under the marks of the brush: thick strokes scatter more light, thin ones let a little of the ground through. */
+function limed({ seed }: PlanEffect, { box, coats, cellMm }: LaidOn, lime: Light): Painted {
+  const thickness = limeThickness(box, coats, seed, cellMm);
   return {
     shade(under, x, y) {
       const thick = thickness.between(x, y) - 1;
-      const drift = cloud(x / 420, y / 420, seed) - 0.5;
+      const drift = cloud(x / 380, y / 380, seed) - 0.5;
       const grain =
         valueNoise(x / 7, y / 7, seed + 5) - 0.5 + 0.7 * (valueNoise(x / 26, y / 26, seed + 9) - 0.5);
-      const bright = 1 + 0.2 * clamp(thick, -0.7, 0.7) + 0.16 * drift + 0.03 * grain;
-      const thin = clamp(0.05 - 0.14 * thick - 0.06 * drift, 0.01, 0.16);
+      const bright = 1 + 0.24 * clamp(thick, -0.7, 0.7) + 0.26 * drift + 0.03 * grain;
+      const thin = clamp(0.05 - 0.14 * thick - 0.12 * drift, 0.01, 0.16);
       return times(lerp(lime, under, thin), bright);
     },
   };

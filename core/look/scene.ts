@@ -70,7 +70,7 @@ export function sceneOf({ wall, plan, paints }: LookOf, cellMm = finestMm): Scen
   };
   const flat = { over: [], waver: 0.012, waverMm: 9 } as const;
   put([plan.outline], { ...flat, light: trim, waver: 0 });
-  const over = effectsByRegion(plan, light);
+  const over = effectsByRegion(plan, light, raster.cellMm);
   const drawn = drawnPlan(plan);
   walkWall(wall, drawn, {
     region: ({ id, colour, rings }) =>
@@ -94,13 +94,14 @@ const numbersUnder = (seen: readonly Seen[], effect: Painted): ReadonlySet<numbe
 function effectsByRegion(
   { effects = [], coats = [], regions }: PlanWall,
   light: (paint: string) => Light,
+  cellMm: number,
 ): Map<string, Painted[]> {
   const byRegion = new Map<string, Painted[]>();
   for (const effect of effects) {
     if (effect.regions.length === 0) continue;
     const own = new Set(effect.regions);
     const box = boxAround(regions.flatMap(({ id, outline }) => (own.has(id) ? outline : [])));
-    const painted = effectOver(effect, { box, coats: coatsOf(effect, coats) }, light);
+    const painted = effectOver(effect, { box, coats: coatsOf(effect, coats), cellMm }, light);
     for (const region of effect.regions) byRegion.set(region, [...(byRegion.get(region) ?? []), painted]);
   }
   return byRegion;

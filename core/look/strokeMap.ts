@@ -1,4 +1,5 @@
 import type { Box } from "../geometry/curve";
+import type { Point } from "../geometry/point";
 import { sinCos } from "../geometry/trig";
 import { strokesOf } from "../work/broken/strokes";
 import { scatter, valueNoise } from "./noise";
@@ -65,32 +66,56 @@ export class Grid {
   }
 }
 
-/** A block brush's stroke, half its length and half its width, mm: far wider than from one start to the next, so that strokes cross. */
-const brush = { along: 420, across: 230 } as const;
-/** So many bundles of bristles leave their own streak in it. */
-const bristles = 22;
+/** A pass of a block brush 150 mm wide, half its length and half its width, mm. */
+const pass = { along: 280, across: 75 } as const;
+/** One dip is spread about its place in so many passes that cross each other, each set off so far at the most, mm. */
+const passes = 6;
+const setOff = 150;
+/** So much of what lay there a pass takes the place of, where it is full: lime is worked into lime that is wet. */
+const covers = 0.5;
+/** Bundles of bristles leave their own streaks, so many over the width. */
+const bristles = 9;
+/** Streaks are no finer than this, mm. */
+const streakMm = 5;
 
 /**
- * How thick coats of lime lie: the very strokes that the plan starts apart, each thick in its middle and thin at its rim. The
- * mean is 1.
+ * How thick coats of lime lie: each dip that the plan starts apart is spread about its place in crossing passes, the first of
+ * them full and the last nearly dry, streaked along and thin at both ends. The mean is 1.
  */
-export function limeThickness(box: Box, coats: number, seed: number): Grid {
-  const grid = new Grid(box, 10);
+export function limeThickness(box: Box, coats: number, seed: number, cellMm: number): Grid {
+  const grid = new Grid(box, Math.max(streakMm, cellMm));
+  grid.values.fill(1);
   for (let coat = 1; coat <= coats; coat++)
-    for (const [index, { at, turn }] of strokesOf(box, coat, seed).entries()) {
-      const load = 0.6 + 0.8 * scatter(index, coat, seed);
-      grid.eachWithin(at, turn, brush, (cell, along, across) => {
-        const rim = 1 - along * along - across * across;
-        if (rim <= 0) return;
-        const streak = 0.72 + 0.56 * valueNoise((across + 1) * bristles, along * 1.6, seed + index);
-        grid.values[cell] = grid.values[cell]! + load * rim * streak;
-      });
-    }
+    for (const [index, { at, turn }] of strokesOf(box, coat, seed).entries())
+      for (let nth = 0; nth < passes; nth++)
+        spread(grid, at, { turn, nth, key: (index * coats + coat) * passes + nth, seed });
   let sum = 0;
   for (const value of grid.values) sum += value;
   const mean = sum / grid.values.length;
   if (mean > 0) for (const index of grid.values.keys()) grid.values[index] = grid.values[index]! / mean;
   return grid;
+}
+
+interface Pass {
+  readonly turn: number;
+  readonly nth: number;
+  readonly key: number;
+  readonly seed: number;
+}
+
+/** One pass: turned by a part of the half circle from the one before, so that they cross. */
+function spread(grid: Grid, at: Point, { turn, nth, key, seed }: Pass): void {
+  const stray = (by: number) => (scatter(key, by, seed) - 0.5) * 2 * setOff;
+  const [x, y] = [at.x + stray(11), at.y + stray(12)];
+  const direction = turn + (nth * 180) / passes + 30 * scatter(key, 13, seed);
+  const load = 1.3 - (0.7 * nth) / passes + 0.3 * scatter(key, 14, seed);
+  grid.eachWithin({ x, y }, direction, pass, (cell, along, across) => {
+    const side = 1 - across * across * across * across;
+    const end = 1 - along * along;
+    const streak = 0.45 + 1.1 * valueNoise((across + 1) * bristles, along * 1.2, seed + key);
+    const before = grid.values[cell]!;
+    grid.values[cell] = before + (load * streak - before) * covers * side * end;
+  });
 }
 
 /** A spreader's stroke, half its length and half its width, mm, from the shortest to the longest; and from one to the next. */

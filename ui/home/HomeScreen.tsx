@@ -95,7 +95,9 @@ export function HomeScreen({ jobs, today }: { jobs: readonly JobOnHome[]; today:
 function Masthead() {
   return (
     <header className="flex items-center gap-3">
-      <Logo size={44} />
+      <span className="shrink-0">
+        <Logo size={44} />
+      </span>
       <div>
         <h1 className="text-4xl font-bold tracking-tight">Jacaranda</h1>
         <p className="text-soft">

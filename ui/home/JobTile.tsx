@@ -54,7 +54,7 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
                   alt=""
                   width={304}
                   height={80}
-                  className="h-20 w-auto max-w-[19rem] object-contain object-right"
+                  className="h-20 w-auto max-w-[19rem] object-contain object-right max-md:h-auto max-md:max-h-24 max-md:object-left"
                 />
               )}
             </Link>

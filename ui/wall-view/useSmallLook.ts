@@ -3,7 +3,7 @@ import type { LookOf } from "@/core/look/scene";
 import type { Paint } from "@/core/paint/schema";
 import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
-import type { SmallPicture } from "@/workers/look.worker";
+import type { SmallPicture } from "@/core/look/smallLook";
 import { lookOf } from "./lookOf";
 
 /** A wall's small look as an address of a picture, made once for a plan and its paints, whoever shows it. */

@@ -55,8 +55,9 @@ export function MarkCard({ wallId }: { wallId: string }) {
       {plan.marks.length === 0 ? (
         <p className="py-3 text-soft">There is nothing to mark on this wall. Lay out a pattern first.</p>
       ) : (
-        <>
-          <p className="py-3 text-soft">
+        <div className="flex flex-col">
+          {/* On a phone what is marked next stands in sight. */}
+          <p className="py-3 text-soft max-md:order-last">
             <Measure>{`${howToStart(found.wall, plan)} ${steppedWords(plan, job.units)}`}</Measure>
           </p>
           <Section name="mark/marks" title="Marks" sum={`${done} of ${plan.marks.length}`}>
@@ -79,7 +80,7 @@ export function MarkCard({ wallId }: { wallId: string }) {
             </Section>
           )}
           <Proof plan={plan} wall={found.wall} />
-        </>
+        </div>
       )}
       <PlanTables tables={tables} wall={wallId} canBeTaken />
       {isCalling && <CallOut wallId={wallId} onClose={() => setCalling(false)} />}
