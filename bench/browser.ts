@@ -1,7 +1,9 @@
 import { chromium, type CDPSession, type Page } from "@playwright/test";
 import config from "../playwright.config";
 import { removeFolder, startServer, stopServer } from "../e2e/support/server";
+import { leaveTour } from "../e2e/support/test";
 import { griddedDocument, manyDocuments, printedDocument, stripedDocument } from "./jobs";
+import { stationsShown } from "./stations";
 
 /**
  * What the screens take in a headless browser, as JSON: times in ms as the median of some, and as ratios to an empty page of
@@ -27,6 +29,7 @@ try {
         emptyPage: { frame_ms: rounded(empty) },
         firstLoad: await firstLoad(demo),
         stationPage_ms: await stationPage(demo),
+        stationsFirstAndAgain_ms: await stations("/jobs/the-ferry-landing/counter/measure"),
         dragDemo: await drag(demo, empty),
         drag800Stripes: await drag(stripes, empty),
         nodes2000Pieces: await nodes(pieces),
@@ -55,6 +58,7 @@ async function newPage(): Promise<Page> {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   // What runs in the page was translated with names kept, by a helper that the page does not have.
   await page.addInitScript("globalThis.__name = (made) => made");
+  await page.addInitScript(leaveTour);
   await page.goto("about:blank");
   return page;
 }
@@ -82,6 +86,14 @@ async function firstLoad(path: string) {
   await page.close();
   const bytes = [...scripts.values()].reduce((sum, size) => sum + size, 0);
   return { script_kB: rounded(bytes / 1000), files: scripts.size };
+}
+
+/** Each station by its key: until it is shown, and the longest task; the first time, and on a return. */
+async function stations(path: string) {
+  const page = await opened(path);
+  const taken = [await stationsShown(page), await stationsShown(page)];
+  await page.close();
+  return taken;
 }
 
 async function stationPage(path: string): Promise<number> {

@@ -46,6 +46,12 @@ export class PlanSender {
     return this.staged && this.send(this.staged.walls);
   }
 
+  /** Works a document out without sending it: what is asked for next is another of it, and most of that stays. */
+  prepare(text: string, from?: string): void {
+    const parsed = parseJobText(text);
+    if (parsed.ok) this.stage(parsed.job, text, undefined, from).rest();
+  }
+
   private stage(job: Job, text: string, progress?: Progress, from?: string): StagedPlan {
     const now = from === undefined ? null : parseMoment(from);
     if (!now) return planWallsFirst(job, this.stages, progress);

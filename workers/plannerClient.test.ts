@@ -17,6 +17,7 @@ const wallOf = (text: string) => ({
 });
 
 const calls: Call[] = [];
+const prepared: string[] = [];
 const workers: { onerror: (() => void) | null }[] = [];
 let ended = 0;
 
@@ -35,6 +36,10 @@ vi.mock("comlink", () => ({
             answer: () => resolve([JSON.stringify(wallOf(text))]),
           });
         }),
+      prepare: (text: string) => {
+        prepared.push(text);
+        return Promise.resolve();
+      },
       rest: () => Promise.resolve({ walls: [null], rest: JSON.stringify({ of }) }),
     };
   },
@@ -42,6 +47,7 @@ vi.mock("comlink", () => ({
 
 beforeEach(() => {
   calls.length = 0;
+  prepared.length = 0;
   ended = 0;
   vi.stubGlobal(
     "Worker",
@@ -94,6 +100,19 @@ it("plans one at a time, and of those that wait only the newest", async () => {
   // From then on the walls come first, with the last of everything else.
   const between = [{ ...wallOf("5"), fit: "fit of 4", offers: "offers of 4" }];
   expect([shown, answers]).toEqual([[between], [planOf("4"), planOf("5")]]);
+});
+
+it("has what is shown worked out before anything is asked for, but not once something is", async () => {
+  const { planner, answers, shown } = await client();
+  planner.prepare("shown");
+  planner.prepare("shown");
+  await settled();
+  expect([prepared, calls, answers, shown]).toEqual([["shown"], [], [], []]);
+  planner.request("changed");
+  planner.prepare("changed");
+  calls[0]!.answer();
+  await settled();
+  expect([prepared, answers]).toEqual([["shown"], [planOf("changed")]]);
 });
 
 it("shows the walls of a drag at once, and the rest of its plan when the hand rests", async () => {

@@ -62,6 +62,16 @@ export class PlannerClient {
     if (!this.busy) void this.work();
   }
 
+  /** Has a document that is shown already worked out in the worker, so that its first change is as fast as those after it. */
+  prepare(text: string): void {
+    if (this.busy || this.worker) return;
+    const from = this.from();
+    // Nobody waits for it: what cannot be planned is told when a plan is asked for.
+    this.connectFor(from)
+      .remote.prepare(text, from?.moment)
+      .catch(() => undefined);
+  }
+
   stop(): void {
     this.end();
     this.wake();

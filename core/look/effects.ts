@@ -37,7 +37,7 @@ export function effectOver(effect: PlanEffect, on: LaidOn, light: (paint: string
     case "brush":
       return limed(effect, on, light(effect.tones[0]!.paint));
     case "trowel":
-      return new Trowelled(effect, box, light);
+      return new Trowelled(effect, on, light);
     case "flakes":
       return flaked(effect, light(effect.tones[0]!.paint));
     case "wash":
@@ -82,10 +82,10 @@ class Trowelled implements Painted {
 
   constructor(
     private readonly effect: PlanEffect,
-    box: Box,
+    { box, cellMm }: LaidOn,
     light: (paint: string) => Light,
   ) {
-    this.marks = trowelMarks(box, effect.seed);
+    this.marks = trowelMarks(box, effect.seed, cellMm);
     this.tones = effect.tones.map(({ paint, share }) => ({ light: light(paint), share }));
     const whole = this.tones.reduce((sum, { share }) => sum + share, 0);
     this.bare = Math.max(0, 1 - whole);

@@ -127,6 +127,8 @@ const thinsOver = 1.4;
 const feathered = 0.8;
 /** No pass hides what is under it. */
 const most = 0.62;
+/** Marks are laid out no finer than this, and what is scraped in them, mm. */
+const [markMm, scrapedMm] = [4, 3];
 /** Lines along a stroke in which it skips. */
 const skips = 13;
 
@@ -137,8 +139,10 @@ const skips = 13;
 export function trowelMarks(
   box: Box,
   seed: number,
+  cellMm: number,
 ): { readonly mark: Grid; readonly across: Grid; readonly laid: Grid } {
-  const [mark, side, laid] = [new Grid(box, 4), new Grid(box, 4), new Grid(box, 3)];
+  const [marked, scraped] = [Math.max(markMm, cellMm), Math.max(scrapedMm, cellMm)];
+  const [mark, side, laid] = [new Grid(box, marked), new Grid(box, marked), new Grid(box, scraped)];
   mark.values.fill(0.5);
   for (let layer = 0; layer < layers; layer++)
     for (let y = box.minY - spreaderPitch; y < box.maxY + spreaderPitch; y += spreaderPitch)

@@ -1,5 +1,6 @@
 import { chromium } from "@playwright/test";
 import config from "../../playwright.config";
+import { leaveTour } from "./test";
 import { removeFolder, startServer, stopServer } from "./server";
 
 /** Takes the pictures of docs/screenshots/ afresh, from the demo job. */
@@ -53,6 +54,7 @@ const server = await startServer();
 const browser = await chromium.launch(config.use!.launchOptions);
 for (const { name, path, width = 1280, height = 800, press, points = [], next = 0, scrollTo } of views) {
   const page = await browser.newPage({ viewport: { width, height } });
+  await page.addInitScript(leaveTour);
   await page.goto(server.url + path, { waitUntil: "networkidle" });
   if (press) await page.getByRole("button", { name: press, exact: true }).click();
   for (const [x, y] of points.slice(0, -1)) await page.mouse.click(x, y);

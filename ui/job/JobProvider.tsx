@@ -37,6 +37,9 @@ interface Props {
   readonly children: ReactNode;
 }
 
+/** Who has a job open for so long may change it. */
+const settledMs = 2000;
+
 /** Holds an open job: its document with undo, its plan from the worker, and its saving. */
 export function JobProvider(props: Props) {
   const { children } = props;
@@ -74,6 +77,7 @@ export function JobProvider(props: Props) {
     const autosave = new Autosave(store);
     // What the browser's history brings back may be planned as it was long ago.
     if (isPlanOld) client.request(textOf(document));
+    const ready = setTimeout(() => client.prepare(textOf(store.getState().document)), settledMs);
     const stopListening = store.subscribe((state, before) => {
       const shown = state.previewing ?? state.document;
       const isLetGo = before.previewing !== null && state.previewing === null;
@@ -91,6 +95,7 @@ export function JobProvider(props: Props) {
     const leave = enterJob(store, journal);
     return () => {
       leave();
+      clearTimeout(ready);
       clearInterval(clock);
       stopHearing();
       stopListening();
