@@ -21,13 +21,13 @@ test("a block is sized from a piece of furniture, laid over stripes, and taken i
   // 1500 and 150 on both sides, up to 820 + 380; the skirting of 95 is not painted.
   expect(block.area_m2).toBeCloseTo(1.8 * (1.2 - 0.095), 9);
   const stack = page.getByRole("group", { name: "Finishes on this wall" });
-  await stack.getByRole("button", { name: "1 stripes", exact: true }).click();
+  await stack.getByRole("button", { name: "1. Stripes", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Stripes" })).toBeVisible();
-  await stack.getByRole("button", { name: "2 colour blocks", exact: true }).click();
+  await stack.getByRole("button", { name: "2. Colour blocks", exact: true }).click();
   await page.getByRole("button", { name: "Take off" }).click();
   await expect(page.getByRole("heading", { name: "Stripes" })).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(stack.getByRole("button", { name: "2 colour blocks", exact: true })).toBeVisible();
+  await expect(stack.getByRole("button", { name: "2. Colour blocks", exact: true })).toBeVisible();
   await expectAccessible(page);
 });
 

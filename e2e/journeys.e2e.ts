@@ -42,7 +42,7 @@ test("a new user goes from a name to a printed sheet", async ({ page }) => {
   await page.reload();
   await expect(marks).toHaveCount(count);
   await expectAccessible(page);
-  await page.getByRole("button", { name: "High contrast" }).click();
+  await page.getByRole("button", { name: "Screen for a sunlit room" }).click();
   await expectAccessible(page);
   await page.getByRole("link", { name: "Print the setting-out sheet" }).click();
   await expect(page.getByRole("heading", { name: `Marks (${count})` })).toBeVisible();

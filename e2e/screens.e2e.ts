@@ -9,7 +9,7 @@ test("finishes are laid in another order by the keyboard; what lies below shows 
   const block = { id: "b", on: "w", kind: "blocks", blocks };
   const id = await makeJob(page, { ...document, finishes: [...document.finishes, block] });
   await page.goto(`/jobs/${id}/w/pattern`);
-  await page.getByRole("button", { name: /^Move 2 colour blocks/ }).focus();
+  await page.getByRole("button", { name: /^Move layer 2, colour blocks/ }).focus();
   const told = page.locator("[id^=DndLiveRegion]");
   await page.keyboard.press("Space");
   await expect(told).toContainText("moved over droppable area b");
@@ -17,7 +17,7 @@ test("finishes are laid in another order by the keyboard; what lies below shows 
   await expect(told).toContainText("moved over droppable area f");
   await page.keyboard.press("Space");
   const stack = page.getByRole("group", { name: "Finishes on this wall" });
-  await expect(stack.getByRole("button", { name: "1 colour blocks", exact: true })).toBeVisible();
+  await expect(stack.getByRole("button", { name: "1. Colour blocks", exact: true })).toBeVisible();
   await expect(page.getByRole("status").first()).toHaveText("Saved");
   const saved = await (await page.request.get(`/api/jobs/${id}/job`)).json();
   expect(saved.finishes.map((finish: { id: string }) => finish.id)).toEqual(["b", document.finishes[0]!.id]);

@@ -20,7 +20,7 @@ const views: {
   { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
   { name: "pattern", path: "/jobs/the-ferry-landing/counter/pattern" },
   { name: "taped-lines", path: "/jobs/the-ferry-landing/stair/pattern" },
-  { name: "run", path: "/jobs/the-ferry-landing/nook/pattern", press: "1 bands" },
+  { name: "run", path: "/jobs/the-ferry-landing/nook/pattern", press: "1. Bands" },
   { name: "blocks-over-bands", path: "/jobs/the-ferry-landing/nook/pattern" },
   { name: "stencil", path: "/jobs/the-ferry-landing/pantry/pattern" },
   { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },

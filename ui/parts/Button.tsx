@@ -2,7 +2,7 @@ import type { ButtonHTMLAttributes } from "react";
 
 const looks = {
   plain: "border border-hairline bg-paper hover:border-violet",
-  primary: "border border-violet bg-violet text-white hover:brightness-110",
+  primary: "border border-violet bg-violet text-on-fill hover:brightness-110",
   cure: "border border-violet bg-paper font-semibold text-violet hover:bg-violet-wash",
   quiet:
     "border border-transparent text-soft hover:text-ink hover:bg-violet-wash aria-pressed:bg-violet-wash aria-pressed:text-violet",

@@ -29,7 +29,7 @@ export function Calendar({ value, onPick }: Props) {
         weekday: "size-10 text-sm font-semibold text-soft",
         day: "p-0 text-center",
         day_button: `${cell} hover:bg-violet-wash`,
-        selected: "[&>button]:bg-violet [&>button]:text-white",
+        selected: "[&>button]:bg-violet [&>button]:text-on-fill",
         today: "font-bold text-violet",
         outside: "text-soft",
         chevron: "size-5 fill-soft",

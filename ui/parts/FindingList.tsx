@@ -34,7 +34,7 @@ export function FindingList({ findings }: Props) {
             onPointerLeave={() => pointAt(null)}
           >
             <span
-              className={`mt-0.5 flex size-[22px] shrink-0 items-center justify-center rounded-full text-xs font-bold text-white ${dot}`}
+              className={`mt-0.5 flex size-[22px] shrink-0 items-center justify-center rounded-full text-xs font-bold text-on-fill ${dot}`}
               title={word}
             >
               <span className="sr-only">{word}: </span>

@@ -44,7 +44,7 @@ export function FoldingRule() {
             key={slug}
             href={stationPath(jobId, wallId, slug)}
             aria-current={isHere ? "page" : undefined}
-            className={`relative flex min-h-14 flex-1 items-center justify-center gap-1.5 border-box-edge text-[0.875rem] md:text-[0.9375rem] md:h-[88px] md:flex-none md:flex-col md:items-start md:justify-center md:gap-0.5 md:border md:pl-4 ${index % 2 ? "md:ml-2 md:mr-0" : "md:mr-2"} ${index === 0 ? "md:rounded-t-md" : "md:-mt-px"} ${index === stations.length - 1 ? "md:rounded-b-md" : ""} ${isHere ? "z-10 bg-violet text-white md:border-violet" : "bg-box text-ink hover:brightness-95"}`}
+            className={`relative flex min-h-14 flex-1 items-center justify-center gap-1.5 border-box-edge text-[0.875rem] md:text-[0.9375rem] md:h-[88px] md:flex-none md:flex-col md:items-start md:justify-center md:gap-0.5 md:border md:pl-4 ${index % 2 ? "md:ml-2 md:mr-0" : "md:mr-2"} ${index === 0 ? "md:rounded-t-md" : "md:-mt-px"} ${index === stations.length - 1 ? "md:rounded-b-md" : ""} ${isHere ? "z-10 bg-violet text-on-fill md:border-violet" : "bg-box text-ink hover:brightness-95"}`}
           >
             <RuleTicks isHere={isHere} />
             <span className="hidden font-display text-lg font-bold leading-tight md:inline">{number}</span>
@@ -89,7 +89,7 @@ function RuleTicks({ isHere }: { isHere: boolean }) {
 function StandingMark({ standing }: { standing: Standing }) {
   if (!standing) return null;
   const place =
-    "absolute right-0.5 top-0.5 flex size-4 items-center justify-center rounded-full text-[0.6875rem] font-bold text-white md:right-5 md:top-2 md:size-5 md:text-xs";
+    "absolute right-0.5 top-0.5 flex size-4 items-center justify-center rounded-full text-[0.6875rem] font-bold text-on-fill md:right-5 md:top-2 md:size-5 md:text-xs";
   switch (standing.kind) {
     case "done":
       return (

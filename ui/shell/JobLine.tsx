@@ -42,7 +42,7 @@ export function JobLine() {
         <div className="hidden md:block">
           <UnitSwitch />
         </div>
-        <IconButton label="High contrast for a sunlit room" onClick={toggle}>
+        <IconButton label="Screen for a sunlit room, or for the evening" onClick={toggle}>
           <Contrast size={18} aria-hidden />
         </IconButton>
         <ExportLink />

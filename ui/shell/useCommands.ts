@@ -45,7 +45,7 @@ export function useCommands(): ShellCommand[] {
       name: other === "metric" ? "Show millimetres" : "Show feet and inches",
       run: () => store.getState().change((document) => ({ ...document, units: other })),
     },
-    { name: "High contrast on or off", run: toggle },
+    { name: "Screen as usual, for a sunlit room, or for the evening", run: toggle },
     { name: "Show the tour", run: askForTour },
     { name: "Export the job file", run: () => window.open(`/api${inJob}/job?download`, "_self") },
     go("All jobs", "/"),

@@ -38,7 +38,7 @@ export function FindingFlags({ findings, frame }: { findings: readonly ShownFind
               className={`${fills[finding.severity]} stroke-paper`}
               strokeWidth={2}
             />
-            <text x={fx} y={fy + 4.5} textAnchor="middle" className="fill-white text-[12px] font-bold">
+            <text x={fx} y={fy + 4.5} textAnchor="middle" className="fill-on-fill text-[12px] font-bold">
               {number}
             </text>
           </g>

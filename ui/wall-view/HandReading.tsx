@@ -29,7 +29,7 @@ export function HandReading({ words, left, top }: Props) {
           x={left + padPx}
           y={top + linePx * (index + 1)}
           fontSize={letterPx}
-          className="fill-white font-semibold"
+          className="fill-on-fill font-semibold"
         >
           <Measure as="tspan">{text}</Measure>
         </text>

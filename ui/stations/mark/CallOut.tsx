@@ -123,7 +123,7 @@ function Turn({ onBack, onNext, following }: TurnProps) {
       <button
         type="button"
         data-next=""
-        className="bg-violet text-white outline-offset-[-6px]"
+        className="bg-violet text-on-fill outline-offset-[-6px]"
         onClick={onNext}
         autoFocus
       >

@@ -24,7 +24,7 @@ export function DrawingTools({ wallId, handed }: { wallId: string; handed: Hande
             key={id}
             type="button"
             aria-pressed={taken === id}
-            className={`min-h-9 rounded-full border px-3 text-[0.9375rem] max-md:min-h-11 ${taken === id ? "border-violet bg-violet font-semibold text-white" : "border-hairline bg-paper hover:border-violet"}`}
+            className={`min-h-9 rounded-full border px-3 text-[0.9375rem] max-md:min-h-11 ${taken === id ? "border-violet bg-violet font-semibold text-on-fill" : "border-hairline bg-paper hover:border-violet"}`}
             onClick={() => takeTool(taken === id ? null : id)}
           >
             {name}

@@ -79,7 +79,7 @@ function Layer({ finish, number, isInHand, onTake }: LayerProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition } = useSortable({
     id: finish.id,
   });
-  const title = finishOf(finish.kind).title.toLowerCase();
+  const { title } = finishOf(finish.kind);
   return (
     <span
       ref={setNodeRef}
@@ -91,7 +91,7 @@ function Layer({ finish, number, isInHand, onTake }: LayerProps) {
         ref={setActivatorNodeRef}
         {...attributes}
         {...listeners}
-        aria-label={`Move ${number} ${title} in the order in which they lie`}
+        aria-label={`Move layer ${number}, ${title.toLowerCase()}, in the order in which they lie`}
         className="flex min-h-9 cursor-grab touch-none items-center rounded-full pl-1.5 text-soft"
       >
         <GripVertical size={14} aria-hidden />
@@ -102,7 +102,7 @@ function Layer({ finish, number, isInHand, onTake }: LayerProps) {
         className="min-h-9 rounded-full pr-3 pl-0.5 text-sm"
         onClick={onTake}
       >
-        {`${number} ${title}`}
+        {`${number}. ${title}`}
       </button>
     </span>
   );

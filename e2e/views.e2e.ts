@@ -1,0 +1,104 @@
+import { readFileSync } from "node:fs";
+import type { Page } from "@playwright/test";
+import { faultsOn } from "./support/faults";
+import { expect, makeJob, test } from "./support/test";
+
+const demo = JSON.parse(readFileSync("docs/examples/ferry-landing.json", "utf8")) as {
+  name: string;
+  paints: { id: string; name: string }[];
+  walls: { id: string; name: string }[];
+};
+
+/** The demo under names of eighty letters, some of them one word. */
+const long = {
+  ...demo,
+  name: "Donaudampfschifffahrtsgesellschaftskapitänswohnzimmerwandgestaltung im Fährhaus",
+  paints: demo.paints.map((paint, index) => ({
+    ...paint,
+    name: index % 2 === 0 ? `${paint.name} Hafenmeisterdienstwohnungstreppenhausfarbe` : paint.name,
+  })),
+  walls: demo.walls.map((wall) => ({
+    ...wall,
+    name: `${wall.name}, Treppenhausobergeschossfensterseitenwand`,
+  })),
+};
+
+/** More than anyone has in one job. */
+const full = {
+  ...demo,
+  name: "Very full",
+  paints: [
+    ...demo.paints,
+    ...Array.from({ length: 52 }, (_, index) => ({
+      id: `more-${index}`,
+      name: `More ${index}`,
+      hex: "#456789",
+    })),
+  ],
+  walls: [
+    ...demo.walls,
+    ...Array.from({ length: 33 }, (_, index) => ({
+      id: `far-${index}`,
+      name: `Far wall ${index + 1}`,
+      width: 3000,
+      height: 2400,
+      base: "oyster",
+    })),
+  ],
+};
+
+const stations = ["measure", "pattern", "colour", "buy", "days", "mark"];
+
+/** Controls of one view that are called the same, and live regions beside the one for what is saved and planned. */
+const confusing = (page: Page) =>
+  page.evaluate(() => {
+    const seen = (element: Element) => element.getClientRects().length > 0;
+    const nameOf = (element: Element) =>
+      (
+        element.getAttribute("aria-label") ??
+        (element.id ? document.querySelector(`label[for="${element.id}"]`)?.textContent : null) ??
+        element.textContent ??
+        ""
+      ).trim();
+    const names = new Map<string, number>();
+    const called = (element: Element) => {
+      const group = element.parentElement!.closest("[role=group], [role=row], fieldset, section[aria-label]");
+      return `${group?.getAttribute("aria-label") ?? ""}: ${nameOf(element)}`;
+    };
+    for (const element of document.querySelectorAll(
+      "main input, main select, main [role=combobox], main [role=slider], main button",
+    ))
+      if (seen(element)) names.set(called(element), (names.get(called(element)) ?? 0) + 1);
+    return [...names].filter(([, count]) => count > 1).map(([name, count]) => `${count} times ${name}`);
+  });
+
+/** What stands on each view of a wall, in some looks of the screen. */
+async function expectWell(page: Page, station: string, looks: readonly string[]): Promise<void> {
+  const { width, height } = page.viewportSize()!;
+  const at = `${station} at ${width} x ${height}`;
+  expect(await page.evaluate(() => document.documentElement.scrollWidth), at).toBeLessThanOrEqual(width);
+  for (const look of looks) {
+    await page.evaluate((to) => (document.documentElement.dataset.contrast = to), look);
+    expect.soft(await faultsOn(page), `${at}, ${look}`).toEqual([]);
+  }
+  expect.soft(await confusing(page), at).toEqual([]);
+}
+
+test("all views with names of eighty letters hold what is in them, clean on a desk in the evening and on a phone", async ({ page }) => {
+  const id = await makeJob(page, long);
+  for (const station of stations) {
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto(`/jobs/${id}/shelf/${station}`);
+    await expectWell(page, station, ["dim"]);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expectWell(page, station, [""]);
+  }
+});
+
+test("a job of forty walls and sixty paints is clean", async ({ page }) => {
+  const id = await makeJob(page, full);
+  for (const station of ["pattern", "buy", "days"]) {
+    await page.goto(`/jobs/${id}/shelf/${station}`);
+    await expectWell(page, station, [""]);
+  }
+});
