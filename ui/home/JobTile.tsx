@@ -111,9 +111,10 @@ function TileMenu({ job, actions, onRename }: MenuProps) {
       </button>
     );
   return (
-    <DropdownMenu.Root defaultOpen>
+    <DropdownMenu.Root defaultOpen modal={false}>
       <DropdownMenu.Trigger {...look}>{dots}</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
+      {/* Within the page's own part: what stands outside of all is read out by nobody. */}
+      <DropdownMenu.Portal container={document.querySelector("main")}>
         <DropdownMenu.Content
           align="end"
           sideOffset={2}

@@ -1,5 +1,6 @@
 "use client";
 
+import { format } from "date-fns";
 import { DayPicker } from "react-day-picker";
 
 interface Props {
@@ -20,6 +21,8 @@ export function Calendar({ value, onPick }: Props) {
       selected={value}
       defaultMonth={value}
       onSelect={onPick}
+      // Called as it is written, its figure first.
+      labels={{ labelDayButton: (date) => format(date, "d MMMM yyyy, EEEE") }}
       classNames={{
         months: "relative",
         month_caption: "flex h-10 items-center pl-2 font-display text-lg font-bold",

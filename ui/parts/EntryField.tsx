@@ -103,7 +103,9 @@ export function EntryField({
           ref={input}
           onFocus={onFocus}
           aria-invalid={problem !== null}
-          aria-describedby={`${id}-note`}
+          aria-describedby={[`${id}-note`, unit && `${id}-unit`, hint && `${id}-hint`]
+            .filter(Boolean)
+            .join(" ")}
           onChange={(event) => {
             setTyped(event.target.value);
             setWrong(null);
@@ -115,15 +117,24 @@ export function EntryField({
           }}
         />
         {unit && (
-          <span className="pl-2 text-sm text-soft">
+          <span id={`${id}-unit`} className="pl-2 text-sm text-soft">
             <Measure>{unit}</Measure>
           </span>
         )}
       </div>
-      <p id={`${id}-note`} className="pt-1 text-sm text-brick empty:hidden" aria-live="polite">
+      {/* Told as it comes; as long as nothing is wrong nobody listens to it. */}
+      <p
+        id={`${id}-note`}
+        className="pt-1 text-sm text-brick empty:hidden"
+        role={problem === null ? undefined : "alert"}
+      >
         {problem}
       </p>
-      {hint && problem === null && <p className="pt-1 text-sm text-soft">{hint}</p>}
+      {hint && problem === null && (
+        <p id={`${id}-hint`} className="pt-1 text-sm text-soft">
+          {hint}
+        </p>
+      )}
       {isCell && typed !== null && <div className="pt-0.5 text-right">{aside?.(typed)}</div>}
     </div>
   );

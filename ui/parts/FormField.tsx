@@ -25,7 +25,11 @@ export function FormField({ id: own, label, isHidden = false, problem, className
         className={`min-h-11 w-full rounded-md border bg-paper px-3 font-semibold ${problem ? "border-brick" : "border-hairline"} ${className}`}
         {...input}
       />
-      <p id={`${id}-note`} role="alert" className="pt-1 text-sm text-brick empty:hidden">
+      <p
+        id={`${id}-note`}
+        role={problem === undefined ? undefined : "alert"}
+        className="pt-1 text-sm text-brick empty:hidden"
+      >
         {problem}
       </p>
     </div>

@@ -22,7 +22,7 @@ export function ReadingTable({ title, name = title, columns, cells, line, canBeT
         <thead>
           <tr>
             {columns.map((label) => (
-              <th key={label} className="pr-3 text-[0.8125rem] font-semibold">
+              <th key={label} scope="col" className="pr-3 text-[0.8125rem] font-semibold">
                 <Measure>{label}</Measure>
               </th>
             ))}

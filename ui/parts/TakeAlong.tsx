@@ -34,7 +34,7 @@ export function TakeAlong({ name, columns, rows }: Props) {
   };
   return (
     <span className="flex items-center">
-      <span className="text-sm text-leaf" aria-live="polite">
+      <span className="text-sm text-leaf" role={word === "" ? undefined : "status"}>
         {word}
       </span>
       <IconButton label={`Copy the table of ${name}`} onClick={() => void copy()}>

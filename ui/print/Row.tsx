@@ -8,6 +8,7 @@ export function Row({ cells, isHead }: { cells: readonly string[]; isHead?: bool
       {cells.map((cell, index) => (
         <Cell
           key={index}
+          scope={isHead ? "col" : undefined}
           className={`border-b border-neutral-400 py-[2px] pr-2 align-top max-sm:pr-1 max-sm:text-[8pt] ${isHead ? "text-[9pt] font-semibold" : ""}`}
         >
           <Measure>{cell}</Measure>

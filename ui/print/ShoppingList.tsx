@@ -30,13 +30,21 @@ export function ShoppingList({ job, plan, version }: Props) {
         <caption className="pt-3 pb-1 text-left text-[13pt] font-bold">Paint</caption>
         <thead>
           <tr className="border-b border-black text-left">
-            <th className="w-8 font-semibold">
+            <th scope="col" className="w-8 font-semibold">
               <span className="sr-only">Bought</span>
             </th>
-            <th className="font-semibold">Colour</th>
-            <th className="font-semibold">Tins</th>
-            <th className="font-semibold">Needed</th>
-            <th className="text-right font-semibold">Cost</th>
+            <th scope="col" className="font-semibold">
+              Colour
+            </th>
+            <th scope="col" className="font-semibold">
+              Tins
+            </th>
+            <th scope="col" className="font-semibold">
+              Needed
+            </th>
+            <th scope="col" className="text-right font-semibold">
+              Cost
+            </th>
           </tr>
         </thead>
         <tbody>

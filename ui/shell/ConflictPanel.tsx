@@ -29,9 +29,15 @@ export function ConflictPanel() {
       <table className="my-2 text-left text-[0.9375rem]">
         <thead>
           <tr className="text-soft">
-            <th className="pr-6 font-semibold">What</th>
-            <th className="pr-6 font-semibold">Here</th>
-            <th className="font-semibold">There</th>
+            <th scope="col" className="pr-6 font-semibold">
+              What
+            </th>
+            <th scope="col" className="pr-6 font-semibold">
+              Here
+            </th>
+            <th scope="col" className="font-semibold">
+              There
+            </th>
           </tr>
         </thead>
         <tbody>

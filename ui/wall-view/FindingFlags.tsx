@@ -28,7 +28,13 @@ export function FindingFlags({ findings, frame }: { findings: readonly ShownFind
         const aside = (24 + before.length * 26) * (x + 60 > frame.size.width ? -1 : 1);
         const [fx, fy] = [x + aside, y + lift];
         return (
-          <g key={key} onPointerEnter={() => pointAt(key)} onPointerLeave={() => pointAt(null)}>
+          <g
+            key={key}
+            role="img"
+            aria-label={`Noticed ${number}: ${finding.say}`}
+            onPointerEnter={() => pointAt(key)}
+            onPointerLeave={() => pointAt(null)}
+          >
             <line x1={x} y1={y} x2={fx} y2={fy} className="stroke-ochre" strokeWidth={1.5} />
             <circle cx={x} cy={y} r={2.5} className={fills[finding.severity]} />
             <circle

@@ -21,6 +21,10 @@ export const printSundries = {
     why: "why-foam-roller",
   },
   "blotting-paper": { name: "Roll of paper", serves: loadsPerPaper, why: "why-blotting" },
-  "stencil-tape": { name: "Low-tack tape, 50 m", serves: 50, why: "why-stencil-tape" },
+  "stencil-tape": {
+    name: { metric: "Low-tack tape, 50 m", imperial: "Low-tack tape, 164 ft" },
+    serves: 50,
+    why: "why-stencil-tape",
+  },
   "stencil-adhesive": { name: "Adhesive, sprayed, lets go", serves: printsPerCan, why: "why-adhesive" },
 } as const satisfies Record<string, SundryKind>;

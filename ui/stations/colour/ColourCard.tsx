@@ -6,6 +6,7 @@ import { CardHead } from "@/ui/parts/CardHead";
 import { Choice } from "@/ui/parts/Choice";
 import { FindingList } from "@/ui/parts/FindingList";
 import { jobFindingsAt } from "@/ui/job/findingsAt";
+import { PaintNames } from "@/ui/parts/PaintNames";
 import { Section } from "@/ui/parts/Section";
 import { daylight, type Lighting } from "@/core/look/views";
 import { BrokenCoats } from "./BrokenCoats";
@@ -43,6 +44,9 @@ export function ColourCard({ wallId }: { wallId: string }) {
   const job = useJob();
   const { lighting, light } = useLookState();
   if (!found?.plan) return null;
+  const its = plan.paint
+    .filter(({ walls }) => walls.some(({ wall }) => wall === wallId))
+    .map(({ colour }) => colour);
   const codes = new Set<object>(colourFindings(plan, found.plan));
   const findings = jobFindingsAt(
     plan.findings.filter((finding) => codes.has(finding)),
@@ -83,6 +87,11 @@ export function ColourCard({ wallId }: { wallId: string }) {
         )}
       </div>
       <FromWhere wallId={wallId} wall={found.wall} job={job} />
+      {its.length > 0 && (
+        <Section name="colour/its" title="Its colours" sum={String(its.length)}>
+          <PaintNames ids={its} />
+        </Section>
+      )}
       <SampleBoard wall={found.wall} plan={found.plan} />
       {lookedAtOn(job, wallId).length > 0 && <AsItLooks plan={found.plan} />}
       <BrokenCoats wall={found.plan} paints={job.paints} />

@@ -19,7 +19,7 @@ export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
   const level = plan.level?.at ?? 0;
   const shown = readingsWithRoom(plan.marks, frame, current);
   return (
-    <g pointerEvents="none" aria-hidden="true">
+    <g pointerEvents="none">
       {plan.tape.map((piece) =>
         piece.cuts ? <TapeStrip key={piece.id} piece={piece} frame={frame} /> : null,
       )}
@@ -34,12 +34,12 @@ export function MarkLayer({ wallId, frame }: { wallId: string; frame: LayerFrame
           strokeWidth={1.5}
         />
       )}
-      {plan.marks.map((mark) => {
+      {plan.marks.map((mark, index) => {
         const at = placeOf(mark, level, wall, frame);
         const tone = mark.id === current ? "fill-violet" : isDone(mark) ? "fill-leaf" : "fill-ink";
         const isX = mark.axis === "x";
         return (
-          <g key={mark.id}>
+          <g key={mark.id} role="img" aria-label={`Mark ${index + 1}, ${mark.reading}`}>
             <path
               transform={`translate(${at.x} ${at.y})`}
               d={isX ? "M0 0l-5 -11h10z" : "M0 0l-11 -5v10z"}
