@@ -204,13 +204,19 @@ function checkFrame(days: Days, wallId: string): void {
     Math.min(Infinity, ...of(kinds).map(({ start }) => start));
   // A wall that is rolled all over in its first colour is set out on that.
   const isOver = of(["paint"]).some(({ does }) => does.some(({ past_mm = 0 }) => past_mm > 25));
+  // Seams are struck when the paper comes to hang, where nothing else is.
+  const papers = days.job.finishes.filter(({ kind }) => kind === "paper").map(({ id }) => `${wallId}/${id}/`);
+  const isOfPaper = (id: string) => id === `${wallId}/end` || papers.some((paper) => id.startsWith(paper));
+  const isLate = of(["mark"]).some(({ does }) =>
+    does.some(({ of: what, ids }) => what === "mark" && ids.every(isOfPaper)),
+  );
   const chain = [
     ["plates-off"],
     ["wash-wall"],
     ["prepare", "sand"],
     ["prime"],
     ["base"],
-    ...(isOver ? [] : [["mark"]]),
+    ...(isOver || isLate ? [] : [["mark"]]),
     ["tape", "seal", "paint", "peel"],
     ["rub-out"],
     ["touch-up"],
