@@ -81,6 +81,7 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "special-under-tape": "pattern",
   "needs-access": "work",
   "painted-otherwise": "pattern",
+  "covered-again": "work",
   "runs-out": "buying",
   drifts: "work",
   "tape-little-left": "buying",

@@ -111,6 +111,7 @@ export interface FindingValues {
   "by-hand-on-texture": { metres: number; texture: Texture };
   "tape-on-arris": { metres: number };
   "painted-otherwise": { wall: string; pieces: number; why: "gone" | "coated" | "laid" };
+  "covered-again": { wall: string; pieces: number; what: "prints" | "faces" | "sections" };
   "runs-out": { paint: string; leftMl: number; needsMl: number };
   drifts: { mm: number; shows: Visibility; choice: "spread" | "redo" | "leave"; over: number };
   "tape-little-left": { widthMm: number; rolls: number; leftM: number };

@@ -109,6 +109,7 @@ const values: FindingValues = {
   "by-hand-on-texture": { metres: 12, texture: "heavy" },
   "tape-on-arris": { metres: 2.6 },
   "painted-otherwise": { wall: "w", pieces: 3, why: "gone" },
+  "covered-again": { wall: "w", pieces: 12, what: "prints" },
   "runs-out": { paint: "p", leftMl: 200, needsMl: 450 },
   drifts: { mm: 9, shows: "may show", choice: "spread", over: 3 },
   "tape-little-left": { widthMm: 24, rolls: 2, leftM: 3.1 },

@@ -29,6 +29,7 @@ type Codes =
   | "needs-access"
   | "tape-little-left"
   | "painted-otherwise"
+  | "covered-again"
   | "runs-out"
   | "drifts"
   | "base-too-young"
@@ -169,6 +170,10 @@ export const workMessages: {
       why === "coated"
         ? "The coats stand among what is to be done, in the new paint, to tape laid anew where that is off; or go back to the paint that was used. A light paint over a dark one may take a coat more: look after the first."
         : "Go back to the design that was painted; or paint it out: base over it, dry to tape, and the new pattern on that.",
+  }),
+  "covered-again": ({ wall, pieces, what }, speech) => ({
+    say: `${capital(speech.wall(wall))}: the coat that goes on once more covers what lies on it, up to ${pieces} ${pieces === 1 ? what.slice(0, -1) : what}.`,
+    remedy: "Tell those that it covers once more, too, when it is dry.",
   }),
   "needs-access": ({ wall, minutes }, speech) => ({
     say: `${capital(speech.wall(wall))}: hands go higher than ${speech.length(towerAboveMm)}, where steps do not serve. A tower takes ${speech.duration(minutes)} of one's time in all.`,

@@ -6,6 +6,7 @@ import type { Plan } from "../plan/planTypes";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
 import type { PlanForecast } from "../plan/planMoneyTypes";
+import { coveredAgain } from "./coveredAgain";
 import { driftsOf } from "./drift";
 import { forecastPaint } from "./forecast";
 import { ownPaces } from "./ownPace";
@@ -15,8 +16,20 @@ import { speakFinding } from "./speakFinding";
 import { speechOf } from "./speechOf";
 import { waitedFor } from "./waitedFor";
 
+/** What happened: as the work to be done finds it, and as it was told. */
+export interface Standing {
+  readonly standing: Happened;
+  readonly asTold: Happened;
+}
+
 /** A plan with how each step stands at a moment, and what each person does next. */
-export function describeNow(plan: Plan, job: Job, happened: Happened, now: Moment, firstDay: number): Plan {
+export function describeNow(
+  plan: Plan,
+  job: Job,
+  { standing: happened, asTold }: Standing,
+  now: Moment,
+  firstDay: number,
+): Plan {
   const { work } = happened;
   const time = (now.day - firstDay) * minutesADay + now.minutes;
   const momentAt = (minutes: number) =>
@@ -71,7 +84,7 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
   return {
     ...plan,
     walls: withPaintedOtherwise(plan, job, work),
-    findings: [...plan.findings, ...findingsNow(forecast, drift, job)],
+    findings: [...plan.findings, ...findingsNow(forecast, drift, coveredAgain(plan, job, asTold.work), job)],
     now: formatMoment(now.day, now.minutes),
     steps,
     next: nextOf({ steps }, job, time),
@@ -85,12 +98,14 @@ export function describeNow(plan: Plan, job: Job, happened: Happened, now: Momen
 function findingsNow(
   forecast: readonly PlanForecast[],
   drift: readonly PlanDrift[],
+  covered: readonly Finding[],
   job: Job,
 ): Plan["findings"] {
   const speech = speechOf(job);
   const short = forecast.filter(({ verdict }) => verdict === "short");
   const seen = drift.filter(({ shows }) => shows !== "won't show");
   return [
+    ...covered,
     ...short.map(({ paint, left_ml: leftMl, needs_ml: needsMl }): Finding => ({
       code: "runs-out",
       severity: "check",

@@ -73,7 +73,7 @@ export function fromNowWallsFirst(
   const isPaintOpen =
     isMendOpen(mends, standing) || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
   standing = withRoomOpened(standing, isPaintOpen);
-  return { walls, rest: () => describeNow(rest(), dated, standing, now, first) };
+  return { walls, rest: () => describeNow(rest(), dated, { standing, asTold: inTimes }, now, first) };
 }
 
 const noMore: ReturnType<typeof moreCoats> = new Map();
