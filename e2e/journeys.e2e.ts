@@ -156,6 +156,8 @@ test("what is typed before the search is there comes into it, and Enter goes the
   await expect(page.getByRole("heading", { name: "Buy", exact: true })).toBeVisible();
   await page.keyboard.press("/");
   await expect(page.getByRole("combobox", { name: "Find" })).toHaveValue("");
+  // What is still on its way is let go with the page.
+  await page.unrouteAll({ behavior: "ignoreErrors" });
 });
 
 test("marking goes on without a connection, and what is marked is kept", async ({ page, context }) => {

@@ -107,7 +107,9 @@ test("a job of forty walls and sixty paints is clean", async ({ page }) => {
 test("menus, the calendar and what opens over a page are clean, too", async ({ page }) => {
   const clean = async (what: string) => {
     // What fades in is looked at when it is there.
-    await page.waitForTimeout(250);
+    await page.waitForFunction(() =>
+      document.getAnimations().every(({ playState }) => playState !== "running"),
+    );
     expect.soft(await faultsOn(page), what).toEqual([]);
     await page.keyboard.press("Escape");
   };

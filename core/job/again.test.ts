@@ -133,3 +133,14 @@ describe("coats that are to be done again when their tape is off", () => {
     ]);
   });
 });
+
+it("who begins in the evening is set up, and goes on from that in the morning", () => {
+  const [setUp] = planned.steps;
+  const [begun, ended] = [18 * 60 + 19, 18 * 60 + 45];
+  const work = workToTell(setUp!);
+  const begins = told(begun, "began", { work });
+  expect(from(begun, begins).next).toMatchObject([{ person: 1, why: "under way since 18:19" }]);
+  const done = from(ended, begins, told(ended, "finished", { work }));
+  expect(done.steps.find(({ kind }) => kind === "set-up")).toMatchObject({ day: 2, state: "done" });
+  expect(done.next).toMatchObject([{ step: "clear", why: "comes at 08:20" }]);
+});

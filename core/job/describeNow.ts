@@ -3,6 +3,7 @@ import type { Happened, Progress } from "../journal/happened";
 import { formatMoment, type Moment } from "../journal/moment";
 import type { PlanDrift, PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
 import type { Plan } from "../plan/planTypes";
+import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
 import type { PlanForecast } from "../plan/planMoneyTypes";
@@ -30,7 +31,7 @@ export function describeNow(
   now: Moment,
   firstDay: number,
 ): Plan {
-  const { work } = happened;
+  const work = withSetUps(happened.work, plan.steps);
   const time = (now.day - firstDay) * minutesADay + now.minutes;
   const momentAt = (minutes: number) =>
     formatMoment(firstDay + Math.floor(minutes / minutesADay), minutes % minutesADay);
@@ -92,6 +93,25 @@ export function describeNow(
     ...(drift.length > 0 && { drift }),
     ...(rates.length > 0 && { rates }),
   };
+}
+
+/**
+ * Who set up when there was no time left for anything is set up on the next day: what was told of a day on which nothing is done any
+ * more counts for the same hand's next one.
+ */
+function withSetUps(work: Happened["work"], steps: Plan["steps"]): Happened["work"] {
+  const setUps = steps.filter(isSetUp).sort((a, b) => a.day - b.day);
+  const planned = new Set(setUps.flatMap(keysOfStep));
+  const all = new Map(work);
+  for (const [key, progress] of work) {
+    const { act, id } = readKey(key);
+    const [, day, hand = 1] =
+      (act === "set-up" && !planned.has(key) && /^day-(\d+)(?:\/(\d+))?$/.exec(id)) || [];
+    const next = setUps.find((step) => step.day > Number(day) && step.person === Number(hand));
+    const [later] = next ? keysOfStep(next) : [];
+    if (later !== undefined && !work.has(later)) all.set(later, progress);
+  }
+  return all;
 }
 
 /** What has come out on the way and is to be decided. */
