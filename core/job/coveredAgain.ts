@@ -12,6 +12,8 @@ type What = FindingValues["covered-again"]["what"];
  * it. Its own next time has to be told, since nobody but who stands there knows what of it is to come back.
  */
 export function coveredAgain({ walls }: Plan, { finishes }: Job, work: Happened["work"]): Finding[] {
+  // Hardly ever anything is told again, and this is asked at every moment.
+  if (![...work.values()].some(({ again, finished }) => again && finished)) return [];
   const placeOf = new Map(finishes.map(({ id }, place) => [id, place]));
   const told = [...work].map(([key, progress]) => ({ ...readKey(key), ...progress }));
   const done = groupBy(told.filter(isDoneOver), ({ wall }) => wall);

@@ -104,6 +104,7 @@ function withSetUps(work: Happened["work"], steps: Plan["steps"]): Happened["wor
   const planned = new Set(setUps.flatMap(keysOfStep));
   const all = new Map(work);
   for (const [key, progress] of work) {
+    if (!key.includes("set-up")) continue;
     const { act, id } = readKey(key);
     const [, day, hand = 1] =
       (act === "set-up" && !planned.has(key) && /^day-(\d+)(?:\/(\d+))?$/.exec(id)) || [];

@@ -8,10 +8,10 @@ import { useEffect } from "react";
  */
 export function FocusKept() {
   useEffect(() => {
-    let path: HTMLElement[] = [];
+    let path: Focusable[] = [];
     let waiting = 0;
     const onFocusIn = (event: FocusEvent) => {
-      path = event.composedPath().filter((node) => node instanceof HTMLElement);
+      path = event.composedPath().filter(isFocusable);
     };
     // Who clicks beside everything means to have no focus.
     const onFocusOut = ({ target, relatedTarget }: FocusEvent) =>
@@ -42,16 +42,19 @@ export function FocusKept() {
 }
 
 /** Gives the focus to something that Tab does not stop at. */
-export function focusOn(element: HTMLElement | null): void {
+export function focusOn(element: Focusable | null): void {
   if (!element) return;
   if (element.tabIndex < 0) element.tabIndex = -1;
   element.focus({ preventScroll: true });
 }
 
-const isUsable = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  target.isConnected &&
-  !(target instanceof HTMLButtonElement && target.disabled);
+/** On a wall handles and flags have the focus, too. */
+type Focusable = HTMLElement | SVGElement;
+const isFocusable = (target: EventTarget | null): target is Focusable =>
+  target instanceof HTMLElement || target instanceof SVGElement;
 
-const isPage = (element: HTMLElement): boolean =>
+const isUsable = (target: EventTarget | null): boolean =>
+  isFocusable(target) && target.isConnected && !(target instanceof HTMLButtonElement && target.disabled);
+
+const isPage = (element: Focusable): boolean =>
   element === document.body || element === document.documentElement;

@@ -26,6 +26,7 @@ const readingsInLine = 2;
 /** Every mark to tick off, in the order of walking; what is the same of several is said once above them. */
 export function MarkList({ wallId, wall, plan }: Props) {
   const { walls } = useJob();
+  const progress = useMarkProgress(wallId);
   const groups = useMemo(
     () => markGroups(plan, wall, (id) => walls.find((other) => other.id === id)?.name ?? id),
     [plan, wall, walls],
@@ -44,7 +45,7 @@ export function MarkList({ wallId, wall, plan }: Props) {
           ) : (
             <div className={line.marks[0]!.words === "" ? "grid grid-cols-2" : undefined}>
               {line.marks.map((numbered) => (
-                <OneMark key={numbered.mark.id} {...{ wallId, wall, numbered }} />
+                <OneMark key={numbered.mark.id} {...{ wall, numbered, progress }} />
               ))}
             </div>
           )
@@ -83,14 +84,15 @@ function GroupHead({ group: { where, words } }: { group: MarkGroup }) {
   );
 }
 
-function OneMark({
-  wallId,
-  wall,
-  numbered: { mark, number, words },
-}: Pick<Props, "wallId" | "wall"> & { numbered: NumberedMark }) {
+interface MarkProps {
+  readonly wall: Wall;
+  readonly numbered: NumberedMark;
+  readonly progress: ReturnType<typeof useMarkProgress>;
+}
+
+function OneMark({ wall, numbered: { mark, number, words }, progress: { isDone, setDone } }: MarkProps) {
   const isPointedAt = useJobState((state) => state.pointedAt === mark.id);
   const pointAt = useJobState((state) => state.pointAt);
-  const { isDone, setDone } = useMarkProgress(wallId);
   const done = isDone(mark);
   return (
     <label
