@@ -19,7 +19,7 @@ export function UnitSwitch() {
         <RadioGroup.Item
           key={choice}
           value={choice}
-          className={`min-h-9 px-2.5 outline-offset-[-3px] ${units === choice ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-violet-wash"}`}
+          className={`min-h-9 px-2.5 max-md:min-h-11 max-md:min-w-11 outline-offset-[-3px] ${units === choice ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-violet-wash"}`}
         >
           {choice === "imperial" ? "ft in" : "mm"}
         </RadioGroup.Item>

@@ -164,7 +164,7 @@ function OneStep({
     >
       <button
         type="button"
-        className="min-h-8 w-12 shrink-0 self-start text-left text-soft hover:text-violet"
+        className="min-h-8 max-md:min-h-11 w-12 shrink-0 self-start text-left text-soft hover:text-violet"
         aria-label={`Show the wall at ${step.from}`}
         onClick={() => lookAt(step.start)}
       >

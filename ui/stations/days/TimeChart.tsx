@@ -111,7 +111,7 @@ function MomentSlider({ plan }: { plan: Plan }) {
       <span className="shrink-0">Moment</span>
       <input
         type="range"
-        className="h-8 w-full accent-violet"
+        className="h-8 max-md:h-11 w-full accent-violet"
         min={0}
         max={moments.length - 1}
         value={index}

@@ -92,14 +92,14 @@ function Layer({ finish, number, isInHand, onTake }: LayerProps) {
         {...attributes}
         {...listeners}
         aria-label={`Move layer ${number}, ${title.toLowerCase()}, in the order in which they lie`}
-        className="flex min-h-9 cursor-grab touch-none items-center rounded-full pl-1.5 text-soft"
+        className="flex min-h-9 cursor-grab touch-none items-center rounded-full pl-1.5 text-soft max-md:min-h-11 max-md:min-w-11 max-md:justify-center"
       >
         <GripVertical size={14} aria-hidden />
       </button>
       <button
         type="button"
         aria-pressed={isInHand}
-        className="min-h-9 rounded-full pr-3 pl-0.5 text-sm"
+        className="min-h-9 max-md:min-h-11 rounded-full pr-3 pl-0.5 text-sm"
         onClick={onTake}
       >
         {`${number}. ${title}`}
