@@ -21,7 +21,7 @@ export function JobLine() {
   const { wallId } = useAddress();
   const { toggle } = useContrast();
   return (
-    <header className="flex flex-wrap items-center gap-x-3 border-b border-hairline px-3 md:h-[68px] md:flex-nowrap md:px-4">
+    <header className="flex flex-wrap items-center gap-x-1 md:gap-x-3 border-b border-hairline px-3 md:h-[68px] md:flex-nowrap md:px-4">
       <Link href="/" className="flex min-h-11 min-w-11 items-center gap-2" aria-label="Jacaranda, all jobs">
         <Logo />
         <span className="hidden font-display text-xl font-bold lg:inline">Jacaranda</span>

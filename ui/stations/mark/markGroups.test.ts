@@ -38,10 +38,12 @@ it("marks of one place are one group, numbered on; a place within the wall stand
 });
 
 it("words that come in turn are said once by odd and even numbers", () => {
-  const marks = [1, 2, 3].map((at) => mark("left", "y", at, at % 2 === 0 ? "a foot" : "a top"));
+  const marks = [1, 2, 3, 4].map((at) => mark("left", "y", at, at % 2 === 0 ? "a foot" : "a top"));
   expect(markGroups({ marks, tape: [] }, wall, () => "")[0]!.words).toBe(
     "a top at odd numbers, a foot at even ones",
   );
+  // Three are no turn.
+  expect(markGroups({ marks: marks.slice(1), tape: [] }, wall, () => "")[0]!.words).toBe("");
   const after = [mark("level", "x", 500, "an edge"), ...marks];
   expect(markGroups({ marks: after, tape: [] }, wall, () => "")[1]!.words).toBe(
     "a foot at odd numbers, a top at even ones",

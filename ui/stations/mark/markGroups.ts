@@ -76,11 +76,14 @@ export function saidOnce(all: readonly string[]): string | null {
   return from.length === 1 ? first.replace(/(\w+) \d+/, `$1s ${from[0]} to ${to[0]}`) : `${first}, and so on`;
 }
 
+/** Fewer come in no turn: what is said of each is shorter. */
+const leastInTurn = 4;
+
 /** Of words that come in turn: which stand at odd numbers and which at even ones; null where they do not. */
 function saidInTurn(marks: readonly NumberedMark[]): string | null {
-  const [first, second] = [marks[0]!, marks[1]];
-  if (!second || marks.some(({ words }, index) => words !== (index % 2 === 0 ? first : second).words))
-    return null;
+  if (marks.length < leastInTurn) return null;
+  const [first, second] = [marks[0]!, marks[1]!];
+  if (marks.some(({ words }, index) => words !== (index % 2 === 0 ? first : second).words)) return null;
   const [odd, even] = first.number % 2 === 1 ? [first, second] : [second, first];
   return `${odd.words} at odd numbers, ${even.words} at even ones`;
 }
