@@ -13,6 +13,7 @@ const unitReport = join(results, "unit.json");
 const browserReport = join(results, "e2e.json");
 const cache = join(root, "node_modules", ".cache");
 const longSeconds = 20;
+const reasonLines = 25;
 
 /** Where the program's own code stands. */
 const folders = [
@@ -39,6 +40,8 @@ let passed = 0;
 let failed = 0;
 let broken = null;
 const long = [];
+/** What failed, with its reason: told last of all, since a long log may be read from its end alone. */
+const failures = [];
 const started = Date.now();
 try {
   ensureInstalled();
@@ -67,6 +70,7 @@ if (long.length > 0) console.log(`\nTests over ${longSeconds} s:`);
 for (const { seconds, title } of long.sort((one, other) => other.seconds - one.seconds)) {
   console.log(`  ${Math.round(seconds)} s  ${title}`);
 }
+for (const { title, reason } of failures) console.log(`\nFailed: ${title}\n${reason}`);
 console.log(`\nAll of it: ${Math.round((Date.now() - started) / 1000)} s`);
 console.log(`${passed} passed, ${failed + (broken === null ? 0 : 1)} failed`);
 process.exitCode = broken === null && failed === 0 ? 0 : 1;
@@ -113,18 +117,28 @@ function count(ok, bad, what) {
 
 function countUnit({ numPassedTests, numFailedTests, testResults }) {
   for (const { name, assertionResults } of testResults) {
-    for (const { title, duration } of assertionResults) {
-      noteLong((duration ?? 0) / 1000, `${relative(root, name)} › ${title}`);
+    for (const { title, duration, failureMessages } of assertionResults) {
+      const whole = `${relative(root, name)} › ${title}`;
+      noteLong((duration ?? 0) / 1000, whole);
+      noteFailure(whole, failureMessages);
     }
   }
   count(numPassedTests, numFailedTests, "unit tests");
 }
 
 function countBrowser({ suites, stats }) {
-  for (const { file, specs } of suites) {
-    for (const { title, tests } of specs) {
+  const specsOf = (suite) => [...suite.specs, ...(suite.suites ?? []).flatMap(specsOf)];
+  for (const suite of suites) {
+    for (const { file, title, tests } of specsOf(suite)) {
       const all = tests.flatMap(({ results: runs }) => runs.map(({ duration }) => duration));
       noteLong(Math.max(0, ...all) / 1000, `${file} › ${title}`);
+      const bad = tests.filter(({ status }) => status === "unexpected");
+      noteFailure(
+        `${file} › ${title}`,
+        bad.flatMap(({ results: runs }) =>
+          runs.flatMap(({ errors }) => errors.map(({ message }) => message)),
+        ),
+      );
     }
   }
   count(stats.expected + stats.flaky, stats.unexpected, "browser tests");
@@ -132,6 +146,11 @@ function countBrowser({ suites, stats }) {
 
 function noteLong(seconds, title) {
   if (seconds > longSeconds) long.push({ seconds, title });
+}
+
+function noteFailure(title, messages) {
+  const lines = messages.join("\n").split("\n").slice(0, reasonLines);
+  if (messages.length > 0) failures.push({ title, reason: lines.map((line) => `  ${line}`).join("\n") });
 }
 
 function ensureBrowser() {

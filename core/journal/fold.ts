@@ -36,38 +36,48 @@ export function fold(entries: readonly Entry[], before: Pick<Sum, "happened"> | 
   };
 }
 
-/** Whether entries can be folded onto a sum: all are later than what is in it, and none takes any of that back. */
-export function isFoldable(entries: readonly Entry[], sum: Pick<Sum, "last"> | null): boolean {
+/**
+ * Whether entries can be folded onto a sum: all are later than what is in it, none takes any of that back, and nothing in it
+ * takes back one of them (whose clock was behind may have told of it before).
+ */
+export function isFoldable(entries: readonly Entry[], sum: Pick<Sum, "last" | "ahead"> | null): boolean {
   if (!sum) return true;
   const ids = new Set(entries.map(({ id }) => id));
-  return entries.every(
-    (entry) =>
-      compareEntries(entry, sum.last) > 0 &&
-      (entry.kind !== "withdrawn" || !entry.isKnown || ids.has((entry.payload as { entry: string }).entry)),
+  return (
+    entries.every(
+      (entry) => compareEntries(entry, sum.last) > 0 && (!isWithdrawal(entry) || ids.has(takenBackBy(entry))),
+    ) && sum.ahead.every((id) => !ids.has(id))
   );
 }
+
+/** What is taken back by entries that is not among them. */
+export function takenBackAhead(entries: readonly Entry[]): string[] {
+  const withdrawals = entries.filter(isWithdrawal);
+  if (withdrawals.length === 0) return [];
+  const ids = new Set(entries.map(({ id }) => id));
+  return [...new Set(withdrawals.map(takenBackBy))].filter((id) => !ids.has(id)).sort();
+}
+
+const isWithdrawal = ({ kind, isKnown }: Entry): boolean => kind === "withdrawn" && isKnown;
+const takenBackBy = ({ payload }: Entry): string => (payload as { readonly entry: string }).entry;
 
 /** By their moments, and then by their ids. */
 export const compareEntries = (a: Pick<Entry, "id" | "at">, b: Pick<Entry, "id" | "at">): number =>
   a.at.instant - b.at.instant || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
-/** Each once, by their moments and then by their ids. */
-function inOrder(entries: readonly Entry[]): Entry[] {
-  const byId = new Map<string, Entry>();
-  for (const entry of entries) byId.set(entry.id, entry);
-  const once = [...byId.values()];
-  // Most journals come in their order, and then a look is enough.
-  return once.every((entry, place) => place === 0 || compareEntries(once[place - 1]!, entry) < 0)
-    ? once
-    : once.sort(compareEntries);
+/** Each once, by their moments and then by their ids. Most journals come so, and then a look is enough. */
+function inOrder(entries: readonly Entry[]): readonly Entry[] {
+  const isSo = entries.every((entry, place) => place === 0 || compareEntries(entries[place - 1]!, entry) < 0);
+  return isSo
+    ? entries
+    : [...new Map(entries.map((entry) => [entry.id, entry])).values()].sort(compareEntries);
 }
 
 /** What is taken back, and by which entry: a withdrawal may be taken back by a later one. */
 function withdrawnIn(inTurn: readonly Entry[]): ReadonlyMap<string, string> {
   const withdrawn = new Map<string, string>();
-  const withdrawals = inTurn.filter(({ kind, isKnown }) => kind === "withdrawn" && isKnown);
-  for (const { id, payload } of withdrawals.reverse())
-    if (!withdrawn.has(id)) withdrawn.set((payload as { readonly entry: string }).entry, id);
+  for (const entry of inTurn.filter(isWithdrawal).reverse())
+    if (!withdrawn.has(entry.id)) withdrawn.set(takenBackBy(entry), entry.id);
   return withdrawn;
 }
 

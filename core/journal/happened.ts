@@ -47,6 +47,8 @@ export interface Sum {
   readonly last: { readonly id: string; readonly at: Moment };
   /** How many there are in it. */
   readonly count: number;
+  /** What they take back that is not among them: it may come yet. */
+  readonly ahead: readonly string[];
 }
 
 /** The same while it is put together. */

@@ -1,10 +1,10 @@
 import { readJournal, type Entry, type ReadJournal } from "./entry";
-import { compareEntries, fold, isFoldable } from "./fold";
+import { compareEntries, fold, isFoldable, takenBackAhead } from "./fold";
 import { entryKinds } from "./kinds";
 import type { Happened, Kept, Progress, Sum } from "./happened";
 
 /** Another number where entries of a known kind fold to something else than before. */
-const sumFormat = "jacaranda-sum/1";
+const sumFormat = "jacaranda-sum/2";
 /** A sum is of the kinds that were known when it was made: where others are, all entries are read again. */
 const start = JSON.stringify({
   format: sumFormat,
@@ -24,26 +24,27 @@ export function sumWith(entries: readonly Entry[], before: Sum | null): Sum | nu
     happened: fold(entries, before),
     last: entries.reduce((late, entry) => (compareEntries(entry, late) > 0 ? entry : late)),
     count: (before?.count ?? 0) + entries.length,
+    ahead: before?.ahead ?? takenBackAhead(entries),
   };
 }
 
 /** A sum as one line, which a journal's text may begin with in place of the entries that are in it. */
-export function writeSum({ happened, last: { id, at }, count }: Sum): string {
+export function writeSum({ happened, last: { id, at }, count, ahead }: Sum): string {
   const { work, lists, ...rest } = happened;
-  const told = { count, last: { id, at }, happened: { ...rest, work: [...work], lists: [...lists] } };
+  const told = { count, last: { id, at }, ahead, happened: { ...rest, work: [...work], lists: [...lists] } };
   return `${start},${JSON.stringify(told).slice(1)}`;
 }
 
 /** Reads back what `writeSum` wrote; of nobody else's hand. */
 export function readSum(line: string): Sum {
-  const { count, last, happened } = JSON.parse(line) as Omit<Sum, "happened"> & {
+  const { count, last, ahead, happened } = JSON.parse(line) as Omit<Sum, "happened"> & {
     readonly happened: Omit<Happened, "work" | "lists"> & {
       readonly work: [string, Progress][];
       readonly lists: [string, Kept<object>[]][];
     };
   };
   const { work, lists, ...rest } = happened;
-  return { count, last, happened: { ...rest, work: new Map(work), lists: new Map(lists) } };
+  return { count, last, ahead, happened: { ...rest, work: new Map(work), lists: new Map(lists) } };
 }
 
 /** Reads a journal as the store keeps it: it may begin with a sum. What comes from elsewhere is read by `readJournal`. */
