@@ -37,7 +37,11 @@ export function ofWork(
   change: (known: Progress, item: WorkItem) => Progress,
 ): void {
   for (const item of items)
-    for (const key of keysOf([item])) work.set(key, change(work.get(key) ?? {}, item));
+    for (const key of keysOf([item])) {
+      const known = work.get(key);
+      const next = change(known ?? {}, item);
+      if (next !== known) work.set(key, next);
+    }
 }
 
 /** How many pieces some work has: "coat 12 regions". */

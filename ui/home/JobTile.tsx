@@ -19,7 +19,7 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
   const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
     // What is out of sight is not laid out: there may be hundreds.
-    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_7rem] [content-visibility:auto]">
+    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_6.5rem] max-md:[contain-intrinsic-size:auto_12rem] [content-visibility:auto]">
       <div className="flex items-center gap-2">
         <div className="min-w-0 flex-1">
           {isRenaming ? (
@@ -46,17 +46,7 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
                 </p>
                 {job.figures?.trouble === null && <Due texts={dueText(job.figures, today)} />}
               </div>
-              {job.picture && job.figures?.trouble === null && (
-                // A small SVG of our own: there is nothing to make smaller.
-                <Image
-                  unoptimized
-                  src={job.picture}
-                  alt=""
-                  width={304}
-                  height={80}
-                  className="h-20 w-auto max-w-[19rem] object-contain object-right max-md:h-auto max-md:max-h-24 max-md:object-left"
-                />
-              )}
+              {!job.figures?.trouble && <TilePicture picture={job.picture} />}
             </Link>
           )}
         </div>
@@ -70,6 +60,25 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
       </div>
       {job.figures?.trouble && <p className="text-[0.9375rem] text-brick">{job.figures.trouble}</p>}
     </li>
+  );
+}
+
+/** Its room is there before the picture is: what stands below does not move when it comes. */
+function TilePicture({ picture }: { picture: string | null }) {
+  return (
+    <span className="block h-20 w-[19rem] max-w-full max-md:w-full">
+      {picture && (
+        // A small SVG of our own: there is nothing to make smaller.
+        <Image
+          unoptimized
+          src={picture}
+          alt=""
+          width={304}
+          height={80}
+          className="size-full object-contain object-right max-md:object-left"
+        />
+      )}
+    </span>
   );
 }
 
