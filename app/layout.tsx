@@ -5,6 +5,7 @@ import { SendUnsent } from "@/ui/job/SendUnsent";
 import { FocusKept } from "@/ui/parts/FocusKept";
 import { Hints } from "@/ui/parts/Hints";
 import { Listening } from "@/ui/parts/Listening";
+import { display, sans } from "./fonts";
 import "./globals.css";
 
 export const metadata: Metadata = {
@@ -18,7 +19,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   // Every page is made for its request, since its scripts carry that request's nonce.
   await connection();
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang="en" className={`${sans.variable} ${display.variable}`} suppressHydrationWarning>
       <body>
         {children}
         <Hints />

@@ -139,3 +139,39 @@ test("menus, the calendar and what opens over a page are clean, too", async ({ p
   await expect(page.getByRole("grid")).toBeVisible();
   await clean("the calendar");
 });
+
+/** How far what is in sight has moved by itself, as browsers count it (the part of the screen times the way). */
+const countShifts = () => {
+  const held = globalThis as unknown as { shifted: number };
+  held.shifted = 0;
+  new PerformanceObserver((list) => {
+    for (const entry of list.getEntries() as (PerformanceEntry & {
+      value: number;
+      hadRecentInput: boolean;
+    })[])
+      if (!entry.hadRecentInput) held.shifted += entry.value;
+  }).observe({ type: "layout-shift", buffered: true });
+};
+
+test("nothing moves by more than a little while a page and its plan arrive", async ({ page }) => {
+  await page.addInitScript(countShifts);
+  const desk = { width: 1280, height: 800 };
+  const phone = { width: 390, height: 844 };
+  const wall = "/jobs/the-ferry-landing/stair";
+  for (const [path, size] of [
+    ["/", phone],
+    ["/", desk],
+    ...["measure", "pattern", "colour", "buy", "days", "mark"].map((at, index) => [
+      `${wall}/${at}`,
+      index % 2 === 0 ? phone : desk,
+    ]),
+  ] as [string, typeof desk][]) {
+    await page.setViewportSize(size);
+    await page.goto(path);
+    await expect(page.getByRole("heading").first()).toBeVisible();
+    // Looks and figures come after the page.
+    await page.waitForTimeout(1500);
+    const shifted = await page.evaluate(() => (globalThis as unknown as { shifted: number }).shifted);
+    expect.soft(shifted, `${path} at ${size.width}`).toBeLessThan(0.05);
+  }
+});

@@ -19,7 +19,7 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
   const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
     // What is out of sight is not laid out: there may be hundreds.
-    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_6.5rem] max-md:[contain-intrinsic-size:auto_12rem] [content-visibility:auto]">
+    <li className="border-b border-hairline py-3 [contain-intrinsic-size:auto_6.5rem] max-md:[contain-intrinsic-size:auto_16rem] [content-visibility:auto]">
       <div className="flex items-center gap-2">
         <div className="min-w-0 flex-1">
           {isRenaming ? (
@@ -32,7 +32,10 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
             />
           ) : (
             <Link href={path} className="group flex flex-wrap items-center gap-x-6 gap-y-2">
-              <div className="min-w-44 flex-1">
+              {/* While nothing is known of it there is room for what will be. */}
+              <div
+                className={`min-w-44 flex-1 ${job.figures ? "" : "max-md:min-h-[8.75rem] md:min-h-[4.75rem]"}`}
+              >
                 <p className="font-display text-xl font-bold break-words group-hover:text-violet">
                   {job.name}
                 </p>

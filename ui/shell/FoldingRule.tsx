@@ -35,7 +35,7 @@ export function FoldingRule() {
   return (
     <nav
       aria-label="Stations"
-      className="order-last flex border-t border-box-edge bg-box md:order-none md:w-[124px] md:flex-col md:border-0 md:bg-transparent md:py-4 md:pl-3.5"
+      className="row-start-3 flex border-t border-box-edge bg-box short:order-last md:row-start-1 md:w-[124px] md:flex-col md:border-0 md:bg-transparent md:py-4 md:pl-3.5"
     >
       {stations.map(({ number, slug, title, standing }, index) => {
         const isHere = slug === station;

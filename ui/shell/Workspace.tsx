@@ -37,21 +37,26 @@ export function Workspace({ children }: { children: ReactNode }) {
   const [isCardFolded, setCardFolded] = useState(false);
   useEffect(() => void useFolds.persist.rehydrate(), []);
   return (
-    <div className="flex h-dvh flex-col overflow-hidden short:h-auto short:min-h-dvh short:overflow-visible">
+    // Rows and columns of their own: a page that is still arriving stands where it will.
+    <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_minmax(0,1fr)_auto_minmax(45px,auto)] overflow-hidden md:grid-rows-[auto_auto_minmax(0,1fr)_auto_minmax(74px,auto)] short:block short:h-auto short:min-h-dvh short:overflow-visible">
       {found && <SkipLinks />}
       {found && <TourOnce />}
       <JobLine />
-      {isInConflict && <ConflictPanel />}
-      {isLeftBehind && <LeftBehind />}
-      <NotKept />
-      <div className="flex min-h-0 flex-1 flex-col short:flex-none md:flex-row">
+      <div className="row-start-2">
+        {isInConflict && <ConflictPanel />}
+        {isLeftBehind && <LeftBehind />}
+        <NotKept />
+      </div>
+      <div
+        className={`row-start-3 grid min-h-0 short:flex short:flex-col ${placesOf(found !== null, wallId, isCardFolded)}`}
+      >
         <FoldingRule />
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}
         {found && wallId !== null && <Stage key={wallId} wallId={wallId} station={stationOf(station)} />}
         <main
           id="card"
           tabIndex={-1}
-          className={`flex min-h-0 flex-col border-hairline bg-card md:h-auto md:border-l ${found ? "md:w-[362px]" : "flex-1"} ${isCardFolded ? "h-12 shrink-0" : found ? "h-[52%] shrink-0 short:h-auto md:shrink" : ""} border-t md:border-t-0`}
+          className={`row-start-2 flex min-h-0 flex-col border-t border-hairline bg-card md:row-start-1 md:border-t-0 md:border-l ${isCardFolded ? "h-12 md:h-auto" : ""}`}
         >
           {found && (
             <button
@@ -70,10 +75,24 @@ export function Workspace({ children }: { children: ReactNode }) {
           </div>
         </main>
       </div>
-      <PlanningBar />
-      <Ledger />
+      <div className="row-start-4">
+        <PlanningBar />
+      </div>
+      <div className="row-start-5">
+        <Ledger />
+      </div>
     </div>
   );
+}
+
+/** Where the wall, its card and the rule stand: one above the other on a phone, side by side elsewhere. */
+function placesOf(isThere: boolean, wallId: string | null, isCardFolded: boolean): string {
+  if (!isThere)
+    return `grid-rows-[0_minmax(0,1fr)_auto] md:grid-rows-1 ${wallId === null ? "md:grid-cols-1" : "md:grid-cols-[124px_minmax(0,1fr)]"}`;
+  const rows = isCardFolded
+    ? "grid-rows-[minmax(0,1fr)_auto_auto]"
+    : "grid-rows-[minmax(0,45fr)_minmax(0,55fr)_auto]";
+  return `${rows} md:grid-cols-[124px_minmax(0,1fr)_362px] md:grid-rows-[minmax(0,1fr)]`;
 }
 
 /** For the keyboard: past the row of walls and stations, to the wall or to what is decided about it. */
@@ -91,7 +110,7 @@ function Stage({ wallId, station }: { wallId: string; station: Station | undefin
     <div
       id="wall"
       tabIndex={-1}
-      className="flex min-h-0 min-w-0 flex-1 flex-col short:h-[78dvh] short:min-h-64 short:flex-none"
+      className="row-start-1 flex min-h-0 min-w-0 flex-col short:h-[78dvh] short:min-h-64 short:flex-none"
     >
       <WallStage
         wallId={wallId}
