@@ -16,7 +16,7 @@ it("reads grey by its lightness: L* = 116 (Y)^(1/3) - 16 over the dark end", () 
 
 it("shares a pattern out by area, counts its pieces, and adds up", () => {
   const hex: Record<string, string> = { white: "#ffffff", black: "#000000", grey: "#777777" };
-  const region = (colour: string, area_m2: number) => ({ colour, area_m2 });
+  const region = (colour: string, area_m2: number) => ({ colour, pieces: 1, area_m2 });
   const { shares, tones } = balanceColours(
     [region("white", 1), region("black", 3), region("white", 3), region("grey", 1)],
     (colour) => hex[colour]!,

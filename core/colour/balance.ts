@@ -12,14 +12,14 @@ export interface ColourShare {
 
 /** How much of a pattern each paint takes, the largest first, and how light, middle and dark share it. */
 export function balanceColours(
-  regions: readonly { readonly colour: string; readonly area_m2: number }[],
+  seen: readonly { readonly colour: string; readonly pieces: number; readonly area_m2: number }[],
   hexOf: (colour: string) => string,
 ): { shares: ColourShare[]; tones: Readonly<Record<Tone, number>> } {
   const totals = new Map<string, { pieces: number; areaM2: number }>();
   let whole = 0;
-  for (const { colour, area_m2 } of regions) {
+  for (const { colour, pieces: count, area_m2 } of seen) {
     const { pieces, areaM2 } = totals.get(colour) ?? { pieces: 0, areaM2: 0 };
-    totals.set(colour, { pieces: pieces + 1, areaM2: areaM2 + area_m2 });
+    totals.set(colour, { pieces: pieces + count, areaM2: areaM2 + area_m2 });
     whole += area_m2;
   }
   const shares = [...totals]

@@ -8,7 +8,8 @@ export function tintsOf({
   tones,
   by,
 }: Pick<EffectDraft, "tones" | "by">): { paint: string; opacity: number }[] {
-  let shown = 0;
+  // What stays bare is shown before any of them.
+  let shown = 1 - tones.reduce((sum, { share }) => sum + share, 0);
   return tones.map(({ paint, share }) => {
     shown += share;
     return { paint, opacity: (share / shown) * hides[by.hand] };

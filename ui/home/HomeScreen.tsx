@@ -22,7 +22,7 @@ const fewJobs = 8;
 const againMs = 2000;
 
 /** All jobs as little elevations, and the way to a new one. */
-export function HomeScreen({ jobs, today }: { jobs: readonly JobOnHome[]; today: string }) {
+export function HomeScreen({ jobs }: { jobs: readonly JobOnHome[] }) {
   useContrast();
   useEffect(() => void useFolds.persist.rehydrate(), []);
   useFiguresToCome(jobs);
@@ -33,7 +33,7 @@ export function HomeScreen({ jobs, today }: { jobs: readonly JobOnHome[]; today:
   const list = (some: readonly JobOnHome[]) => (
     <ul>
       {some.map((job) => (
-        <JobTile key={job.id} job={job} today={today} actions={actions} />
+        <JobTile key={job.id} job={job} actions={actions} />
       ))}
     </ul>
   );

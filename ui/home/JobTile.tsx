@@ -7,15 +7,14 @@ import { DropdownMenu } from "radix-ui";
 import { Fragment, useState } from "react";
 import { Button } from "@/ui/parts/Button";
 import { iconLook } from "@/ui/parts/IconButton";
-import { dueText, figuresTexts } from "./figuresText";
 import type { JobOnHome } from "./jobOnHome";
 import { RenameJob } from "./RenameJob";
 import type { JobActions } from "./useJobActions";
 
 /** One job: its walls in little, what it comes to, the way in, and what else can be done with it. */
-export function JobTile({ job, today, actions }: { job: JobOnHome; today: string; actions: JobActions }) {
+export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions }) {
   const [isRenaming, setRenaming] = useState(false);
-  const texts = figuresTexts(job);
+  const { texts, trouble } = job;
   const path = `/jobs/${encodeURIComponent(job.id)}`;
   return (
     // What is out of sight is not laid out: there may be hundreds.
@@ -34,7 +33,7 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
             <Link href={path} className="group flex flex-wrap items-center gap-x-6 gap-y-2">
               {/* While nothing is known of it there is room for what will be. */}
               <div
-                className={`min-w-44 flex-1 ${job.figures ? "" : "max-md:min-h-[8.75rem] md:min-h-[4.75rem]"}`}
+                className={`min-w-44 flex-1 ${job.isKnown ? "" : "max-md:min-h-[8.75rem] md:min-h-[4.75rem]"}`}
               >
                 <p className="font-display text-xl font-bold break-words group-hover:text-violet">
                   {job.name}
@@ -47,9 +46,9 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
                     </Fragment>
                   ))}
                 </p>
-                {job.figures?.trouble === null && <Due texts={dueText(job.figures, today)} />}
+                <Due texts={job.due} />
               </div>
-              {!job.figures?.trouble && <TilePicture picture={job.picture} />}
+              {trouble === null && <TilePicture picture={job.picture} />}
             </Link>
           )}
         </div>
@@ -61,7 +60,7 @@ export function JobTile({ job, today, actions }: { job: JobOnHome; today: string
           <TileMenu job={job} actions={actions} onRename={() => setRenaming(true)} />
         )}
       </div>
-      {job.figures?.trouble && <p className="text-[0.9375rem] text-brick">{job.figures.trouble}</p>}
+      {trouble !== null && <p className="text-[0.9375rem] text-brick">{trouble}</p>}
     </li>
   );
 }

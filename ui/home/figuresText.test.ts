@@ -1,8 +1,8 @@
 import { expect, it } from "vitest";
+import type { TileFigures } from "@/formats/jobTile";
 import { dueText, figuresTexts } from "./figuresText";
-import type { JobOnHome } from "./jobOnHome";
 
-const figures: NonNullable<JobOnHome["figures"]> = {
+const figures: TileFigures = {
   walls: 1,
   toDecide: 0,
   stops: 0,
@@ -11,17 +11,8 @@ const figures: NonNullable<JobOnHome["figures"]> = {
   currency: "CAD",
   trouble: null,
 };
-const textOf = (more: Partial<typeof figures> | null, job: Partial<JobOnHome> = {}) =>
-  figuresTexts({
-    id: "j",
-    name: "Job",
-    changed: "2026-11-28T10:00:00.000Z",
-    figures: more && { ...figures, ...more },
-    isFresh: true,
-    picture: null,
-    standing: "current",
-    ...job,
-  }).join(", ");
+const textOf = (more: Partial<TileFigures> | null, isFresh = true) =>
+  figuresTexts(more && { ...figures, ...more }, isFresh, new Date("2026-11-28T10:00:00.000Z")).join(", ");
 
 it("tells walls, days and what is to decide; a stop before anything else that is open", () => {
   expect(textOf({})).toBe("1 wall, 5 days, changed 28 Nov 2026");
@@ -30,8 +21,8 @@ it("tells walls, days and what is to decide; a stop before anything else that is
 });
 
 it("says that figures are still to come, or are those of before the last change", () => {
-  expect(textOf(null, { isFresh: false })).toBe("being worked out, changed 28 Nov 2026");
-  expect(textOf({}, { isFresh: false })).toBe("1 wall, 5 days, being worked out again, changed 28 Nov 2026");
+  expect(textOf(null, false)).toBe("being worked out, changed 28 Nov 2026");
+  expect(textOf({}, false)).toBe("1 wall, 5 days, being worked out again, changed 28 Nov 2026");
 });
 
 it("tells what is due today, else what is next and what it waits for; or that no first day is set", () => {

@@ -1,11 +1,11 @@
 import { format, parseISO } from "date-fns";
-import type { JobOnHome } from "./jobOnHome";
+import type { TileFigures } from "@/formats/jobTile";
 
 const counted = (count: number, thing: string) => `${count} ${count === 1 ? thing : `${thing}s`}`;
 
 /** What a job comes to, thing by thing, as far as that has been worked out. */
-export function figuresTexts({ figures, isFresh, changed }: JobOnHome): string[] {
-  const date = `changed ${format(parseISO(changed), "d MMM yyyy")}`;
+export function figuresTexts(figures: TileFigures | null, isFresh: boolean, changed: Date): string[] {
+  const date = `changed ${format(changed, "d MMM yyyy")}`;
   if (!figures) return ["being worked out", date];
   return [
     counted(figures.walls, "wall"),
@@ -21,7 +21,7 @@ export function figuresTexts({ figures, isFresh, changed }: JobOnHome): string[]
 }
 
 /** What is due on a day, or next: when, and then what. */
-export function dueText({ agenda, days }: NonNullable<JobOnHome["figures"]>, today: string): string[] {
+export function dueText({ agenda, days }: TileFigures, today: string): string[] {
   if (!agenda || days === null) return [];
   const last = agenda.at(-1);
   if (!last) return ["No first day set"];

@@ -3,7 +3,9 @@ import type { Column } from "./tableProps";
 import { Swatch } from "./Swatch";
 
 /** The column that tells which paint a row is about. */
-export function paintColumn<Row extends { readonly colour: string }>(paints: readonly Paint[]): Column<Row> {
+export function paintColumn<Row extends { readonly colour: string }>(
+  paints: readonly Pick<Paint, "id" | "name" | "hex">[],
+): Column<Row> {
   const paintOf = (id: string) => paints.find((paint) => paint.id === id);
   const nameOf = ({ colour }: Row) => paintOf(colour)?.name ?? colour;
   return {

@@ -2,6 +2,7 @@ import { printDryMin } from "../../trade/constants";
 import { KeepingAll } from "../../geometry/keeping";
 import { placeBox } from "../../geometry/placeContour";
 import type { Placement } from "../../pattern/placement";
+import { boxOfWall } from "../../wall/boxOfWall";
 import type { Wall } from "../../wall/schema";
 import { did, type Did } from "../act";
 import type { Table } from "../contribution";
@@ -222,7 +223,7 @@ const keptStretchesOf = (
   keptStretches.answer(
     on,
     [pass, own.method, own.fixing, own.eachMin, own.airFactor, own.by, [...own.shades]],
-    () => stretchesInTurn(prints, minutesOf(prints, on, own), own.by),
+    () => stretchesInTurn(boxOfWall(on.wall), prints, minutesOf(prints, on, own), own.by),
   );
 
 /** A side as it is, an opening by what the painter calls it. */

@@ -1,3 +1,4 @@
+import type { Box } from "../../geometry/curve";
 import { groupBy } from "../../geometry/groupBy";
 import type { Placement } from "../../pattern/placement";
 import type { Stretch } from "../step";
@@ -5,8 +6,12 @@ import type { Stretch } from "../step";
 /** What is done whole before a night: columns of a field, from the left or to either side of the first, or repeats along a way. */
 export type PrintedBy = "column" | "outwards" | "repeat";
 
-/** Prints in their turn, by whole columns or repeats: a stretch ends where all of them up to it are done. */
+/**
+ * Prints in their turn, by whole columns or repeats: a stretch ends where all of them up to it are done. Where its last one has
+ * its middle is told only if that lies between the wall's ends: nobody reads a tape beyond them.
+ */
 export function stretchesInTurn(
+  { minX, maxX }: Pick<Box, "minX" | "maxX">,
   prints: readonly Placement[],
   minutes: readonly number[],
   by: PrintedBy,
@@ -21,10 +26,12 @@ export function stretchesInTurn(
     const took = minutes.slice(from, place + 1).reduce((sum, each) => sum + each, 0);
     if (from === 0 && took < leastBegunMin && place < prints.length - 1) return;
     const furthest = own.reduce((far, each) => (placeOf(each) > placeOf(far) ? each : far));
+    const { column, row, at } = furthest;
+    const reading = at.x >= minX && at.x <= maxX ? at.x : null;
     stretches.push({
       ids: [[from, place + 1]],
       minutes: took,
-      until: { column: furthest.column, row: furthest.row, at: furthest.at.x },
+      until: { column, row, at: reading },
     });
     from = place + 1;
   });

@@ -21,12 +21,12 @@ interface Printed {
   readonly goesBack: boolean;
   readonly carried: Printing["carried"];
   readonly method: PrintMethod;
-  /** How many stretches of whole columns or repeats, the last of them, and where its middle is read. */
+  /** How many stretches of whole columns or repeats, the last of them, and where its middle is read; null where it is off the wall. */
   readonly stretches: number;
   readonly by: Printing["by"];
   readonly column: number;
   readonly row: number;
-  readonly at: number;
+  readonly at: number | null;
 }
 
 /** Of all loads the part that a day takes. */
@@ -80,7 +80,7 @@ export const printWords = {
       stretches < 2 && here === prints
         ? "."
         : by !== "repeat"
-          ? `. Whole columns, up to column ${column}: its middle reads ${speech.length(Math.abs(at))}.`
+          ? `. Whole columns, up to column ${column}${at === null ? "" : `: its middle reads ${speech.length(at)}`}.`
           : `. Whole repeats, up to print ${column} of leg ${row}.`,
     ].join(""),
   "table-part-prints": () => "Prints that are cut or bend the sheet",

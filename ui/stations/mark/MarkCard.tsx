@@ -53,7 +53,11 @@ export function MarkCard({ wallId }: { wallId: string }) {
         }
       />
       {plan.marks.length === 0 ? (
-        <p className="py-3 text-soft">There is nothing to mark on this wall. Lay out a pattern first.</p>
+        <p className="py-3 text-soft">
+          {plan.effects || plan.sheets || plan.prints
+            ? "Nothing is marked on this wall: what is laid over it takes no lines."
+            : "There is nothing to mark on this wall. Lay out a pattern first."}
+        </p>
       ) : (
         <div className="flex flex-col">
           {/* On a phone what is marked next stands in sight. */}

@@ -1,8 +1,10 @@
 "use client";
 
+import { useMemo } from "react";
 import { balanceColours } from "@/core/colour/balance";
 import type { Tone } from "@/core/colour/lightness";
 import type { PlanWall } from "@/core/plan/planTypes";
+import { seenColours } from "@/core/look/seenColours";
 import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";
@@ -17,12 +19,23 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** How many pieces and how much of the walls each paint takes, and how light and dark balance. */
 export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
-  const { paints, units } = useJob();
-  const paintOf = (id: string) => paints.find((paint) => paint.id === id);
-  const balance = balanceColours(
-    walls.flatMap(({ regions }) => regions),
-    (id) => paintOf(id)?.hex ?? "#ffffff",
+  const { paints, units, walls: own } = useJob();
+  const seen = useMemo(
+    () =>
+      walls.flatMap(
+        (plan) =>
+          seenColours(
+            own.find(({ id }) => id === plan.id)!,
+            plan,
+          ).colours,
+      ),
+    [walls, own],
   );
+  const hexOf = (id: string) =>
+    paints.find((paint) => paint.id === id)?.hex ??
+    seen.find(({ colour }) => colour === id)?.hex ??
+    "#ffffff";
+  const balance = balanceColours(seen, hexOf);
   type Row = (typeof balance.shares)[number];
   const columns: Column<Row>[] = [
     paintColumn(paints),
