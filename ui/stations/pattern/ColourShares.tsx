@@ -1,10 +1,8 @@
 "use client";
 
-import { useMemo } from "react";
 import { balanceColours } from "@/core/colour/balance";
 import type { Tone } from "@/core/colour/lightness";
 import type { PlanWall } from "@/core/plan/planTypes";
-import { seenColours } from "@/core/look/seenColours";
 import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";
@@ -12,6 +10,7 @@ import type { Column } from "@/ui/parts/tableProps";
 import { Measure } from "@/ui/parts/Measure";
 import { paintColumn } from "@/ui/parts/paintColumn";
 import { ShareBar } from "@/ui/parts/ShareBar";
+import { useSeenColours } from "@/ui/parts/useSeenColours";
 
 const tones: readonly Tone[] = ["light", "middle", "dark"];
 const toneFill: Record<Tone, string> = { light: "#f3ede0", middle: "#a2988c", dark: "#3b3140" };
@@ -20,25 +19,15 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 /** How many pieces and how much of the walls each paint takes, and how light and dark balance. */
 export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
   const { paints, units, walls: own } = useJob();
-  const seen = useMemo(
-    () =>
-      walls.flatMap(
-        (plan) =>
-          seenColours(
-            own.find(({ id }) => id === plan.id)!,
-            plan,
-          ).colours,
-      ),
-    [walls, own],
+  const seen = useSeenColours(own, walls).flatMap(({ colours }) => colours);
+  const papers = seen.flatMap(({ colour, hex }) =>
+    hex === undefined ? [] : [{ id: colour, name: "Paper", hex }],
   );
-  const hexOf = (id: string) =>
-    paints.find((paint) => paint.id === id)?.hex ??
-    seen.find(({ colour }) => colour === id)?.hex ??
-    "#ffffff";
-  const balance = balanceColours(seen, hexOf);
+  const shown = [...paints, ...papers];
+  const balance = balanceColours(seen, (id) => shown.find((one) => one.id === id)?.hex ?? "#ffffff");
   type Row = (typeof balance.shares)[number];
   const columns: Column<Row>[] = [
-    paintColumn(paints),
+    paintColumn(shown),
     {
       key: "pieces",
       label: "Pieces",
