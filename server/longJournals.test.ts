@@ -1,11 +1,11 @@
-import { expect, it } from "vitest";
+import { expect, it, vi } from "vitest";
 import { formatMoment } from "@/core/journal/moment";
 import { fold } from "@/core/journal/fold";
 import { readJournal } from "@/core/journal/entry";
 import { readKeptJournal } from "@/core/journal/sum";
 import { writtenEntry } from "@/core/journal/tests/entries";
 import type { KeptSum } from "@/store/repositories/journalRepository";
-import { keptJournal, makeSum } from "./longJournals";
+import { entriesCame, keptJournal, makeSum } from "./longJournals";
 
 /** A journal in memory: entry n is told n minutes after midnight. */
 function journalOf(count: number) {
@@ -50,6 +50,15 @@ it("a long journal is read as what its first entries came to and the few after t
   expect(journal.readSince()).toBe(2);
   const { at } = await keptJournal(journal, "job");
   expect(at).toBe((JSON.parse(journal.rows.at(-1)!.entry) as { at: string }).at);
+});
+
+it("is summed up as its entries come in, before anyone opens the job", async () => {
+  const journal = journalOf(2500);
+  entriesCame(journal, "job", 1200);
+  expect(await journal.sumOf()).toBeNull();
+  entriesCame(journal, "job", 1300);
+  await vi.waitFor(async () => expect((await journal.sumOf())?.seq).toBe(2500));
+  expect(await comesTo(journal)).toEqual(wholeOf(journal));
 });
 
 it("what is told of a moment before, or takes something back, counts: then all of it is read, and summed up anew", async () => {

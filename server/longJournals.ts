@@ -46,6 +46,16 @@ function atOf(text: string): string | null {
   return last === "" ? null : (JSON.parse(last) as { readonly at: string }).at;
 }
 
+/** How many entries have come to a journal since it was summed up, or since the program was started. */
+const cameSince = new Map<string, number>();
+
+/** Entries have come in: who opens the job next finds them summed up, and does not wait for that. */
+export function entriesCame(journal: Journal, job: string, count: number): void {
+  const came = (cameSince.get(job) ?? 0) + count;
+  cameSince.set(job, came >= leastInSum ? 0 : came);
+  if (came >= leastInSum) sumUp(journal, job);
+}
+
 const beingSummed = new Set<string>();
 
 /** Sums a journal up in the background. Where that fails all is read as before, and it is tried again later. */

@@ -1,5 +1,5 @@
 import { keepEntries } from "@/server/keepEntries";
-import { goodSum } from "@/server/longJournals";
+import { entriesCame, goodSum } from "@/server/longJournals";
 import { jobWentOn } from "@/server/tiles";
 import { currentStore } from "@/store/currentStore";
 import { answer, noSuchJob, refuse } from "@/app/api/answer";
@@ -46,6 +46,7 @@ export const POST = (request: Request, { params }: Context): Promise<Response> =
     const kept = await keepEntries(journal, jobId, parsed(text), Date.now());
     if (kept === null) return noSuchJob();
     if (typeof kept === "string") return refuse(422, kept);
+    entriesCame(journal, jobId, kept.accepted.length);
     jobWentOn(jobId);
     return Response.json(kept);
   });
