@@ -32,7 +32,7 @@ export async function keptJournal(
     return { text, at: atOf(text) };
   }
   // What was told of a moment before, or takes back what is in the sum, asks for all of it.
-  const isLater = isFoldable(readJournal(text).entries, readSum(sum.sum));
+  const isLater = count === 0 || isFoldable(readJournal(text).entries, readSum(sum.sum));
   if (!isLater || count >= leastInSum) sumUp(journal, job);
   if (!isLater) return keptJournal(journal, job, { isWhole: true });
   // Where nothing has come since, the last one that is in the sum tells by which clock it was told.
