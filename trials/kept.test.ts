@@ -2,9 +2,16 @@ import { expect, inject, it } from "vitest";
 import { emitPlan } from "@/core/job/emitPlan";
 import { parseJob } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
+import { fromNowWallsFirst } from "@/core/job/planFromNow";
 import { keepUnchanged } from "@/core/job/planInStages";
 import type { Job } from "@/core/job/schema";
+import type { Entry } from "@/core/journal/entry";
+import { fold } from "@/core/journal/fold";
+import { formatMoment, parseMoment } from "@/core/journal/moment";
+import { entryOf } from "@/core/journal/tests/entries";
 import { materialNames } from "@/core/paint/schema";
+import type { PlanStep } from "@/core/plan/planDayTypes";
+import { workToTell } from "@/core/plan/workOfStep";
 import { Dice } from "./awkward";
 import { everyKind, type RandomDocument } from "./documents";
 import { boundsOf, numbersOfSchema, setNumber } from "./numbers";
@@ -134,4 +141,50 @@ it("what is kept answers as if all were worked out anew, whatever was edited", (
     }
   }
   expect(compared).toBeGreaterThanOrEqual(40);
+});
+
+/** What may be told of a step: what was done, what is to be done once more, what someone saw or measured. */
+const tellings: readonly ((step: PlanStep, dice: Dice) => readonly [kind: string, payload: object])[] = [
+  (step) => ["finished", { work: workToTell(step) }],
+  (step) => ["began", { work: workToTell(step) }],
+  (step) => ["again", { work: workToTell(step) }],
+  (step) => ["skipped", { work: workToTell(step), why: "" }],
+  (step) => ["looked", { work: workToTell(step), verdict: "ground-shows" }],
+  ({ wall = "w0" }) => ["trouble", { trouble: "bleed", wall, place: [300, 400] }],
+  (_, dice) => ["air", { temperature: dice.whole(12, 28), humidity: 60 }],
+  (_, dice) => ["stock", { item: "paint:kelp", amount: dice.whole(0, 900), unit: "ml", change: "set" }],
+];
+
+it("what is kept answers for a job that is under way as if all were worked out anew, whatever is told", () => {
+  const random = randomOf(inject("propertySeed"));
+  const dice = new Dice(random);
+  let compared = 0;
+  while (compared < 30) {
+    const job = jobOf({ ...sensibleDocument(random), school: "finish" });
+    if (!job) continue;
+    const whole = plan(job);
+    const last = whole.steps.length - 1;
+    if (!whole.work || last < 8) continue;
+    const stages = keepUnchanged();
+    const told: Entry[] = [];
+    for (let count = 1; count <= 6; count++) {
+      const upTo = Math.floor((last * count) / 7);
+      const at = formatMoment(20_000 + whole.steps[upTo]!.day, whole.steps[upTo]!.end % 1440);
+      const steps = [
+        whole.steps[upTo]!,
+        ...Array.from({ length: 3 }, () => whole.steps[dice.whole(0, upTo)]!),
+      ];
+      steps.forEach((step, place) => {
+        const [kind, payload] = place === 0 ? tellings[0]!(step, dice) : dice.pick(tellings)(step, dice);
+        if ("work" in payload && (payload.work as object[]).length === 0) return;
+        told.push(entryOf(told.length, at, kind, payload, dice.pick(["Wren", "Teal"])));
+      });
+      const [happened, now] = [fold(told), parseMoment(at)!];
+      const kept = emitPlan(fromNowWallsFirst(job, happened, now, stages).rest());
+      if (kept !== emitPlan(fromNowWallsFirst(job, happened, now).rest()))
+        throw new Error(`kept otherwise than anew: ${JSON.stringify({ name: job.name, told })}`);
+      compared++;
+    }
+  }
+  expect(compared).toBeGreaterThanOrEqual(30);
 });

@@ -2,7 +2,6 @@ import type { Finding } from "../findings/finding";
 import { refuseClimate } from "../trade/climate";
 import { partOnceMore } from "../work/onceMore";
 import { countSundries, type Sundry } from "../work/sundries";
-import type { School } from "../rounds/listPasses";
 import { schedule, type Schedule } from "../sequence/schedule";
 import type { UnderWay } from "../sequence/underWay";
 import { workHoursOf } from "../sequence/workHours";
@@ -10,22 +9,15 @@ import { dayOf } from "../measure/calendar";
 import { longestField } from "../work/stepList";
 import { calculatePaint, type PaintOfJob } from "./calculatePaint";
 import { checkStencils } from "./checkStencils";
-import { contribute, isWorked, tapeOf, usesOf, type JobWork } from "./contribute";
+import { isWorked, tapeOf, usesOf, type JobWork } from "./contribute";
 import type { LaidOutJob } from "./orderedWall";
 import type { Job } from "./schema";
 import { tooMuch } from "./stopWalls";
-import type { WorkWall } from "../work/workInput";
 import { adviseColours } from "./adviseJob";
 import { allSundries } from "./allSundries";
 
-/** What a job comes to in one school of rounds. */
-export function workOut(
-  laidOut: LaidOutJob,
-  walls: readonly WorkWall[],
-  school: School,
-  underWay: UnderWay | null = null,
-): WorkedOut {
-  const work = contribute(laidOut, walls, school);
+/** When all that a job has to do is done; under way, what of it is still to be done, and when. */
+export function workOut(work: JobWork, underWay: UnderWay | null = null): WorkedOut {
   const { crews, site } = work;
   const isRefused = refuseClimate(site.work) !== null || !isWorked(work);
   if (!underWay) return { work, schedule: isRefused ? null : schedule(crews, site.work) };

@@ -71,9 +71,10 @@ export function coatsAnew(
     own.regions.add(id);
     own.coats.add(coat);
   }
-  const anew = [...gathered.values()].map(({ wall, coats, ...one }): Anew => ({
+  const anew = [...gathered.values()].map(({ wall, coats, regions, ...one }): Anew => ({
     ...one,
     walls: [wall],
+    regions: [...regions].sort(),
     coats: [...coats].sort((a, b) => a - b),
   }));
   return { anew, standing: { ...happened, work } };

@@ -1,5 +1,6 @@
 import type { Finding } from "../findings/finding";
 import type { School } from "../rounds/listPasses";
+import { Keeping } from "../geometry/keeping";
 import { workHoursOf } from "../sequence/workHours";
 import { joinPulls } from "../tape/joinPulls";
 import { isLittleLeft, totalTape, type TapeTotal } from "../tape/totalTape";
@@ -84,6 +85,15 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     access,
     tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
   };
+}
+
+export type Contribute = typeof contribute;
+
+/** The same as long as nothing of the job is changed: what happens on it asks for no other work. */
+export function keepContributed(): Contribute {
+  const kept = new Keeping<JobWork>();
+  return (laidOut, walls, school) =>
+    kept.answer(school, laidOut.job, () => contribute(laidOut, walls, school));
 }
 
 /** The tape of a site, and of what of it is laid once more. */

@@ -111,7 +111,6 @@ function underWayOf(job: Job, standing: () => Happened, now: number, firstDay: n
     const place = people.indexOf(by);
     return place >= 0 && place < crew ? place : null;
   };
-  const owning = new WeakMap<readonly Step[], ReturnType<typeof ownKeysAmong>>();
   return {
     now,
     known: {
@@ -121,10 +120,9 @@ function underWayOf(job: Job, standing: () => Happened, now: number, firstDay: n
     overAt: airSoFar(job, happened, timeOf),
     away: awaySoFar(job, happened, timeOf),
     soFar(step, among) {
-      let ownOf = owning.get(among);
-      if (!ownOf) owning.set(among, (ownOf = ownKeysAmong(among)));
-      const isOwn = ownOf(step);
-      const known = keysOfStep(step).map((key) => (isOwn(key) ? (standing().work.get(key) ?? {}) : null));
+      const isOwn = ownKeysAmong(among)(step);
+      const { work } = standing();
+      const known = keysOfStep(step).map((key) => (isOwn(key) ? (work.get(key) ?? {}) : null));
       return soFarOf(step, known, at, handOf);
     },
   };

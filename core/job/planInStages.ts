@@ -1,5 +1,6 @@
 import { finishOf } from "../finishes/registry";
 import { schools, type School } from "../rounds/listPasses";
+import { contribute, keepContributed, type Contribute } from "./contribute";
 import { calculate, lastDayOf, workOut, type WorkedOut } from "./calculate";
 import { describeJob } from "./describeJob";
 import { keepToldWalls, tellWalls, type WallTeller } from "./describeWall";
@@ -17,9 +18,10 @@ const layingOutShare = 0.6;
 export interface Stages {
   readonly layOutJob: LayOutJob;
   readonly workWalls: WorkWalls;
+  readonly contribute: Contribute;
   readonly teller: WallTeller;
   /** The same job as it would be cut in by hand. */
-  readonly byHand: Pick<Stages, "layOutJob" | "workWalls">;
+  readonly byHand: Pick<Stages, "layOutJob" | "workWalls" | "contribute">;
   /** Of a job that has been begun: how it stands. */
   readonly underWay?: UnderWay;
 }
@@ -27,16 +29,22 @@ export interface Stages {
 export const afresh: Stages = {
   layOutJob,
   workWalls,
+  contribute,
   teller: tellWalls,
-  byHand: { layOutJob, workWalls },
+  byHand: { layOutJob, workWalls, contribute },
 };
 
 /** Stages that work out again only what has changed since the job that they were last asked for. */
 export const keepUnchanged = (): Stages => ({
   layOutJob: keepUnchangedWalls(),
   workWalls: keepWorkWalls(),
+  contribute: keepContributed(),
   teller: keepToldWalls(),
-  byHand: { layOutJob: keepUnchangedWalls(), workWalls: keepWorkWalls() },
+  byHand: {
+    layOutJob: keepUnchangedWalls(),
+    workWalls: keepWorkWalls(),
+    contribute: keepContributed(),
+  },
 });
 
 /** A plan in two answers. */
@@ -63,7 +71,7 @@ export function planInStages(job: Job, stages: Stages = afresh, progress?: Progr
       const walls = stages.workWalls(laidOut);
       let done = 0;
       const workOutNext = (school: School): WorkedOut => {
-        const worked = workOut(laidOut, walls, school, stages.underWay);
+        const worked = workOut(stages.contribute(laidOut, walls, school), stages.underWay);
         done++;
         progress?.(layingOutShare + (done / schools.length) * (1 - layingOutShare));
         return worked;
@@ -83,11 +91,11 @@ const worthLooking = { rounds: 3, days: 3 } as const;
 function byHand(
   job: Job,
   { work, schedule }: WorkedOut,
-  { layOutJob, workWalls }: Stages["byHand"],
+  { layOutJob, workWalls, contribute }: Stages["byHand"],
 ): WorkedOut | null {
   const mayCutIn = job.finishes.length > 0 && job.finishes.every(({ kind }) => finishOf(kind).mayCutIn);
   if (!schedule || !mayCutIn || job.edges.straight !== "tape") return null;
   if (work.site.rounds.length < worthLooking.rounds || lastDayOf(schedule) < worthLooking.days) return null;
   const laidOut = layOutJob({ ...job, edges: { ...job.edges, straight: "hand" } });
-  return workOut(laidOut, workWalls(laidOut), job.school);
+  return workOut(contribute(laidOut, workWalls(laidOut), job.school));
 }

@@ -50,7 +50,7 @@ export const isAnewOpen = (
     walls
       .filter(({ id }) => on.includes(id))
       .some((wall) => {
-        const ids = wall.regions.filter((one) => one.colour === paint && (regions?.has(one.id) ?? true));
+        const ids = wall.regions.filter((one) => one.colour === paint && (regions?.includes(one.id) ?? true));
         const keys = coats.flatMap((coat) =>
           keysOf([{ act: "coat", wall: wall.id, of: "region", ids: ids.map(({ id }) => id), pass, coat }]),
         );

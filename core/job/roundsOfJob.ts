@@ -33,7 +33,7 @@ function roundsAnew(
   for (const anew of job.anew ?? []) {
     const { paint, coats, regions } = anew;
     const isOf = ({ id, colour }: { readonly id: string; readonly colour: string }) =>
-      colour === paint && (regions?.has(id) ?? true);
+      colour === paint && (regions?.includes(id) ?? true);
     const groups = new Set(
       walls
         .filter(({ wall }) => anew.walls.includes(wall.id))

@@ -16,7 +16,7 @@ export interface Anew {
   readonly paint: string;
   readonly walls: readonly string[];
   /** By their ids; null: all of the paint there. */
-  readonly regions: ReadonlySet<string> | null;
+  readonly regions: readonly string[] | null;
   readonly coats: readonly number[];
   /** The manieth time that these coats go on. */
   readonly pass: number;
@@ -37,7 +37,7 @@ export const isRoundOn = ({ anew }: Pick<Round, "anew">, wall: string): boolean 
 
 /** Whether a round is for a region of its paints, on a wall that it is for. */
 export const isRoundFor = ({ anew }: Pick<Round, "anew">, region: string): boolean =>
-  anew?.regions?.has(region) ?? true;
+  anew?.regions?.includes(region) ?? true;
 
 /** Passes with their paints, of which `coatsOf` tells the coats: the one place that knows what goes on when. */
 export const roundsOf = (passes: readonly Pass[], coatsOf: ReadonlyMap<string, number>): Round[] =>

@@ -1,5 +1,6 @@
 import { criticalOf, explain } from "./explain";
 import type { ScheduledStep } from "./scheduledStep";
+import { KeepingAll } from "../geometry/keeping";
 import { dayOf } from "../measure/calendar";
 import { waitFactor } from "../trade/climate";
 import type { Work } from "../work/schema";
@@ -41,8 +42,11 @@ export function schedule(
 ): Schedule {
   const hours = workHoursOf(work);
   const factor = waitFactor(work);
-  const tried = crews.map((given, index) => tryOrders(given, index + 1, hours, factor));
+  const tried = crews.map((given, index) =>
+    keptOrders.answer(given, [index + 1, work], () => tryOrders(given, index + 1, hours, factor)),
+  );
   const best = underWay ? fromNow(tried, underWay, hours, factor) : bestOfCrews(tried);
+  const most = tried.at(-1)![0]!;
   const { given, times, faults } = best;
   const scheduled = splitAtNights(explain(best, hours));
   return {
@@ -52,7 +56,9 @@ export function schedule(
     critical: criticalOf(scheduled, times.end),
     soonest: Math.min(
       underWay ? times.end : Infinity,
-      ...[given, crews.at(-1)!].map((all) => soonestEnd(all, hours, factor, underWay)),
+      ...[best, ...(best.steps === most.steps ? [] : [most])].map((one) =>
+        soonestEnd(one, hours, factor, underWay),
+      ),
     ),
     impossible: [
       ...faults,
@@ -60,6 +66,9 @@ export function schedule(
     ],
   };
 }
+
+/** Whatever happens meanwhile, the same steps are first ordered the same. */
+const keptOrders = new KeepingAll<Tried[]>();
 
 const bestOfCrews = (crews: readonly (readonly Tried[])[]): Tried =>
   crews.reduce<Tried | null>((best, tried) => bestOf(tried, best), null)!;
@@ -80,36 +89,29 @@ function fromNow(
 
 /** What stands of some steps, and their links from now on: the same in whatever order the rest comes. */
 function standingOf(
-  steps: readonly Step[],
-  links: Links,
+  { steps, links }: Timing,
   underWay: UnderWay,
   hours: WorkHours,
-): { readonly standing: Standing; readonly links: Links } {
+  factor: number,
+): Pick<Tried, "standing" | "links" | "waits"> {
   const { now, away, overAt } = underWay;
   const pins = steps.map((step) => pinOf(step, steps, underWay, hours));
-  const open = linksWithout(links, pins);
-  return { standing: { now, pins, away }, links: overAt ? { ...open, overAt } : open };
+  const rest = linksWithout(links, pins);
+  const open = overAt ? { ...rest, overAt } : rest;
+  return { standing: { now, pins, away }, links: open, waits: waitsAt(open, factor) };
 }
 
 /** Orders of the same steps with what stands already where it stands, and the hands that did it. */
 function stood(tried: readonly Tried[], underWay: UnderWay, hours: WorkHours, factor: number): Tried[] {
-  const { steps, links: all } = tried[0]!;
-  const { standing, links } = standingOf(steps, all, underWay, hours);
-  const waits = waitsAt(links, factor);
+  const from = standingOf(tried[0]!, underWay, hours, factor);
+  const { links, waits, standing } = from;
   return tried.map((one) => {
     const hands = one.order.hands.map((own, place) => {
-      const told = standing.pins[one.order.steps[place]!]?.hand ?? null;
+      const told = standing!.pins[one.order.steps[place]!]?.hand ?? null;
       return told === null || own.includes(told) ? own : [told, ...own.slice(1)];
     });
     const order = { steps: one.order.steps, hands };
-    return {
-      ...one,
-      links,
-      waits,
-      order,
-      standing,
-      times: timeOrder(steps, links, waits, order, hours, standing),
-    };
+    return { ...one, ...from, order, times: timeOrder(one.steps, links, waits, order, hours, standing) };
   });
 }
 
@@ -161,19 +163,12 @@ function tryOrders(given: readonly Step[], hands: number, hours: WorkHours, fact
   }));
 }
 
-function soonestEnd(
-  given: readonly Step[],
-  hours: WorkHours,
-  factor: number,
-  underWay: UnderWay | null,
-): number {
-  const steps = withinADay(given, hours);
-  const all = linkSteps(steps);
-  const from = underWay && standingOf(steps, all, underWay, hours);
-  const links = from?.links ?? all;
-  // With as many hands as one likes nobody is missed.
-  const standing = from ? { ...from.standing, away: [] } : undefined;
-  return timeOrder(steps, links, waitsAt(links, factor), withAllHands(steps), hours, standing).end;
+/** With as many hands as one likes, of whom nobody is missed. */
+function soonestEnd(one: Tried, hours: WorkHours, factor: number, underWay: UnderWay | null): number {
+  const { links, waits, standing } =
+    underWay && !one.standing ? standingOf(one, underWay, hours, factor) : one;
+  const open = standing && { ...standing, away: [] };
+  return timeOrder(one.steps, links, waits, withAllHands(one.steps), hours, open).end;
 }
 
 /** What ends within so many minutes of the soonest ends with it: then it matters how often one changes over. */

@@ -101,6 +101,7 @@ function onDry(next: Step, steps: readonly Step[], { isDone }: KnownWork, paintO
 }
 
 function nextTimeOf(step: Step, { isAgain }: KnownWork): Step | null {
+  if (!keysOfStep(step).some(isAgain)) return null;
   const does = step.does.flatMap((one): Did[] => {
     const ids = one.ids.filter((id) =>
       isAgain(keysOf([{ ...one, wall: one.wall ?? step.wall, ids: [id] }])[0]!),

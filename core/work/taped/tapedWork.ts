@@ -50,7 +50,7 @@ export function coatedPaint({ walls, paints, laid, baseMasks, anew }: WorkInput)
 
 const areaOfAnew = ({ paint, regions: own }: Anew, regions: WorkWall["regions"]): number =>
   regions
-    .filter(({ id, colour, group }) => group !== 0 && colour === paint && (own?.has(id) ?? true))
+    .filter(({ id, colour, group }) => group !== 0 && colour === paint && (own?.includes(id) ?? true))
     .reduce((sum, { areaM2 }) => sum + areaM2, 0);
 
 /** What coats are carried past lines, under what comes later there. */
