@@ -17,6 +17,7 @@ import { entryOf } from "@/core/journal/tests/entries";
 
 import { hardJob } from "@/core/job/tests/hardJob";
 import { brickJob, parsed, printedDocument, separateBlocksJob, stripedJob, tapedJob } from "./jobs";
+import { momentsOf } from "./moments";
 import { printedWall } from "./prints";
 
 /** A journal of so many entries folded, beside the same written out and read back as JSON. */
@@ -33,6 +34,12 @@ function foldedBesideWritten(count: number) {
   };
 }
 
+/** What each step that is told of takes in the demo, the first ones aside, which work out what is kept. */
+function momentsOfDemo() {
+  const taken = momentsOf(readFileSync("docs/examples/ferry-landing.json", "utf8"), "2027-01-11").slice(3);
+  return { best: round(Math.min(...taken)), median: round(taken.sort((a, b) => a - b)[taken.length >> 1]!) };
+}
+
 /** Prints times in ms, best and median of one run, and ratios as JSON. None is asserted: machines differ. */
 function main(): void {
   const demo = parsed(parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8")));
@@ -46,6 +53,7 @@ function main(): void {
     demoPlanMs: timesOf(() => plan(demo), 60),
     demoStringifyMs: timesOf(() => JSON.stringify(demoPlan)),
     demoEmitMs: timesOf(() => emitPlan(demoPlan)),
+    momentOfDemoMs: momentsOfDemo(),
     hardPlanMs: timesOf(() => plan(hard)),
     hardStringifyMs: timesOf(() => JSON.stringify(hardPlan)),
     hardEmitMs: timesOf(() => emitPlan(hardPlan)),
