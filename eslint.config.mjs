@@ -12,8 +12,9 @@ const root = dirname(fileURLToPath(import.meta.url));
  * never from above. Floors on one line stand side by side and do not import each other.
  */
 const coreFloors = [
-  ["core/look", "core/rehearse"],
+  ["core/rehearse"],
   ["core/job"],
+  ["core/look"],
   ["core/plan"],
   ["core/sequence", "core/finishes"],
   ["core/work"],

@@ -16,6 +16,8 @@ export function checkReferences(job: Job): Problem[] {
     ...duplicates(job.runs, ["runs"], walls),
     ...duplicates(job.stencils, ["stencils"]),
     ...duplicates(job.finishes, ["finishes"]),
+    ...duplicates(job.sets, ["sets"]),
+    ...duplicates(job.stays, ["stays"], paints),
     ...job.walls.flatMap((wall, index) => [
       ...duplicates(wall.openings, ["walls", index, "openings"]),
       ...duplicates(wall.fixtures, ["walls", index, "fixtures"], new Set(wall.openings.map(({ id }) => id))),
@@ -39,6 +41,12 @@ export function checkReferences(job: Job): Problem[] {
     ] as const;
     for (const [id, path] of named) {
       if (id !== undefined) expect(paints, id, ["walls", index, ...path], "paint");
+    }
+  });
+  job.sets.forEach((set, index) => {
+    for (const [slot, paint] of Object.entries(set.paints)) {
+      expect(paints, slot, ["sets", index, "paints", slot], "paint");
+      expect(paints, paint, ["sets", index, "paints", slot], "paint");
     }
   });
   job.runs.forEach((run, index) => {

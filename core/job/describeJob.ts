@@ -2,6 +2,7 @@ import type { Needs, WorkedOut } from "./calculate";
 import { describeDays, waitingOf } from "./describeDays";
 import { describeMixes, describePaint, describeSundries, describeTools } from "./describePaint";
 import { describeRounds } from "./describeRounds";
+import { describeSets } from "./describeSets";
 import { describeTables } from "./describeTables";
 import type { Taping } from "./describeTape";
 import type { WallTeller } from "./describeWall";
@@ -29,9 +30,10 @@ export function describeJob({ laidOut, taping, told, schools, needs }: Worked, t
   const speech = speechOf(job);
   const [{ work, schedule }] = schools;
   const loads = loadsInTurn(schedule?.steps ?? [], walls);
+  const whole = teller.whole(told, laidOut, taping, { steps: schedule?.steps ?? [], loads, own: work.own });
   return {
     format: "jacaranda-plan/1",
-    walls: teller.whole(told, laidOut, taping, { steps: schedule?.steps ?? [], loads, own: work.own }),
+    walls: whole,
     paint: needs.paint.map(describePaint),
     ...describeMixes(laidOut.job, needs.paint),
     cost: needs.cost,
@@ -52,6 +54,7 @@ export function describeJob({ laidOut, taping, told, schools, needs }: Worked, t
     tools: describeTools(job, work.tools, speech),
     schools: schools.map(describeSchool),
     ...(job.stencils.length > 0 && { stencils: job.stencils.flatMap(describeStencil) }),
+    ...describeSets(job, whole, speech),
     ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
     findings: needs.findings.map((finding) => speakFinding(finding, speech)),
   };

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { finishKinds, finishRates, finishSpecs } from "../finishes/registry";
+import { setSchema, staySchema } from "../colour/schema";
 import { lengthSchema, nameSchema } from "../measure/schema";
 import { mmPerInch, volumeSystems } from "../measure/units";
 import { paintSchema, type Paint } from "../paint/schema";
@@ -48,6 +49,8 @@ export const jobSchema = z
     walls: z.array(wallSchema).max(200),
     runs: z.array(runSchema).max(100).default([]),
     finishes: z.array(finishSchema).max(500),
+    sets: z.array(setSchema).max(24).default([]).describe("the pattern in other colours, to be chosen from"),
+    stays: z.array(staySchema).max(24).default([]).describe("what stays in the room, and its colour"),
   })
   .transform((job) => ({
     ...job,

@@ -39,6 +39,15 @@ type Surface = readonly (readonly [colour: string, share: number])[];
  * them, broken colour by its tones' shares. Areas are those of the plan where nothing lies on a piece, and counted in cells elsewhere.
  */
 export function seenColours(wall: Wall, plan: PlanWall): SeenWall {
+  const seen = kept.get(plan) ?? lookedAt(wall, plan);
+  kept.set(plan, seen);
+  return seen;
+}
+
+/** Looked at once for each plan of a wall: whoever changes the wall gets another. */
+const kept = new WeakMap<PlanWall, SeenWall>();
+
+function lookedAt(wall: Wall, plan: PlanWall): SeenWall {
   const laid = layOut(wall, plan);
   const areas = new Map<string, number>();
   const pieces = new Map<string, number>();

@@ -20,11 +20,13 @@ import type {
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 import type { PlanDay, PlanDrift, PlanNext, PlanRate, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
+import type { PlanSet } from "./planSetTypes";
 import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanCandidate, PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 export type { PlanPoint } from "./planPoint";
+export type { PlanSet } from "./planSetTypes";
 export type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 export type {
   PlanBorder,
@@ -66,6 +68,8 @@ export interface Plan {
   mixes?: PlanMix[];
   /** What finishes bring to be read off; absent where they bring none. */
   tables?: PlanTable[];
+  /** The pattern in the colours of each set, the document's own first; absent where the job has none. */
+  sets?: PlanSet[];
   findings: PlanFinding[];
   /** Of a plan from now on: the moment by the clock on the spot, and what each person does next. */
   now?: string;

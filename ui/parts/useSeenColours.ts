@@ -3,16 +3,10 @@ import { seenColours, type SeenWall } from "@/core/look/seenColours";
 import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 
-/** Looked at once for each plan of a wall. */
-const kept = new WeakMap<PlanWall, SeenWall>();
-
 /** What colours walls show; while something is dragged it follows when there is time. */
 export function useSeenColours(walls: readonly Wall[], plans: readonly PlanWall[]): SeenWall[] {
   return useDeferredValue(plans).flatMap((plan) => {
     const wall = walls.find(({ id }) => id === plan.id);
-    if (!wall) return [];
-    const seen = kept.get(plan) ?? seenColours(wall, plan);
-    kept.set(plan, seen);
-    return [seen];
+    return wall ? [seenColours(wall, plan)] : [];
   });
 }

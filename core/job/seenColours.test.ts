@@ -1,8 +1,8 @@
 import { readFileSync } from "node:fs";
 import { expect, it } from "vitest";
-import { parseJob } from "../job/parseJob";
-import { plan } from "../job/plan";
-import { seenColours } from "./seenColours";
+import { parseJob } from "./parseJob";
+import { plan } from "./plan";
+import { seenColours } from "../look/seenColours";
 
 const paints = ["joint", "drift", "slate", "brine"].map((id) => ({ id, name: id }));
 

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { plan } from "../job/plan";
-import { parsed } from "../job/tests/jobs";
-import { digitOf, lightOf, type Light } from "./colours";
-import { cloud, scatter } from "./noise";
-import { Raster } from "./raster";
-import { sceneOf } from "./scene";
-import { drawTile, lightAtHour, tilesOf, type View } from "./views";
+import { plan } from "./plan";
+import { parsed } from "./tests/jobs";
+import { digitOf, lightOf, type Light } from "../look/colours";
+import { cloud, scatter } from "../look/noise";
+import { Raster } from "../look/raster";
+import { sceneOf } from "../look/scene";
+import { drawTile, lightAtHour, tilesOf, type View } from "../look/views";
 
 const document = (finishes: object[], wall: object = {}) => ({
   format: "jacaranda-job/1",

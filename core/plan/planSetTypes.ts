@@ -1,0 +1,17 @@
+/** The pattern in the colours of a set, all walls together. */
+export interface PlanSet {
+  /** s0: the document as it is. */
+  id: string;
+  name: string;
+  /** By paint, of all that is seen. */
+  shares: Record<string, number>;
+  /** Light, middle and dark add up to one, quiet and loud do. */
+  balance: { light: number; middle: number; dark: number; quiet: number; loud: number };
+  /** Colours that touch, along most first, and then those beside what stays: CIEDE2000 held side by side, and seen from the viewing distance. */
+  contrasts: { between: string[]; deltaE: number; seen: number }[];
+  /** Neighbours that eyes which lack a kind of cone do not tell apart, though others do. */
+  alike: { protan: [string, string][]; deutan: [string, string][]; tritan: [string, string][] };
+  /** 1 for the one that least speaks against. */
+  rank: number;
+  why: string[];
+}
