@@ -4,6 +4,7 @@ import { judgeSet, rankSets, type ShownPattern } from "../colour/judgeSets";
 import { runsOf } from "../tests/runsOf";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
+import { takeSet } from "./takeSet";
 
 const hexes: Record<string, string> = {
   kelp: "#47573f",
@@ -142,5 +143,53 @@ describe("a judged set", () => {
       }),
       runsOf(200),
     );
+  });
+});
+
+describe("a set that is taken", () => {
+  it("stands wherever those stood that it is in place of; what was is a set, and others show what they showed", () => {
+    const written = document({
+      finishes: [
+        { id: "f", kind: "stripes", on: "w", colours: ["kelp", "oyster"], fit: { by: "count", count: 4 } },
+        { id: "m", kind: "limewash", on: "v", paint: "lime", primer: "kelp" },
+      ],
+      walls: [
+        { id: "w", width: 4000, height: 2000, base: "oyster" },
+        { id: "v", width: 3000, height: 2000, base: "kelp", baseState: "paint" },
+      ],
+      paints: [
+        ...Object.entries(hexes).map(([id, hex]) => ({
+          id,
+          name: id,
+          hex,
+          ...(id === "kelp" && { material: "mineral-primer" }),
+        })),
+        { id: "lime", material: "limewash" },
+      ],
+      sets: [
+        { id: "s1", paints: { kelp: "rust", oyster: "shell" } },
+        { id: "s2", paints: { kelp: "moss" } },
+        { id: "s3", paints: { lime: "shell" } },
+      ],
+    });
+    const parsed = parseJob(written);
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+    const before = plan(parsed.job).sets!;
+    const taken = takeSet(written, parsed.job, "s1", { id: "s4", name: "As it was" });
+    const after = parseJob(taken);
+    if (!after.ok) throw new Error(JSON.stringify(after.problems));
+    const shown = plan(after.job).sets!;
+    const sharesOf = (sets: typeof shown, id: string) => {
+      const { shares } = sets.find((set) => set.id === id)!;
+      return Object.fromEntries(Object.entries(shares).map(([paint, share]) => [paint, share.toFixed(6)]));
+    };
+    expect(sharesOf(shown, "s0")).toEqual(sharesOf(before, "s1"));
+    expect(sharesOf(shown, "s4")).toEqual(sharesOf(before, "s0"));
+    for (const id of ["s2", "s3"]) expect(sharesOf(shown, id), id).toEqual(sharesOf(before, id));
+    // A base that was on the wall is another one now, and has to be painted.
+    expect(after.job.walls.map(({ base, baseState }) => [base, baseState])).toEqual([
+      ["shell", "paint"],
+      ["rust", "paint"],
+    ]);
   });
 });
