@@ -8,6 +8,7 @@ import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
 import type { PlanForecast } from "../plan/planMoneyTypes";
 import { coveredAgain } from "./coveredAgain";
+import { decisionsOf } from "./decisions";
 import { driftsOf } from "./drift";
 import { forecastPaint } from "./forecast";
 import { ownPaces } from "./ownPace";
@@ -81,6 +82,7 @@ export function describeNow(
   });
   const forecast = forecastPaint(plan, job, happened);
   const drift = driftsOf(plan, job, happened);
+  const decisions = decisionsOf(job, happened);
   const rates = ownPaces(plan, job, happened);
   return {
     ...plan,
@@ -91,6 +93,7 @@ export function describeNow(
     next: nextOf({ steps }, job, time),
     ...(forecast.length > 0 && { forecast }),
     ...(drift.length > 0 && { drift }),
+    ...(decisions.length > 0 && { decisions }),
     ...(rates.length > 0 && { rates }),
   };
 }

@@ -15,3 +15,15 @@ export interface PlanSet {
   rank: number;
   why: string[];
 }
+
+/** How something stands that is decided about: a set, or what boards were made of. */
+export interface PlanDecision {
+  /** { "set": "s1" }, { "paint": "kelp" }, ... */
+  of: Record<string, string>;
+  standing: "open" | "refused" | "agreed";
+  /** The lights in which nobody has said yes yet. */
+  missing: string[];
+  /** The reason, and who decided, where they were told. */
+  words?: string;
+  name?: string;
+}

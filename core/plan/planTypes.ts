@@ -20,13 +20,13 @@ import type {
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 import type { PlanDay, PlanDrift, PlanNext, PlanRate, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
-import type { PlanSet } from "./planSetTypes";
+import type { PlanDecision, PlanSet } from "./planSetTypes";
 import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanCandidate, PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 export type { PlanPoint } from "./planPoint";
-export type { PlanSet } from "./planSetTypes";
+export type { PlanDecision, PlanSet } from "./planSetTypes";
 export type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 export type {
   PlanBorder,
@@ -77,6 +77,7 @@ export interface Plan {
   /** Of paints that were weighed. */
   forecast?: PlanForecast[];
   drift?: PlanDrift[];
+  decisions?: PlanDecision[];
   rates?: PlanRate[];
 }
 

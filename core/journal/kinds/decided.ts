@@ -2,7 +2,7 @@ import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
 import { freeText, idText } from "../limits";
 
-/** A choice that holds from now on. */
+/** A choice that holds from now on; with `refused` among what it is of, that it is not wanted. */
 export const decided = defineKind({
   kind: "decided",
   payload: z.object({
@@ -13,8 +13,11 @@ export const decided = defineKind({
     accepts: z.array(idText).max(50).optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "decided", payload, told),
-  say: ({ of, name }) =>
-    `Decided${name && ` by ${name}`}: ${Object.entries(of)
-      .map(([what, which]) => `${what} ${String(which)}`)
-      .join(", ")}.`,
+  say({ of: { refused, ...of }, name, words }) {
+    const what = Object.entries(of)
+      .map(([kind, which]) => `${kind} ${String(which)}`)
+      .join(", ");
+    const by = name && ` by ${name}`;
+    return `${refused === true ? "Refused" : "Decided"}${by}: ${what}${words && `, ${words}`}.`;
+  },
 });

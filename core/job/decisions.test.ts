@@ -1,0 +1,68 @@
+import { expect, it } from "vitest";
+import { fold } from "../journal/fold";
+import { entryOf } from "../journal/tests/entries";
+import { decisionsOf } from "./decisions";
+
+const at = (clock: string) => `2027-01-12T${clock}`;
+const sets = {
+  sets: [
+    { id: "s1", paints: {} },
+    { id: "s2", paints: {} },
+  ],
+};
+const board = (number: number, id: string, of: object) =>
+  entryOf(number, at("08:00"), "sample", { board: id, of });
+const look = (number: number, id: string, light: string, verdict: string, more: object = {}) =>
+  entryOf(number, at(`1${number % 10}:00`), "sample-look", {
+    board: id,
+    who: "client",
+    light,
+    verdict,
+    ...more,
+  });
+
+it("a set is open until it is decided; what is missing are the lights without a yes", () => {
+  const [one, two] = decisionsOf(
+    sets,
+    fold([board(1, "b1", { set: "s1" }), look(2, "b1", "morning", "yes"), look(3, "b1", "lamp", "unsure")]),
+  );
+  expect(one).toEqual({ of: { set: "s1" }, standing: "open", missing: ["midday", "evening", "lamp"] });
+  expect(two).toEqual({
+    of: { set: "s2" },
+    standing: "open",
+    missing: ["morning", "midday", "evening", "lamp"],
+  });
+});
+
+it("a no counts at once and keeps its reason, the painter's own does not; what is decided later counts", () => {
+  const boards = [board(1, "b1", { set: "s1" }), board(2, "b2", { paint: "kelp" })];
+  const no = look(3, "b1", "midday", "no", { words: "too cold by the window" });
+  const own = entryOf(4, at("14:00"), "sample-look", {
+    board: "b2",
+    who: "painter",
+    light: "lamp",
+    verdict: "no",
+  });
+  const standing = (...more: Parameters<typeof fold>[0]) =>
+    decisionsOf(sets, fold([...boards, no, own, ...more])).map((one) => [
+      Object.values(one.of)[0],
+      one.standing,
+    ]);
+  expect(decisionsOf(sets, fold([...boards, no]))[0]).toMatchObject({ words: "too cold by the window" });
+  expect(standing()).toEqual([
+    ["s1", "refused"],
+    ["s2", "open"],
+    ["kelp", "open"],
+  ]);
+  const yes = entryOf(5, at("15:00"), "decided", { of: { set: "s1" }, name: "Wren" });
+  expect(standing(yes)[0]).toEqual(["s1", "agreed"]);
+  const refused = entryOf(6, at("16:00"), "decided", {
+    of: { set: "s1", refused: true },
+    words: "the floor",
+  });
+  expect(standing(yes, refused)[0]).toEqual(["s1", "refused"]);
+  expect(standing(yes, refused, entryOf(7, at("16:10"), "withdrawn", { entry: refused.id }))[0]).toEqual([
+    "s1",
+    "agreed",
+  ]);
+});
