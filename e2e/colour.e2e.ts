@@ -4,7 +4,7 @@ import { parseJob } from "../core/job/parseJob";
 import { sceneOf } from "../core/look/scene";
 import { drawTile, tilesOf, type View } from "../core/look/views";
 import { expectAccessible } from "./support/faults";
-import { expect, makeJob, test } from "./support/test";
+import { choose, expect, makeJob, stripedWall, test } from "./support/test";
 
 const lime = (more: object = {}, wall: object = {}) => ({
   format: "jacaranda-job/1",
@@ -161,4 +161,39 @@ test("paper by keyboard alone: another start, and its seams at Mark", async ({ p
   await page.waitForURL(/\/mark$/);
   await expect(page.getByText(/sheet 1 \| sheet 2/).first()).toBeAttached();
   await expect(page.getByText("Cut list").first()).toBeAttached();
+});
+
+test("sets are made, shown on the wall, refused with a reason and taken; a palette comes in or says why not", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Colours to choose from"));
+  await page.goto(`/jobs/${id}/w/colour`);
+  const sets = page.getByRole("region", { name: "Sets of colours" });
+  await sets.getByText("Palettes").click();
+  const palette = sets.getByLabel("Bring a palette in");
+  const file = (text: string) => ({ name: "quay.gpl", mimeType: "text/plain", buffer: Buffer.from(text) });
+  await palette.setInputFiles(file("GIMP Palette\n#\n999 0 0\n"));
+  await expect(sets.getByRole("alert")).toContainText("Line 3 is no colour");
+  await palette.setInputFiles(file("GIMP Palette\n#\n 47  93  98\tBrine\n184  80  47\tBuoy\n"));
+  await expect(sets).toContainText("2 colours came in as paints.");
+
+  await sets.getByRole("button", { name: "Another set of colours" }).click();
+  await sets.getByRole("button", { name: "More of Set 1" }).click();
+  await choose(page, "In the place of Kelp", "Brine");
+  await sets.getByRole("button", { name: "Another set of colours" }).click();
+  await sets.getByRole("button", { name: "Show Set 2 on the wall" }).click();
+  await expect(sets).toContainText("The wall is shown in Set 2.");
+  await expect(sets).toContainText("2nd of 3");
+  await sets.getByRole("button", { name: "As it is", exact: true }).click();
+
+  const what = sets.getByRole("group", { name: "What becomes of Set 1" });
+  await what.getByLabel("In their words").fill("too cold by the window");
+  await what.getByRole("button", { name: "Refuse it" }).click();
+  await expect(sets).toContainText("refused");
+  await expect(sets).toContainText("“too cold by the window”");
+  await what.getByLabel("Who decides").fill("The client");
+  await what.getByRole("button", { name: "Take this set" }).click();
+  await expect(sets.getByRole("button", { name: "Show As it was on the wall" })).toBeVisible();
+  await expect(page.getByRole("contentinfo", { name: "Ledger" })).toContainText("Brine");
+  await expectAccessible(page);
 });

@@ -81,11 +81,12 @@ const eyes: Record<Blindness, string> = {
 
 /** Why a set stands where it does, what speaks against it first. */
 const sayingOf = (nameOf: (id: string) => string, job: Job, speech: Speech) => {
+  const away = speech.run(job.viewingDistance / 1000);
   const named = ([a, b]: readonly [string, string]) => `${nameOf(a)} and ${nameOf(b)}`;
   const fault = (one: SetFault): string => {
     switch (one.code) {
       case "run-together":
-        return `${named(one.contrast.between)} run together from ${speech.length(job.viewingDistance)}: they touch along ${percent(one.contrast.along)} of all edges, and differ by ${rounded(one.contrast.seen)}.`;
+        return `${named(one.contrast.between)} run together from ${away} away: they touch along ${percent(one.contrast.along)} of all edges, and differ by ${rounded(one.contrast.seen)}.`;
       case "like-what-stays":
         return `${named(one.contrast.between)} are nearly one colour, ${rounded(one.contrast.deltaE)} apart.`;
       case "alike-to-some":
@@ -102,7 +103,7 @@ const sayingOf = (nameOf: (id: string) => string, job: Job, speech: Speech) => {
     const touching = contrasts.filter(({ along }) => along > 0);
     if (touching.length === 0) return [];
     const [nearest, furthest] = [least(touching), most(touching)];
-    const far = `${named(furthest.between)} part most, ${rounded(furthest.seen)} as seen from ${speech.length(job.viewingDistance)}.`;
+    const far = `${named(furthest.between)} part most, ${rounded(furthest.seen)} as seen from ${away} away.`;
     return nearest === furthest
       ? [far]
       : [far, `${named(nearest.between)} part least, ${rounded(nearest.seen)}.`];

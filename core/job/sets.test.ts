@@ -72,7 +72,7 @@ describe("sets of a job", () => {
 
   it("rank by what speaks against them, and say it", () => {
     expect(of("s1").why[0]).toMatch(
-      /^oyster and shell run together from 2500 mm: they touch along 100 % of all edges, and differ by \d\.\d\.$/,
+      /^oyster and shell run together from 2\.5 m away: they touch along 100 % of all edges, and differ by \d\.\d\.$/,
     );
     expect(of("s1").why).toContain("100 % of it is light and quiet: nothing stands out.");
     expect(of("s0").why[0]).toBe("kelp and Floor boards are nearly one colour, 0.0 apart.");

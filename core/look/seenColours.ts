@@ -73,7 +73,7 @@ interface Laid {
   /** By the raster's number, from 1. */
   readonly surfaces: readonly Laying[];
   /** How many cells show each number. */
-  readonly cells: readonly number[];
+  readonly cells: Uint32Array;
   readonly cellM2: number;
   readonly papers: ReadonlyMap<string, string>;
 }
@@ -153,29 +153,43 @@ function surfaceOf({ effects = [] }: PlanWall, region: string, colour: string): 
   return surface;
 }
 
-function countCells({ cells }: Raster, most: number): number[] {
-  const counts = Array<number>(most + 1).fill(0);
-  for (const number of cells) counts[number]!++;
+function countCells({ cells }: Raster, most: number): Uint32Array {
+  const counts = new Uint32Array(most + 1);
+  for (let at = 0; at < cells.length; at++) counts[cells[at]!]!++;
   return counts;
 }
 
 /** Which colours lie side by side: each piece by what most of it shows. */
-function edgesOf({ raster: { cells, columns, cellMm }, surfaces }: Laid): SeenEdge[] {
+function edgesOf({ raster, surfaces }: Laid): SeenEdge[] {
   const shown = surfaces.map(({ surface }) => surface.reduce((a, b) => (b[1] > a[1] ? b : a))[0]);
-  const lengths = new Map<string, number>();
-  const beside = (one: number, other: number) => {
-    if (one === other || one === 0 || other === 0) return;
-    const [a, b] = [shown[one - 1]!, shown[other - 1]!];
-    if (a === b) return;
-    const key = a < b ? `${a}\n${b}` : `${b}\n${a}`;
-    lengths.set(key, (lengths.get(key) ?? 0) + cellMm / 1000);
-  };
-  for (let at = 0; at < cells.length; at++) {
-    if ((at + 1) % columns !== 0) beside(cells[at]!, cells[at + 1]!);
-    if (at + columns < cells.length) beside(cells[at]!, cells[at + columns]!);
-  }
-  return [...lengths].map(([key, length_m]) => ({
+  const beside = countBeside(raster, surfaces.length + 1);
+  const cells = new Map<string, number>();
+  shown.forEach((a, one) =>
+    shown.forEach((b, other) => {
+      const count = beside[(one + 1) * (surfaces.length + 1) + other + 1]!;
+      if (count === 0 || a === b) return;
+      const key = a < b ? `${a}\n${b}` : `${b}\n${a}`;
+      cells.set(key, (cells.get(key) ?? 0) + count);
+    }),
+  );
+  return [...cells].map(([key, count]) => ({
     between: key.split("\n") as [string, string],
-    length_m,
+    length_m: (count * raster.cellMm) / 1000,
   }));
+}
+
+/** How often each number has each other one to its right, or over it: a square of counts, row by row. */
+function countBeside({ cells, columns, rows }: Raster, numbers: number): Uint32Array {
+  const counts = new Uint32Array(numbers * numbers);
+  for (let row = 0; row < rows; row++) {
+    const [first, last] = [row * columns, (row + 1) * columns - 1];
+    for (let at = first; at <= last; at++) {
+      const own = cells[at]!;
+      const right = at < last ? cells[at + 1]! : own;
+      const over = row < rows - 1 ? cells[at + columns]! : own;
+      if (right !== own) counts[own * numbers + right]!++;
+      if (over !== own) counts[own * numbers + over]!++;
+    }
+  }
+  return counts;
 }

@@ -13,6 +13,7 @@ import { BrokenCoats } from "./BrokenCoats";
 import { lookedAtOn } from "./lookedAt";
 import { FromWhere } from "./FromWhere";
 import { SampleBoard } from "./SampleBoard";
+import { Sets } from "./Sets";
 import { useLookState } from "./lookState";
 import { Mixes } from "./Mixes";
 import { colourFindings } from "./station";
@@ -86,6 +87,7 @@ export function ColourCard({ wallId }: { wallId: string }) {
           />
         )}
       </div>
+      <Sets wall={found.wall} plan={found.plan} />
       <FromWhere wallId={wallId} wall={found.wall} job={job} />
       {its.length > 0 && (
         <Section name="colour/its" title="Its colours" sum={String(its.length)}>

@@ -15,10 +15,13 @@ interface LookState {
   /** The finish of which thin places are being marked on the wall, and the section that is looked at; null for none, and for the next. */
   readonly missing: string | null;
   readonly section: string | null;
+  /** The job and its set in whose colours walls are shown; null for the document's own. */
+  readonly worn: { readonly job: string; readonly set: string } | null;
   light(lighting: Lighting): void;
   stand(spot: Spot): void;
   mark(finish: string | null): void;
   lookAt(section: string | null): void;
+  wear(worn: LookState["worn"]): void;
 }
 
 /** In what light and from where walls are looked at, while the job is open. */
@@ -31,6 +34,8 @@ export const useLookState = create<LookState>((set) => ({
   stand: (spot) => set({ spot }),
   mark: (missing) => set({ missing }),
   lookAt: (section) => set({ section }),
+  worn: null,
+  wear: (worn) => set({ worn }),
 }));
 
 export const usualEyeMm = 1600;

@@ -3,8 +3,9 @@ import type { View } from "@/core/look/views";
 import type { PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { lookOf } from "@/ui/wall-view/lookOf";
-import { useJob, useShownWall } from "@/ui/job/JobProvider";
+import { useShownWall } from "@/ui/job/JobProvider";
 import { drawLook } from "@/workers/lookClient";
+import { useShownPaints } from "./useShownPaints";
 
 export interface Drawn {
   readonly canvas: RefObject<HTMLCanvasElement | null>;
@@ -25,7 +26,7 @@ export function useLookOf(
 ): Drawn {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [done, setDone] = useState<number | null>(null);
-  const { paints } = useJob();
+  const paints = useShownPaints();
   const [wall, plan] = [found?.wall, found?.plan];
   const asked = JSON.stringify(view);
   useEffect(() => {

@@ -1,0 +1,123 @@
+"use client";
+
+import { useState } from "react";
+import { balanceColours } from "@/core/colour/balance";
+import { differenceOf, labOf } from "@/core/colour/difference";
+import { proposeFrom, proposeFromCloth, relations, type Relation, type Slot } from "@/core/colour/proposeSet";
+import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
+import { freshId, type JobDocument } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { useSeenColours } from "@/ui/parts/useSeenColours";
+
+/** Paints nearer than this are one. */
+const sameUnder = 1;
+const relationNames = Object.keys(relations) as Relation[];
+
+/** Another set: empty, out of one colour by a relation that is stated, or out of a cloth's colours. */
+export function NewSet() {
+  const { sets } = useJob();
+  const change = useJobState((state) => state.change);
+  const slots = useSlots();
+  const [hex, setHex] = useState("#5b7f9a");
+  const [relation, setRelation] = useState<Relation>("one-hue");
+  const [cloth, setCloth] = useState<readonly string[]>([]);
+  const add = (colours: ReadonlyMap<string, string>) =>
+    change((before) => withSet(before, `Set ${sets.length + 1}`, colours));
+  return (
+    <div className="flex flex-col gap-3 py-3">
+      {sets.length === 0 && (
+        <p className="text-[0.9375rem] text-soft">
+          The pattern in other colours, side by side: how light and loud each is, what parts where it touches.
+        </p>
+      )}
+      <Button look="cure" onClick={() => add(new Map())}>
+        Another set of colours
+      </Button>
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2 text-[0.9375rem] text-violet">
+          Out of one colour, or a cloth
+        </summary>
+        <div className="grid gap-3">
+          <div className="flex items-end gap-2">
+            <ColourField label="From this colour" value={hex} onChange={setHex} />
+            <div className="min-w-0 flex-1">
+              <Choice
+                label="By hue"
+                options={relationNames.map((name) => ({
+                  name,
+                  label: relations[name].label,
+                  selected: name === relation,
+                }))}
+                onChoose={({ name }) => setRelation(name)}
+              />
+            </div>
+          </div>
+          <p className="text-sm text-soft">{relations[relation].say}</p>
+          <Button onClick={() => add(proposeFrom(slots, hex, relation))}>Propose a set of it</Button>
+          <div className="flex flex-wrap items-end gap-2" role="group" aria-label="Colours of the cloth">
+            {cloth.map((own, index) => (
+              <ColourField
+                key={index}
+                label={`Colour ${index + 1} of the cloth`}
+                value={own}
+                onChange={(to) => setCloth(cloth.map((other, place) => (place === index ? to : other)))}
+              />
+            ))}
+            <Button onClick={() => setCloth([...cloth, "#8a6a4a"])}>A colour of the cloth</Button>
+          </div>
+          {cloth.length > 1 && (
+            <Button onClick={() => add(proposeFromCloth(slots, cloth))}>Propose a set of the cloth</Button>
+          )}
+        </div>
+      </details>
+    </div>
+  );
+}
+
+interface ColourProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (hex: string) => void;
+}
+
+const ColourField = ({ label, value, onChange }: ColourProps) => (
+  <input
+    type="color"
+    aria-label={label}
+    className="h-11 w-11 shrink-0 rounded-md border border-hairline bg-paper p-1"
+    value={value}
+    onChange={(event) => onChange(event.target.value)}
+  />
+);
+
+/** The paints of the pattern on all walls, with how much of it each is. */
+function useSlots(): Slot[] {
+  const { walls, paints } = useJob();
+  const plan = usePlan();
+  const seen = useSeenColours(walls, plan.walls).flatMap(({ colours }) => colours);
+  const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex;
+  return balanceColours(seen, (id) => hexOf(id) ?? "#ffffff").shares.flatMap(({ colour, share }) => {
+    const hex = hexOf(colour);
+    return hex === undefined ? [] : [{ paint: colour, hex, share }];
+  });
+}
+
+/** A document with one more set of these colours: of paints that are there, or of new ones. */
+function withSet(document: JobDocument, name: string, colours: ReadonlyMap<string, string>): JobDocument {
+  const paints = [...document.paints];
+  const paintOf = (hex: string): string => {
+    const known = paints.find(
+      (paint) => paint.hex !== undefined && differenceOf(labOf(paint.hex), labOf(hex)) < sameUnder,
+    );
+    if (known) return known.id;
+    const id = freshId(name, paints);
+    paints.push({ id, name: `${name}, ${hex}`, hex });
+    return id;
+  };
+  const standIns = [...colours]
+    .map(([slot, hex]) => [slot, paintOf(hex)] as const)
+    .filter(([slot, id]) => slot !== id);
+  const set = { id: freshId(name, document.sets ?? []), name, paints: Object.fromEntries(standIns) };
+  return { ...document, paints, sets: [...(document.sets ?? []), set] };
+}

@@ -1,0 +1,163 @@
+"use client";
+
+import "@/ui/journal/telling";
+import { useState } from "react";
+import { ownSet } from "@/core/colour/schema";
+import { takeSet } from "@/core/job/takeSet";
+import { decided } from "@/core/journal/kinds/decided";
+import type { PlanDecision, PlanSet } from "@/core/plan/planTypes";
+import { useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
+import { changeById, freshId } from "@/ui/job/jobDocument";
+import { Button } from "@/ui/parts/Button";
+import { DataTable } from "@/ui/parts/DataTable";
+import { FormField } from "@/ui/parts/FormField";
+import { Measure } from "@/ui/parts/Measure";
+import { SelectList } from "@/ui/parts/SelectList";
+import { TextField } from "@/ui/parts/TextField";
+import { useWornSet } from "./useShownPaints";
+
+interface Props {
+  readonly set: PlanSet;
+  readonly decision: PlanDecision | undefined;
+}
+
+/** All that is measured of a set, what stands in which place, and what becomes of it. */
+export function SetDetails({ set, decision }: Props) {
+  const own = set.id === ownSet;
+  return (
+    <div className="flex flex-col gap-3 pb-2">
+      <ul className="list-disc pl-5 text-[0.9375rem]">
+        {set.why.map((why) => (
+          <li key={why}>
+            <Measure>{why}</Measure>
+          </li>
+        ))}
+      </ul>
+      <Contrasts set={set} />
+      {!own && <StandIns id={set.id} />}
+      {!own && <Decide set={set} decision={decision} />}
+    </div>
+  );
+}
+
+/** What differs how much where it touches, held side by side and from where it is looked at. */
+function Contrasts({ set: { name, contrasts } }: Pick<Props, "set">) {
+  const { paints, stays } = useJob();
+  const nameOf = (id: string) => [...paints, ...stays].find((one) => one.id === id)?.name ?? id;
+  type Row = PlanSet["contrasts"][number];
+  const between = ({ between: two }: Row) => two.map(nameOf).join(" and ");
+  return (
+    <DataTable<Row>
+      name={`Differences in ${name}`}
+      rows={contrasts}
+      keyOf={({ between: two }) => two.join(" ")}
+      columns={[
+        { key: "between", label: "Between", show: between, value: between },
+        {
+          key: "deltaE",
+          label: "Side by side",
+          isFigure: true,
+          show: ({ deltaE }) => deltaE.toFixed(1),
+          value: ({ deltaE }) => deltaE,
+        },
+        {
+          key: "seen",
+          label: "From there",
+          isFigure: true,
+          show: ({ seen }) => seen.toFixed(1),
+          value: ({ seen }) => seen,
+        },
+      ]}
+    />
+  );
+}
+
+/** The pattern's paints, and which stands in the place of each. */
+function StandIns({ id }: { id: string }) {
+  const { paints, sets } = useJob();
+  const { sets: planned = [] } = usePlan();
+  const change = useJobState((state) => state.change);
+  const own = sets.find((set) => set.id === id);
+  const slots = Object.keys(planned.find((set) => set.id === ownSet)?.shares ?? {}).filter((slot) =>
+    paints.some((paint) => paint.id === slot),
+  );
+  if (!own) return null;
+  const put = (slot: string, paint: string) =>
+    change((before) => ({
+      ...before,
+      sets: changeById(before.sets ?? [], id, ({ paints: old = {}, ...set }) => {
+        const { [slot]: _, ...rest } = old;
+        return { ...set, paints: paint === slot ? rest : { ...rest, [slot]: paint } };
+      }),
+    }));
+  const items = paints.map(({ name, hex }) => ({ label: name, swatch: hex }));
+  return (
+    <div className="grid gap-2">
+      <TextField
+        label="What this set is called"
+        value={own.name ?? own.id}
+        onChange={(name) =>
+          change((before) => ({
+            ...before,
+            sets: changeById(before.sets ?? [], id, (set) => ({ ...set, name })),
+          }))[0]?.message ?? null
+        }
+      />
+      {slots.map((slot) => (
+        <SelectList
+          key={slot}
+          label={`In the place of ${paints.find((paint) => paint.id === slot)!.name}`}
+          items={items}
+          chosen={paints.findIndex((paint) => paint.id === (own.paints[slot] ?? slot))}
+          onChoose={(index) => put(slot, paints[index]!.id)}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** Taken, refused with its reason, or struck off the list. */
+function Decide({ set: { id, name }, decision }: Props) {
+  const job = useJob();
+  const journal = useJournal();
+  const change = useJobState((state) => state.change);
+  const { wear } = useWornSet();
+  const [words, setWords] = useState("");
+  const [who, setWho] = useState("");
+  const tell = (of: object) => {
+    journal.tell([{ kind: decided.kind, payload: { of, words: words.trim(), name: who.trim() } }]);
+    setWords("");
+  };
+  const take = () => {
+    tell({ set: id });
+    const was = { id: freshId("set-1", [...job.sets, ...job.paints]), name: "As it was" };
+    change((before) => takeSet(before, job, id, was));
+    wear(null);
+  };
+  const remove = () => {
+    wear(null);
+    change((before) => ({ ...before, sets: (before.sets ?? []).filter((set) => set.id !== id) }));
+  };
+  return (
+    <div className="grid gap-2" role="group" aria-label={`What becomes of ${name}`}>
+      <FormField label="In their words" value={words} onChange={(event) => setWords(event.target.value)} />
+      <FormField label="Who decides" value={who} onChange={(event) => setWho(event.target.value)} />
+      <div className="flex flex-wrap gap-2">
+        <Button look="primary" onClick={take}>
+          Take this set
+        </Button>
+        <Button
+          onClick={() => tell(decision?.standing === "refused" ? { set: id } : { set: id, refused: true })}
+        >
+          {decision?.standing === "refused" ? "Not refused after all" : "Refuse it"}
+        </Button>
+        <Button look="quiet" onClick={remove}>
+          Strike it off
+        </Button>
+      </div>
+      <p className="text-sm text-soft">
+        Taken, its paints stand in the pattern, and days, tins and tape follow; what it was stays as a set.
+      </p>
+    </div>
+  );
+}
