@@ -197,3 +197,51 @@ test("sets are made, shown on the wall, refused with a reason and taken; a palet
   await expect(page.getByRole("contentinfo", { name: "Ledger" })).toContainText("Brine");
   await expectAccessible(page);
 });
+
+test("a mix is predicted beside what is meant, made of what comes nearest, and its batches are told with how they dried", async ({
+  page,
+}) => {
+  const part = (paint: string, parts: number) => ({ paint, parts });
+  const id = await makeJob(page, {
+    ...stripedWall("Mixed by eye"),
+    paints: [
+      { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
+      { id: "ochre", name: "Ochre tint", hex: "#A8752B" },
+      {
+        id: "kelp",
+        name: "Dune",
+        hex: "#C9A66B",
+        mix: { parts: [part("oyster", 8), part("ochre", 1), { water: true, parts: 0.9 }], container: "2 L" },
+      },
+    ],
+  });
+  await page.goto(`/jobs/${id}/w/colour`);
+  const mix = page.getByRole("region", { name: "Mix Dune" });
+  const colour = mix.getByRole("group", { name: "Colour of the mix Dune" });
+  await expect(colour).toContainText("apart: another colour. No batch of it has dried yet");
+  await expect(colour).toContainText(/ml of Ochre tint in a batch would bring it to/);
+  const waterOf = async () => {
+    const [water, all] = await mix.getByRole("row").evaluateAll((rows) => {
+      const ml = (row: Element) =>
+        Number(/([\d ]+) ml/.exec(row.textContent ?? "")?.[1]?.replace(" ", "") ?? 0);
+      const wet = rows.filter((row) => row.textContent?.startsWith("water")).map(ml)[0]!;
+      return [wet, rows.map(ml).reduce((sum, one) => sum + one, 0)];
+    });
+    return water! / all!;
+  };
+  const before = await waterOf();
+  await colour.getByRole("button", { name: "Mix it of these" }).click();
+  await expect(colour.getByRole("button", { name: "Mix it of these" })).toHaveCount(0);
+  // As thin as it was: 0.9 of 9.9 parts.
+  expect(Math.abs(before - 1 / 11)).toBeLessThan(0.01);
+  expect(Math.abs((await waterOf()) - 1 / 11)).toBeLessThan(0.01);
+
+  await mix.getByText("A batch is made").click();
+  await mix.getByLabel("as it dried, if you can tell").fill("#d2b27a");
+  await mix.getByRole("button", { name: "Batch 1 is made" }).click();
+  await expect(mix).toContainText(/Batch 1: .* ml Oyster/);
+  await expect(colour).toContainText(/One batch dried \d+\.\d off what was predicted/);
+  await mix.getByRole("button", { name: "Take back batch 1" }).click();
+  await expect(colour).toContainText("No batch of it has dried yet");
+  await expectAccessible(page);
+});

@@ -30,12 +30,16 @@ export function labOf(hex: string): Lab {
   return { l, a, b };
 }
 
+/** CIEDE2000 (CIE 142-2001; Sharma, Wu and Dalal 2005) to the last digit: for what is sought by it, and not told. */
+export const exactDifference = (one: Lab, other: Lab): number =>
+  between({ mode: "lab65", ...one }, { mode: "lab65", ...other });
+
 /**
- * How far two colours are from one another to the eye: CIEDE2000 (CIE 142-2001; Sharma, Wu and Dalal 2005), whole tenths, so that
- * engines agree. About 1 is the least that can be seen of two fields that touch.
+ * How far two colours are from one another to the eye: CIEDE2000 in whole tenths, so that engines agree. About 1 is the least that can be
+ * seen of two fields that touch.
  */
 export const differenceOf = (one: Lab, other: Lab): number =>
-  Math.round(between({ mode: "lab65", ...one }, { mode: "lab65", ...other }) * 10) / 10;
+  Math.round(exactDifference(one, other) * 10) / 10;
 
 export type Likeness = "cannot be told apart" | "close" | "another colour";
 

@@ -106,7 +106,7 @@ describe("the nearest mix", () => {
             ),
           );
         }
-    expect(nearestMix(target, store)!.off).toBeLessThanOrEqual(least + 0.6);
+    expect(nearestMix(target, store)!.off).toBeLessThanOrEqual(least + 0.5);
   });
 
   it("keeps limits, and takes one paint where another would gain nothing", () => {

@@ -1,5 +1,5 @@
 import { Color } from "spectral.js";
-import { differenceOf, labOf, type Lab } from "./difference";
+import { differenceOf, exactDifference, labOf, type Lab } from "./difference";
 
 /** So much of a colour in a mix, by volume; water is none. */
 export interface MixedPart {
@@ -84,7 +84,7 @@ const mostLookedAt = 8;
 const steps = [0.1, 0.02, 0.005] as const;
 
 /**
- * The mix of at most three components that is nearest to a colour: least squares of the difference in L*a*b*, over all pairs and
+ * The mix of at most three components that is nearest to a colour: the least difference as the eye measures it (and so its least square), over all pairs and
  * threes, sought from coarse to fine; limits are kept. Fewer parts are taken where one more gains nothing to be seen.
  */
 export function nearestMix(
@@ -94,7 +94,10 @@ export function nearestMix(
 ): NearestMix | null {
   const to = labOf(target);
   const looked = [...components]
-    .sort((a, b) => squareOff(labOf(a.hex), to) - squareOff(labOf(b.hex), to) || (a.id < b.id ? -1 : 1))
+    .sort(
+      (a, b) =>
+        exactDifference(labOf(a.hex), to) - exactDifference(labOf(b.hex), to) || (a.id < b.id ? -1 : 1),
+    )
     .slice(0, mostLookedAt);
   let best: NearestMix | null = null;
   for (let count = 1; count <= mostParts; count++)
@@ -112,9 +115,6 @@ export function nearestMix(
 /** One part more has to be worth it. */
 const gainSeen = 0.5;
 
-const squareOff = (one: Lab, other: Lab): number =>
-  (one.l - other.l) ** 2 + (one.a - other.a) ** 2 + (one.b - other.b) ** 2;
-
 function choicesOf<Item>(items: readonly Item[], count: number): Item[][] {
   if (count === 0) return [[]];
   return items.flatMap((item, index) =>
@@ -130,14 +130,14 @@ function nearestOf(
   const tried = (shares: readonly number[]) => {
     if (shares.some((share) => share < 0) || isOverLimit(components, shares, limits)) return null;
     const hex = mixedColour(components.map(({ hex: own }, place) => ({ hex: own, amount: shares[place]! })));
-    return hex === null ? null : { shares, hex, square: squareOff(labOf(hex), to) };
+    return hex === null ? null : { shares, hex, exact: exactDifference(labOf(hex), to) };
   };
   let best: ReturnType<typeof tried> = null;
   let around: readonly (readonly number[])[] = gridOf(components.length, steps[0]);
   for (const [turn, step] of steps.entries()) {
     for (const shares of around) {
       const one = tried(shares);
-      if (one && (best === null || one.square < best.square)) best = one;
+      if (one && (best === null || one.exact < best.exact)) best = one;
     }
     const finer = steps[turn + 1];
     if (!best || finer === undefined) break;

@@ -31,9 +31,9 @@ export type Mix = z.infer<typeof mixSchema>;
 type MixPart = Mix["parts"][number];
 
 /** A container is filled so far, so that it can be stirred to the bottom. */
-const filledShare = 0.85;
+export const filledShare = 0.85;
 /** What is measured to: 5 ml, or an eighth of a fluid ounce; small amounts to 1 ml, or a thirty-second. */
-const measureMl = { litres: 5, us: mlPerUnit["fl oz"] / 8 } as const;
+export const measureMl = { litres: 5, us: mlPerUnit["fl oz"] / 8 } as const;
 const smallMeasureMl = { litres: 1, us: mlPerUnit["fl oz"] / 32 } as const;
 const smallUnderMl = 50;
 

@@ -4,6 +4,8 @@ import { formatMeasure } from "@/core/paint/mix";
 import type { PlanMix } from "@/core/plan/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";
+import { BatchesMade } from "./BatchesMade";
+import { MixedColour } from "./MixedColour";
 import { MixOne, MixParts } from "./MixParts";
 import { Section } from "@/ui/parts/Section";
 
@@ -36,7 +38,8 @@ export function Mixes() {
 }
 
 /** One mix: its batches, what is measured for each, and the tint in it beside what the label allows. */
-function Mix({ mix: { paint, batches, make_ml, each, actual, overLimit } }: { mix: PlanMix }) {
+function Mix({ mix }: { mix: PlanMix }) {
+  const { paint, batches, make_ml, each, actual, overLimit } = mix;
   const { paints, volumes } = useJob();
   const find = (id: string) => paints.find((own) => own.id === id);
   const nameOf = (id: string | undefined) => (id === undefined ? "water" : (find(id)?.name ?? id));
@@ -80,6 +83,8 @@ function Mix({ mix: { paint, batches, make_ml, each, actual, overLimit } }: { mi
           {`${Math.round(actual.ml_per_l)} ml of ${nameOf(limit.of)} a litre as measured; its label allows ${limit.ml_per_l}.`}
         </p>
       )}
+      <MixedColour mix={mix} />
+      {batches > 0 && <BatchesMade mix={mix} />}
       <details>
         <summary className="min-h-11 cursor-pointer py-2 text-[0.9375rem] text-violet">Its parts</summary>
         <MixParts paint={paint} />
