@@ -245,3 +245,37 @@ test("a mix is predicted beside what is meant, made of what comes nearest, and i
   await expect(colour).toContainText("No batch of it has dried yet");
   await expectAccessible(page);
 });
+
+test("a board is painted and looked at by each light; what is missing is said, and a no settles it", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Boards on the window seat"));
+  await page.goto(`/jobs/${id}/w/colour`);
+  const boards = page.getByRole("region", { name: "Boards", exact: true });
+  const paint = async (name: string, coats: string) => {
+    await choose(page, "What it is of", name);
+    await choose(page, "Coats on the board", coats);
+  };
+  await boards.getByText("A board is painted").click();
+  await paint("Kelp", "1");
+  await expect(boards).toContainText("One coat lets the board through");
+  await paint("Kelp", "2");
+  await boards.getByLabel("Where it hangs").fill("by the hatch");
+  await boards.getByRole("button", { name: "Board B1 is painted" }).click();
+  await expect(boards).toContainText("2 coats; hangs by the hatch");
+  await expect(boards).toContainText("A yes still needs morning, midday, evening, lamp.");
+  const look = boards.getByRole("group", { name: "A look at B1" });
+  await look.getByRole("button", { name: "Yes" }).click();
+  await expect(boards).toContainText("A yes still needs midday, evening, lamp.");
+  for (let count = 0; count < 3; count++) {
+    await look.getByRole("button", { name: "Yes" }).click();
+    await expect(boards.getByText(": not yet")).toHaveCount(2 - count);
+  }
+  await expect(boards).toContainText("Yes in every light: it can be decided.");
+  await look.getByLabel("In the client's words").fill("green by the lamp");
+  await look.getByRole("button", { name: "No", exact: true }).click();
+  await expect(boards).toContainText("A no: “green by the lamp”. That settles it.");
+  await page.reload();
+  await expect(boards).toContainText("That settles it.");
+  await expectAccessible(page);
+});

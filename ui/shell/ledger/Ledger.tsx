@@ -11,6 +11,9 @@ import { countFitting } from "./fitFigures";
 import { PaintFold } from "./PaintFold";
 import { jobFigures, paintFigures, paintsFor, type Figure } from "./ledgerFigures";
 
+/** On less, as on a phone, there is room for none. */
+const leastWithNames = 768;
+
 /** What the job comes to, always in sight: paint, tape, days, cost and what is still to decide. */
 export function Ledger() {
   const plan = usePlan();
@@ -20,10 +23,12 @@ export function Ledger() {
   const { wallId } = useAddress();
   const inTurn = paintsFor(plan, wallId);
   const paints = paintFigures(job, inTurn, before);
+  const { ref: foot, width: whole } = useWidth();
   // Before the first measuring, and where there is no room for a name, all of them are folded away.
-  const shown = countFitting(paints, width);
+  const shown = whole < leastWithNames ? 0 : countFitting(paints, width);
   return (
     <footer
+      ref={foot}
       aria-label="Ledger"
       className="flex items-stretch border-t border-hairline bg-card px-2 md:h-[74px] md:px-5"
     >

@@ -9,6 +9,7 @@ import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { PaintNames } from "@/ui/parts/PaintNames";
 import { Section } from "@/ui/parts/Section";
 import { daylight, type Lighting } from "@/core/look/views";
+import { Boards } from "./Boards";
 import { BrokenCoats } from "./BrokenCoats";
 import { lookedAtOn } from "./lookedAt";
 import { FromWhere } from "./FromWhere";
@@ -88,6 +89,7 @@ export function ColourCard({ wallId }: { wallId: string }) {
         )}
       </div>
       <Sets wall={found.wall} plan={found.plan} />
+      <Boards />
       <FromWhere wallId={wallId} wall={found.wall} job={job} />
       {its.length > 0 && (
         <Section name="colour/its" title="Its colours" sum={String(its.length)}>

@@ -1,13 +1,20 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { formatMeasure } from "@/core/paint/mix";
 import type { PlanMix } from "@/core/plan/planTypes";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";
-import { BatchesMade } from "./BatchesMade";
-import { MixedColour } from "./MixedColour";
 import { MixOne, MixParts } from "./MixParts";
 import { Section } from "@/ui/parts/Section";
+
+/** Few jobs mix: what predicts a colour comes with those. */
+const MixedColour = dynamic(() => import("./MixedColour").then((module) => module.MixedColour), {
+  ssr: false,
+});
+const BatchesMade = dynamic(() => import("./BatchesMade").then((module) => module.BatchesMade), {
+  ssr: false,
+});
 
 /** The paints that are made: how many batches, and what is measured for each. */
 export function Mixes() {

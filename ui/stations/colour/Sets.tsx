@@ -1,6 +1,7 @@
 "use client";
 
 import { ChevronDown, ChevronUp } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { ownSet } from "@/core/colour/schema";
 import type { PlanDecision, PlanSet, PlanWall } from "@/core/plan/planTypes";
@@ -15,8 +16,10 @@ import { useSmallLook } from "@/ui/wall-view/useSmallLook";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { NewSet } from "./NewSet";
 import { Palette } from "./Palette";
-import { SetDetails } from "./SetDetails";
 import { inColoursOf, useWornSet } from "./useShownPaints";
+
+/** They come when a set is opened. */
+const SetDetails = dynamic(() => import("./SetDetails").then((module) => module.SetDetails));
 
 interface Props {
   readonly wall: Wall;
