@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
 import { createSimulatedPrices } from "./prices/simulatedPrices";
+import { createSimulatedReader } from "./reader/simulatedReader";
 import { createSimulatedSensor } from "./room/simulatedSensor";
 import { waitFor } from "./waitFor";
 
@@ -55,4 +56,22 @@ it("the supplier answers alike for a day, tells how far it is, sells out, and ca
   );
   await expect(slow).rejects.toThrow("stopped");
   await expect(waitFor(5, controller.signal)).rejects.toThrow("stopped");
+});
+
+it("the reader tells a surface's colour within its noise, goes astray now and then, is lost at times, and can be stopped", async () => {
+  const surface = { l: 50, a: 5, b: 10 };
+  const reader = createSimulatedReader({ seed: "cloth", surface, wait: atOnce });
+  const readings = await Promise.allSettled(Array.from({ length: 300 }, () => reader.read(signal)));
+  const spots = readings.flatMap((one) => (one.status === "fulfilled" ? [one.value] : []));
+  expect(readings.length - spots.length).toBeGreaterThan(0);
+  expect(readings.length - spots.length).toBeLessThan(45);
+  const astray = spots.filter(({ l }) => l < 46);
+  expect(astray.length).toBeGreaterThan(5);
+  const own = spots.filter((spot) => !astray.includes(spot));
+  const mean = own.reduce((sum, { l }) => sum + l, 0) / own.length;
+  expect(mean).toBeCloseTo(50, 0);
+  const stop = new AbortController();
+  const held = createSimulatedReader({ seed: "cloth", surface }).read(stop.signal);
+  stop.abort();
+  await expect(held).rejects.toThrow();
 });

@@ -169,6 +169,12 @@ test("sets are made, shown on the wall, refused with a reason and taken; a palet
   const id = await makeJob(page, stripedWall("Colours to choose from"));
   await page.goto(`/jobs/${id}/w/colour`);
   const sets = page.getByRole("region", { name: "Sets of colours" });
+  await sets.getByText("Read a colour off something").click();
+  await choose(page, "The simulated reader is held to", "Kelp");
+  await sets.getByRole("button", { name: "Read 5 spots" }).click();
+  await expect(
+    sets.getByRole("list", { name: "Nearest paints" }).getByRole("listitem").first(),
+  ).toContainText(/Kelp: \d\.\d, (cannot be told apart|close)\./);
   await sets.getByText("Palettes").click();
   const palette = sets.getByLabel("Bring a palette in");
   const file = (text: string) => ({ name: "quay.gpl", mimeType: "text/plain", buffer: Buffer.from(text) });

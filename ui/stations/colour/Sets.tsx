@@ -18,7 +18,11 @@ import { NewSet } from "./NewSet";
 import { Palette } from "./Palette";
 import { inColoursOf, useWornSet } from "./useShownPaints";
 
-/** They come when a set is opened. */
+/** They come when they are looked at. */
+const ReadColour = dynamic(() => import("./ReadColour").then((module) => module.ReadColour), {
+  ssr: false,
+  loading: () => <div className="min-h-11" />,
+});
 const SetDetails = dynamic(() => import("./SetDetails").then((module) => module.SetDetails));
 
 interface Props {
@@ -59,6 +63,7 @@ export function Sets({ wall, plan }: Props) {
         </ul>
       )}
       <NewSet />
+      <ReadColour />
       <Palette />
     </Section>
   );

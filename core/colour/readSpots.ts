@@ -1,0 +1,65 @@
+import { clampChroma, formatHex, modeLab65, modeLch65, modeRgb, useMode as mode } from "culori/fn";
+import { differenceOf, exactDifference, labOf, likenessOf, type Lab, type Likeness } from "./difference";
+
+mode(modeRgb);
+mode(modeLab65);
+mode(modeLch65);
+
+/** What some spots of a surface come to. */
+export interface ReadSurface {
+  readonly hex: string;
+  readonly lab: Lab;
+  /** How far spots are from their mean on average, CIEDE2000; those that went astray not among them. */
+  readonly spread: number;
+  /** Which spots went astray, by their place. */
+  readonly astray: readonly number[];
+}
+
+/** A spot so far from the middle of all has been held to something else: a fold, a seam, dirt. */
+const leastAstray = 3;
+const astrayTimes = 3;
+
+/** The colour of a surface from several spots, those aside that went astray; null without any. The middle is each channel's median. */
+export function readSpots(spots: readonly Lab[]): ReadSurface | null {
+  if (spots.length === 0) return null;
+  const middle = {
+    l: median(spots.map(({ l }) => l)),
+    a: median(spots.map(({ a }) => a)),
+    b: median(spots.map(({ b }) => b)),
+  };
+  const off = spots.map((spot) => exactDifference(spot, middle));
+  const most = Math.max(leastAstray, astrayTimes * median(off));
+  const astray = off.flatMap((own, place) => (own > most ? [place] : []));
+  const own = spots.filter((_, place) => !astray.includes(place));
+  const mean = (channel: keyof Lab) => own.reduce((sum, spot) => sum + spot[channel], 0) / own.length;
+  const lab = { l: mean("l"), a: mean("a"), b: mean("b") };
+  const spread = own.reduce((sum, spot) => sum + exactDifference(spot, lab), 0) / own.length;
+  const hex = formatHex(clampChroma({ mode: "lab65", ...lab }, "lch65"));
+  return { hex, lab, spread: Math.round(spread * 10) / 10, astray };
+}
+
+function median(values: readonly number[]): number {
+  const inTurn = [...values].sort((a, b) => a - b);
+  const half = inTurn.length >> 1;
+  return inTurn.length % 2 === 1 ? inTurn[half]! : (inTurn[half - 1]! + inTurn[half]!) / 2;
+}
+
+export interface NearPaint {
+  readonly id: string;
+  readonly difference: number;
+  readonly likeness: Likeness;
+}
+
+/** The paints nearest to a colour, the nearest first, and what someone would say who held them to it. */
+export const nearestPaints = (
+  lab: Lab,
+  paints: readonly { readonly id: string; readonly hex: string }[],
+  most = 3,
+): NearPaint[] =>
+  paints
+    .map(({ id, hex }): NearPaint => {
+      const difference = differenceOf(labOf(hex), lab);
+      return { id, difference, likeness: likenessOf(difference) };
+    })
+    .sort((a, b) => a.difference - b.difference || (a.id < b.id ? -1 : 1))
+    .slice(0, most);
