@@ -37,6 +37,8 @@ const views: {
     height: 844,
     scrollTo: "Day by day",
   },
+  // Before anything is told: what is called out is ticked, and then the job is under way.
+  { name: "pattern-phone", path: "/jobs/the-ferry-landing/counter/pattern", width: 390, height: 844 },
   { name: "mark", path: "/jobs/the-ferry-landing/counter/mark" },
   {
     name: "call-out",
@@ -47,7 +49,6 @@ const views: {
     next: 3,
   },
   { name: "sheet", path: "/print/the-ferry-landing/counter", width: 860, height: 1180 },
-  { name: "pattern-phone", path: "/jobs/the-ferry-landing/counter/pattern", width: 390, height: 844 },
 ];
 
 const server = await startServer();
@@ -64,7 +65,8 @@ for (const { name, path, width = 1280, height = 800, press, points = [], next = 
     await page.getByRole("region", { name: scrollTo }).evaluate((element) => element.scrollIntoView());
   }
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
-  await page.waitForTimeout(path === "/" ? 3000 : 700);
+  if (path === "/") await page.waitForFunction(() => !document.body.innerText.includes("being worked out"));
+  await page.waitForTimeout(700);
   if (path.endsWith("/colour"))
     await page.waitForFunction(() => {
       const looks = [...document.querySelectorAll("main canvas, #wall canvas")];

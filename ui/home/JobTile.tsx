@@ -68,14 +68,14 @@ export function JobTile({ job, actions }: { job: JobOnHome; actions: JobActions 
 /** Its room is there before the picture is: what stands below does not move when it comes. */
 function TilePicture({ picture }: { picture: string | null }) {
   return (
-    <span className="block h-20 w-[19rem] max-w-full max-md:w-full">
+    <span className="block h-20 w-60 max-w-full max-md:w-full">
       {picture && (
         // A small SVG of our own: there is nothing to make smaller.
         <Image
           unoptimized
           src={picture}
           alt=""
-          width={304}
+          width={240}
           height={80}
           className="size-full object-contain object-right max-md:object-left"
         />
