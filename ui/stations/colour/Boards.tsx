@@ -41,7 +41,8 @@ export function Boards() {
           />
         ))}
       </ul>
-      <NewBoard taken={boards.map(({ board }) => board)} />
+      {/* What was said of one that was taken back is not said of another. */}
+      <NewBoard taken={[...boards, ...toldOf(happened, sampleLook)].map(({ board }) => board)} />
     </Section>
   );
 }
@@ -182,7 +183,7 @@ function NewBoard({ taken }: { taken: readonly string[] }) {
   const [where, setWhere] = useState("");
   const subject = subjects[Math.min(chosen, subjects.length - 1)];
   if (!subject) return null;
-  let number = taken.length + 1;
+  let number = 1;
   while (taken.includes(`B${number}`)) number++;
   const board = `B${number}`;
   const make = () => {

@@ -22,8 +22,11 @@ export function NewSet() {
   const [hex, setHex] = useState("#5b7f9a");
   const [relation, setRelation] = useState<Relation>("one-hue");
   const [cloth, setCloth] = useState<readonly string[]>([]);
+  const { decisions = [] } = usePlan();
+  // What was decided of one that is gone is not said of another.
+  const taken = decisions.flatMap(({ of: { set: id } }) => (id === undefined ? [] : [{ id }]));
   const add = (colours: ReadonlyMap<string, string>) =>
-    change((before) => withSet(before, `Set ${sets.length + 1}`, colours));
+    change((before) => withSet(before, `Set ${sets.length + 1}`, colours, taken));
   return (
     <div className="flex flex-col gap-3 py-3">
       {sets.length === 0 && (
@@ -104,7 +107,12 @@ function useSlots(): Slot[] {
 }
 
 /** A document with one more set of these colours: of paints that are there, or of new ones. */
-function withSet(document: JobDocument, name: string, colours: ReadonlyMap<string, string>): JobDocument {
+function withSet(
+  document: JobDocument,
+  name: string,
+  colours: ReadonlyMap<string, string>,
+  taken: readonly { readonly id: string }[],
+): JobDocument {
   const paints = [...document.paints];
   const paintOf = (hex: string): string => {
     const known = paints.find(
@@ -118,6 +126,10 @@ function withSet(document: JobDocument, name: string, colours: ReadonlyMap<strin
   const standIns = [...colours]
     .map(([slot, hex]) => [slot, paintOf(hex)] as const)
     .filter(([slot, id]) => slot !== id);
-  const set = { id: freshId(name, document.sets ?? []), name, paints: Object.fromEntries(standIns) };
+  const set = {
+    id: freshId(name, [...(document.sets ?? []), ...taken]),
+    name,
+    paints: Object.fromEntries(standIns),
+  };
   return { ...document, paints, sets: [...(document.sets ?? []), set] };
 }

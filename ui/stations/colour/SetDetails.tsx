@@ -120,6 +120,7 @@ function StandIns({ id }: { id: string }) {
 function Decide({ set: { id, name }, decision }: Props) {
   const job = useJob();
   const journal = useJournal();
+  const { decisions = [] } = usePlan();
   const change = useJobState((state) => state.change);
   const { wear } = useWornSet();
   const [words, setWords] = useState("");
@@ -130,7 +131,8 @@ function Decide({ set: { id, name }, decision }: Props) {
   };
   const take = () => {
     tell({ set: id });
-    const was = { id: freshId("set-1", [...job.sets, ...job.paints]), name: "As it was" };
+    const told = decisions.flatMap(({ of }) => (of.set === undefined ? [] : [{ id: of.set }]));
+    const was = { id: freshId("as it was", [...job.sets, ...told]), name: "As it was" };
     change((before) => takeSet(before, job, id, was));
     wear(null);
   };
