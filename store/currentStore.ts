@@ -15,3 +15,10 @@ export function keepStore(open: () => Promise<Store>): Promise<Store> {
   holder.jacarandaStore ??= open();
   return holder.jacarandaStore;
 }
+
+/** Closes it; another may be opened after that. */
+export async function leaveStore(): Promise<void> {
+  const store = await holder.jacarandaStore;
+  delete holder.jacarandaStore;
+  await store?.close();
+}

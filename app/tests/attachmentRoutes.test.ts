@@ -11,7 +11,7 @@ import { POST as create } from "@/app/api/jobs/route";
 import { ulidOf, writtenEntry } from "@/core/journal/tests/entries";
 import { mostPictureBytes, writeBundle } from "@/formats/bundle";
 import { readBundleFile } from "@/store/bundles";
-import { currentStore, keepStore } from "@/store/currentStore";
+import { currentStore, keepStore, leaveStore } from "@/store/currentStore";
 import { openStore } from "@/store/files/openStore";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-attachments-"));
@@ -19,7 +19,7 @@ beforeAll(async () => {
   await keepStore(() => openStore(folder, "http://127.0.0.1:1"));
 });
 afterAll(async () => {
-  await (await currentStore()).close();
+  await leaveStore();
   rmSync(folder, { recursive: true });
 });
 

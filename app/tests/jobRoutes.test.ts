@@ -10,7 +10,7 @@ import { GET as live } from "@/app/api/jobs/[jobId]/live/route";
 import { POST } from "@/app/api/jobs/route";
 import { writtenEntry } from "@/core/journal/tests/entries";
 import { endLines } from "@/server/live";
-import { currentStore, keepStore } from "@/store/currentStore";
+import { currentStore, keepStore, leaveStore } from "@/store/currentStore";
 import { openStore } from "@/store/files/openStore";
 
 const folder = mkdtempSync(join(tmpdir(), "jacaranda-routes-"));
@@ -18,7 +18,7 @@ beforeAll(async () => {
   await keepStore(() => openStore(folder, "http://127.0.0.1:1"));
 });
 afterAll(async () => {
-  await (await currentStore()).close();
+  await leaveStore();
   rmSync(folder, { recursive: true });
 });
 

@@ -44,12 +44,13 @@ const draftKeptMs = 60_000;
 export function takeDataLock(folder: string, address: string): DataLock {
   const me: Claim = { ...identify(), address, token: randomBytes(12).toString("hex") };
   // Watching takes its time; what has been watched in vain and not been touched since is gone.
-  const gone = new Map<string, number | null>();
+  // (By its token, too: another claim may come to lie there within the same tick of the disk's clock.)
+  const gone = new Set<string>();
   const isHolding = (other: FoundClaim) => {
-    const touched = touchedAt(other.path);
-    if (gone.get(other.path) === touched) return false;
+    const seen = `${other.path} ${other.claim?.token ?? ""} ${touchedAt(other.path)}`;
+    if (gone.has(seen)) return false;
     const live = isLive(other, me);
-    if (!live) gone.set(other.path, touched);
+    if (!live) gone.add(seen);
     return live;
   };
   for (let attempt = 0; attempt < mostAttempts; attempt++) {
