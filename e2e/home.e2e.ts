@@ -53,7 +53,8 @@ function countedKeys(page: Page) {
   let presses = 0;
   const press = async (key: string) => {
     presses++;
-    await page.keyboard.press(key);
+    // As long as a finger takes: an arrow that is let go of at once moves the focus and chooses nothing.
+    await page.keyboard.press(key, { delay: key.startsWith("Arrow") ? 60 : 0 });
   };
   const type = async (text: string) => {
     presses += text.length;

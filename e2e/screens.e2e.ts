@@ -176,7 +176,7 @@ test("the keyboard skips to the card, and arrow keys choose between two ways", a
   // A key that is pressed before the page listens is pressed again.
   await expect(async () => {
     await checked.focus();
-    await page.keyboard.press("ArrowRight");
+    await page.keyboard.press("ArrowRight", { delay: 60 });
     await expect(checked).not.toHaveText(before!, { timeout: 2000 });
   }).toPass();
 });
