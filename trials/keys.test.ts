@@ -65,16 +65,30 @@ it("under another hex every key that is still there means the same work", () => 
   expect(kept).toBeGreaterThan(100);
 });
 
-/** Places in names are whole millimetres: a piece that is shorter may have the name of the next. */
+/** Places in names are whole millimetres: a piece that is shorter may have the name of the next, and two that begin within one share theirs. */
 const inAMillimetre = "within a millimetre";
 const isTiny = (path: PlanTape["path"]): boolean =>
   path.every(([x, y]) => Math.abs(x - path[0]![0]) < 1 && Math.abs(y - path[0]![1]) < 1);
+
+/** Pieces that lie elsewhere than the one whose name they have with a number, and that one: not the same laid once more. */
+function sharingNames(tape: readonly PlanTape[]): string[] {
+  const byId = new Map(tape.map((piece) => [piece.id, piece]));
+  return tape.flatMap(({ id, path }) => {
+    const first = byId.get(id.replace(/-\d+$/, ""));
+    return first && first.id !== id && JSON.stringify(first.path) !== JSON.stringify(path)
+      ? [id, first.id]
+      : [];
+  });
+}
 
 /** What a key stands for: where its tape lies, how large its region is, what it is done with. */
 function meaningOf({ steps, walls }: Plan): Map<string, string> {
   const places = new Map<string, string>();
   const tiny = new Set(
-    walls.flatMap(({ tape }) => tape.flatMap(({ id, path }) => (isTiny(path) ? [id] : []))),
+    walls.flatMap(({ tape }) => [
+      ...tape.flatMap(({ id, path }) => (isTiny(path) ? [id] : [])),
+      ...sharingNames(tape),
+    ]),
   );
   for (const { tape, regions, prints = [] } of walls) {
     for (const { id, path, lies } of tape) places.set(id, JSON.stringify([path, lies]));
