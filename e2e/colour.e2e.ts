@@ -243,7 +243,7 @@ test("a mix is predicted beside what is meant, made of what comes nearest, and i
   expect(Math.abs((await waterOf()) - 1 / 11)).toBeLessThan(0.01);
 
   await mix.getByText("A batch is made").click();
-  await mix.getByLabel("as it dried, if you can tell").fill("#d2b27a");
+  await mix.getByLabel("As it dried, if you can tell").fill("#d2b27a");
   await mix.getByRole("button", { name: "Batch 1 is made" }).click();
   await expect(mix).toContainText(/Batch 1: .* ml Oyster/);
   await expect(colour).toContainText(/One batch dried \d+\.\d off what was predicted/);

@@ -2,6 +2,7 @@
 
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type PaintDocument } from "@/ui/job/jobDocument";
+import { ColourField } from "./ColourField";
 import { TextField } from "./TextField";
 
 /** What paints are called and how they look, to be changed where they are used. */
@@ -19,12 +20,11 @@ export function PaintNames({ ids }: { readonly ids: readonly string[] }) {
         .filter(({ id }) => ids.includes(id))
         .map(({ id, name, hex }) => (
           <li key={id} className="flex items-start gap-2">
-            <input
-              type="color"
-              aria-label={`Colour of ${name}`}
-              className="h-11 w-11 shrink-0 rounded-md border border-hairline bg-paper p-1"
+            <ColourField
+              isChip
+              label={`Colour of ${name}`}
               value={hex}
-              onChange={(event) => edit(id, { hex: event.target.value })}
+              onChange={(to) => edit(id, { hex: to })}
             />
             <div className="min-w-0 flex-1">
               <TextField

@@ -9,6 +9,7 @@ import { convertSpread, spreadUnit } from "@/core/measure/formatLength";
 import { usualTins } from "@/core/paint/usualTins";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById, type PaintDocument } from "@/ui/job/jobDocument";
+import { ColourField } from "@/ui/parts/ColourField";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { NumberField } from "@/ui/parts/NumberField";
@@ -44,15 +45,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
       </summary>
       <div className="grid grid-cols-2 gap-x-3 gap-y-1 pb-2">
         <TextField label="Name" value={parsed.name} onChange={(name) => edit({ name })} />
-        <label className="block">
-          <span className="small-caps-label block pb-1">Colour</span>
-          <input
-            type="color"
-            className="h-11 w-full rounded-md border border-hairline bg-paper p-1"
-            value={parsed.hex}
-            onChange={(event) => edit({ hex: event.target.value })}
-          />
-        </label>
+        <ColourField label="Colour" value={parsed.hex} onChange={(hex) => edit({ hex })} />
         <Label paint={paint} parsed={parsed} onEdit={edit} />
         <VolumeField
           label="In the store"

@@ -9,8 +9,12 @@ import { formatMeasure } from "@/core/paint/mix";
 import type { PlanMix } from "@/core/plan/planTypes";
 import { useHappened, useJob, useJournal } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
+import { ColourField } from "@/ui/parts/ColourField";
 import { NumberField } from "@/ui/parts/NumberField";
 import { predictedOf } from "./MixedColour";
+
+/** Shown until a colour is told. */
+const unread = "#808080";
 
 /** Batches as they were really made: what went into each, and what colour it dried. */
 export function BatchesMade({ mix: { paint, each, batches } }: { mix: PlanMix }) {
@@ -85,16 +89,14 @@ export function BatchesMade({ mix: { paint, each, batches } }: { mix: PlanMix })
           />
         ))}
       </div>
-      <div className="flex flex-wrap items-center gap-2 py-2">
-        <label className="flex items-center gap-2 text-[0.9375rem]">
-          <input
-            type="color"
-            className="h-11 w-11 rounded-md border border-hairline bg-paper p-1"
-            value={dry ?? "#808080"}
-            onChange={(event) => setDry(event.target.value)}
+      <div className="flex flex-wrap items-end gap-2 py-2">
+        <div className="min-w-0 flex-1">
+          <ColourField
+            label={dry === null ? "As it dried, if you can tell" : "As it dried"}
+            value={dry ?? unread}
+            onChange={setDry}
           />
-          {dry === null ? "as it dried, if you can tell" : "as it dried"}
-        </label>
+        </div>
         <Button look="primary" onClick={tell}>
           Batch {n} is made
         </Button>

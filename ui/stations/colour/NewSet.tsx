@@ -8,6 +8,7 @@ import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { freshId, type JobDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { ColourField } from "@/ui/parts/ColourField";
 import { useSeenColours } from "@/ui/parts/useSeenColours";
 
 /** Paints nearer than this are one. */
@@ -43,7 +44,7 @@ export function NewSet() {
         </summary>
         <div className="grid gap-3">
           <div className="flex items-end gap-2">
-            <ColourField label="From this colour" value={hex} onChange={setHex} />
+            <ColourField isChip label="From this colour" value={hex} onChange={setHex} />
             <div className="min-w-0 flex-1">
               <Choice
                 label="By hue"
@@ -62,6 +63,7 @@ export function NewSet() {
             {cloth.map((own, index) => (
               <ColourField
                 key={index}
+                isChip
                 label={`Colour ${index + 1} of the cloth`}
                 value={own}
                 onChange={(to) => setCloth(cloth.map((other, place) => (place === index ? to : other)))}
@@ -77,22 +79,6 @@ export function NewSet() {
     </div>
   );
 }
-
-interface ColourProps {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (hex: string) => void;
-}
-
-const ColourField = ({ label, value, onChange }: ColourProps) => (
-  <input
-    type="color"
-    aria-label={label}
-    className="h-11 w-11 shrink-0 rounded-md border border-hairline bg-paper p-1"
-    value={value}
-    onChange={(event) => onChange(event.target.value)}
-  />
-);
 
 /** The paints of the pattern on all walls, with how much of it each is. */
 function useSlots(): Slot[] {

@@ -4,6 +4,7 @@ import type { Wall } from "@/core/wall/schema";
 import { useJob } from "@/ui/job/JobProvider";
 import type { WallDocument } from "@/ui/job/jobDocument";
 import { Choice } from "@/ui/parts/Choice";
+import { ColourField } from "@/ui/parts/ColourField";
 
 interface Props {
   readonly wall: Wall;
@@ -35,15 +36,7 @@ export function PresentColour({ wall: { present }, onEdit }: Props) {
         onChoose={({ told }) => set(told)}
       />
       {byEye !== undefined && (
-        <label className="block">
-          <span className="small-caps-label block pb-1">Its colour</span>
-          <input
-            type="color"
-            className="h-11 w-full rounded-md border border-hairline bg-paper p-1"
-            value={byEye}
-            onChange={(event) => set({ colour: event.target.value })}
-          />
-        </label>
+        <ColourField label="Its colour" value={byEye} onChange={(colour) => set({ colour })} />
       )}
     </>
   );
