@@ -1,5 +1,6 @@
 import { apartFrom, asSeenBy, blindnesses, differenceOf, labOf, type Blindness } from "./difference";
 import { strengthOf, toneOf, type Tone } from "./lightness";
+import type { Reason } from "../findings/reasons";
 import { seenDifference } from "./seenFrom";
 
 /** What a pattern shows, whatever its colours are. */
@@ -38,17 +39,10 @@ export interface SetFigures {
 }
 
 /** What speaks against a set, measured; the heavier the further back it ranks. */
-export type SetFault =
-  | { readonly code: "run-together"; readonly contrast: SetContrast; readonly weight: number }
-  | { readonly code: "like-what-stays"; readonly contrast: SetContrast; readonly weight: number }
-  | {
-      readonly code: "alike-to-some";
-      readonly between: readonly [string, string];
-      readonly to: readonly Blindness[];
-      readonly weight: number;
-    }
-  | { readonly code: "nearly-all"; readonly tone: Tone; readonly share: number; readonly weight: number }
-  | { readonly code: "loud"; readonly share: number; readonly weight: number };
+export interface SetFault {
+  readonly weight: number;
+  readonly reason: Reason;
+}
 
 /** Chroma from which a colour is loud; of so much of it a room shouts; and a quiet tone of so much leaves no other to be seen. */
 const loudFrom = 40;
@@ -106,7 +100,7 @@ export function judgeSet(
     loud,
     contrasts,
     alike,
-    faults: faultsOf({ tones, loud, touching, beside, alike }),
+    faults: faultsOf({ tones, loud, alike }, { touching, beside }, distance),
   };
 }
 
@@ -147,14 +141,38 @@ function alikeOf(touching: readonly SetContrast[], hexOf: (colour: string) => st
   return { protan: to("protan"), deutan: to("deutan"), tritan: to("tritan") };
 }
 
-function faultsOf({
-  tones,
-  loud,
-  touching,
-  beside,
-  alike,
-}: Pick<SetFigures, "tones" | "loud" | "alike"> &
-  Record<"touching" | "beside", readonly SetContrast[]>): SetFault[] {
+function faultsOf(
+  { tones, loud, alike }: Pick<SetFigures, "tones" | "loud" | "alike">,
+  { touching, beside }: Record<"touching" | "beside", readonly SetContrast[]>,
+  away: number,
+): SetFault[] {
+  const isNear = ({ seen }: SetContrast) => seen < apartFrom;
+  return [
+    ...touching.filter(isNear).map(({ between, along, seen }): SetFault => {
+      const values = { between, along, seen, away };
+      return { weight: 1 + 2 * along, reason: { code: "set-runs-together", values } };
+    }),
+    ...alikeToSome(alike).map((values): SetFault => ({
+      weight: 0.5,
+      reason: { code: "set-alike-to", values },
+    })),
+    ...beside.filter(isNear).map(({ between, deltaE }): SetFault => {
+      return { weight: 0.5, reason: { code: "set-like-what-stays", values: { between, apart: deltaE } } };
+    }),
+    ...(["light", "middle", "dark"] as const)
+      // A little of a strong colour is what is looked at.
+      .filter((tone) => tones[tone] >= nearlyAll && loud < leastLoud)
+      .map((tone): SetFault => {
+        return { weight: 1, reason: { code: "set-nearly-all", values: { tone, share: tones[tone] } } };
+      }),
+    ...(loud > mostLoud
+      ? [{ weight: 1, reason: { code: "set-loud", values: { share: loud } } } as const]
+      : []),
+  ];
+}
+
+/** Each pair once, with all the eyes that take its colours for one another. */
+function alikeToSome(alike: SetFigures["alike"]) {
   const pairs = new Map<string, { between: readonly [string, string]; to: Blindness[] }>();
   for (const blindness of blindnesses)
     for (const between of alike[blindness]) {
@@ -162,19 +180,22 @@ function faultsOf({
       pair.to.push(blindness);
       pairs.set(between.join("\n"), pair);
     }
+  return [...pairs.values()];
+}
+
+/** Why a set ranks as it does, what speaks against it first. */
+export function reasonsOf({ faults, contrasts, tones }: SetFigures, away: number): Reason[] {
+  const touching = contrasts.filter(({ along }) => along > 0).sort((a, b) => b.seen - a.seen);
+  const [most, least] = [touching[0], touching.at(-1)];
   return [
-    ...touching
-      .filter(({ seen }) => seen < apartFrom)
-      .map((contrast): SetFault => ({ code: "run-together", contrast, weight: 1 + 2 * contrast.along })),
-    ...[...pairs.values()].map((pair): SetFault => ({ code: "alike-to-some", ...pair, weight: 0.5 })),
-    ...beside
-      .filter(({ seen }) => seen < apartFrom)
-      .map((contrast): SetFault => ({ code: "like-what-stays", contrast, weight: 0.5 })),
-    ...(["light", "middle", "dark"] as const)
-      // A little of a strong colour is what is looked at.
-      .filter((tone) => tones[tone] >= nearlyAll && loud < leastLoud)
-      .map((tone): SetFault => ({ code: "nearly-all", tone, share: tones[tone], weight: 1 })),
-    ...(loud > mostLoud ? [{ code: "loud", share: loud, weight: 1 } as const] : []),
+    ...faults.map(({ reason }) => reason),
+    ...(most
+      ? [{ code: "set-parts-most", values: { between: most.between, seen: most.seen, away } } as const]
+      : []),
+    ...(least && least !== most
+      ? [{ code: "set-parts-least", values: { between: least.between, seen: least.seen } } as const]
+      : []),
+    { code: "set-tones", values: tones },
   ];
 }
 

@@ -16,6 +16,7 @@ const speech: Speech = {
   degrees: (celsius) => `<${celsius} C>`,
   money: (amount) => `${amount} EUR`,
   paint: (id) => `<${id}>`,
+  set: (id) => id,
   duration: (minutes) => `<${minutes} min>`,
   say: ({ code }) => `The step "${code}".`,
 };
@@ -148,6 +149,14 @@ const values: FindingValues = {
 };
 
 const reasons: ReasonValues = {
+  "set-runs-together": { between: ["kelp", "oyster"], along: 0.4, seen: 2.1, away: 2500 },
+  "set-alike-to": { between: ["kelp", "oyster"], to: ["protan", "deutan"] },
+  "set-like-what-stays": { between: ["kelp", "floor"], apart: 1.2 },
+  "set-nearly-all": { tone: "middle", share: 0.9 },
+  "set-loud": { share: 0.4 },
+  "set-parts-most": { between: ["kelp", "oyster"], seen: 41, away: 2500 },
+  "set-parts-least": { between: ["kelp", "oyster"], seen: 5 },
+  "set-tones": { light: 0.5, middle: 0.2, dark: 0.3 },
   "ends-alike": { paint: "kelp" },
   "ends-differ": { first: "kelp", last: "oyster" },
   "part-ends": { first: 100, last: 120 },

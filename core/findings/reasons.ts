@@ -1,9 +1,10 @@
 import { listed } from "./listed";
 import type { Visibility } from "../trade/visibleDifference";
+import { setReasonMessages, type SetReasonValues } from "./setReasons";
 import type { Speech } from "./speech";
 
-/** Why a way to divide is offered where it is: data, spoken by `reasonMessages`. */
-export interface ReasonValues {
+/** Why a way to divide, or a set of colours, is offered where it is: data, spoken by `reasonMessages`. */
+export interface ReasonValues extends SetReasonValues {
   "ends-alike": { paint: string };
   "ends-differ": { first: string; last: string };
   "part-ends": { first: number; last: number };
@@ -48,6 +49,7 @@ export type Reason = {
 export const reasonMessages: {
   [Code in keyof ReasonValues]: (values: ReasonValues[Code], speech: Speech) => string;
 } = {
+  ...setReasonMessages,
   "ends-alike": ({ paint }, speech) => `Both ends ${speech.paint(paint)}.`,
   "ends-differ": ({ first, last }, speech) =>
     `Starts in ${speech.paint(first)}, ends in ${speech.paint(last)}.`,

@@ -20,7 +20,10 @@ export interface Speech {
   /** By how many degrees. */
   degrees(celsius: number): string;
   money(amount: number): string;
+  /** A paint, or what stays in the room. */
   paint(id: string): string;
+  /** A set of colours. */
+  set(id: string): string;
   wall(id: string): string;
   /** Minutes of work, as hours where there are many. */
   duration(minutes: number): string;

@@ -3,16 +3,10 @@ import type { Happened, Told } from "../journal/happened";
 import { decided } from "../journal/kinds/decided";
 import { sample } from "../journal/kinds/sample";
 import { lights, sampleLook, type SampleLight } from "../journal/kinds/sampleLook";
+import { subjectOf, type Subject } from "../journal/subject";
 import type { PlanDecision } from "../plan/planSetTypes";
 import type { Job } from "./schema";
 
-/** What is decided about: one thing of a kind. */
-type Subject = readonly [kind: string, id: string];
-
-const subjectOf = (of: Readonly<Record<string, unknown>>): Subject | null => {
-  const found = Object.entries(of).find(([, id]) => typeof id === "string");
-  return found ? [found[0], found[1] as string] : null;
-};
 const isSame = ([kind, id]: Subject, other: Subject | null): boolean =>
   other?.[0] === kind && other[1] === id;
 

@@ -17,11 +17,14 @@ import { allWords } from "./words";
 export interface Spoken extends Pick<Job, "units" | "volumes" | "currency"> {
   readonly paints: readonly Pick<Job["paints"][number], "id" | "name">[];
   readonly walls: readonly Pick<Job["walls"][number], "id" | "name">[];
+  readonly sets?: readonly Pick<Job["sets"][number], "id" | "name">[];
+  readonly stays?: readonly Pick<Job["stays"][number], "id" | "name">[];
 }
 
 /** Speaks lengths, volumes and paints the way the job's own people would. */
 export function speechOf(job: Spoken): Speech {
-  const names = new Map(job.paints.map((paint) => [paint.id, paint.name]));
+  const names = new Map([...(job.stays ?? []), ...job.paints].map(({ id, name }) => [id, name ?? id]));
+  const sets = new Map(job.sets?.map(({ id, name }) => [id, name ?? id]));
   const walls = new Map(job.walls.map((wall) => [wall.id, wall.name ?? wall.id]));
   const speech: Speech = {
     length: (mm) => formatLength(mm, job.units),
@@ -34,6 +37,7 @@ export function speechOf(job: Spoken): Speech {
     degrees: (celsius) => formatDegrees(celsius, job.volumes),
     money: (amount) => `${amount.toFixed(2)} ${job.currency}`,
     paint: (id) => names.get(id) ?? id,
+    set: (id) => sets.get(id) ?? id,
     duration: formatDuration,
     say: (said) => speak(said, allWords, speech),
   };

@@ -142,7 +142,6 @@ const planSchema = z.looseObject({
     z.looseObject({ colour: id, packs: z.array(z.looseObject({ size_ml: number, count: number })) }),
   ),
   mixes: z.array(z.looseObject({ paint: id, make_ml: number })).optional(),
-  sets: z.array(z.looseObject({ id, shares: z.record(z.string(), number), rank: number })).optional(),
   work: z.looseObject({ end: number }).nullable(),
   steps: z.array(step).max(20_000),
   days: z.array(

@@ -22,6 +22,7 @@ const speech: Speech = {
   money: (amount) => `${amount} EUR`,
   wall: (id) => `Wall ${id}`,
   paint: (id) => `Paint ${id}`,
+  set: (id) => id,
   duration: (minutes) => `${minutes} min`,
   say: (said) => speak(said, { ...workWords, "ready-dabber": () => "A dabber." }, speech),
 };

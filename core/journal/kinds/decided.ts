@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
 import { freeText, idText } from "../limits";
+import { saySubject } from "../subject";
 
 /** A choice that holds from now on; with `refused` among what it is of, that it is not wanted. */
 export const decided = defineKind({
@@ -13,11 +14,6 @@ export const decided = defineKind({
     accepts: z.array(idText).max(50).optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "decided", payload, told),
-  say({ of: { refused, ...of }, name, words }) {
-    const what = Object.entries(of)
-      .map(([kind, which]) => `${kind} ${String(which)}`)
-      .join(", ");
-    const by = name && ` by ${name}`;
-    return `${refused === true ? "Refused" : "Decided"}${by}: ${what}${words && `, ${words}`}.`;
-  },
+  say: ({ of, name, words }, speech) =>
+    `${of.refused === true ? "Refused" : "Decided"}${name && ` by ${name}`}: ${saySubject(of, speech)}${words && `, ${words}`}.`,
 });

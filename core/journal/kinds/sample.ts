@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
 import { amount, freeText, idText } from "../limits";
+import { saySubject } from "../subject";
 
 /** A board was painted to be looked at. */
 export const sample = defineKind({
@@ -23,5 +24,5 @@ export const sample = defineKind({
     batch: freeText.optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "sample", payload, told),
-  say: ({ board }) => `Board ${board} is made.`,
+  say: ({ board, of }, speech) => `Board ${board} is painted, of ${saySubject(of, speech)}.`,
 });

@@ -1,0 +1,20 @@
+import type { Speech } from "../findings/speech";
+
+/** What is decided about, or what a board is of: one thing of a kind. */
+export type Subject = readonly [kind: string, id: string];
+
+/** Told as { "set": "s1" }, perhaps with more about it; null where nothing is named. */
+export function subjectOf(of: Readonly<Record<string, unknown>>): Subject | null {
+  const found = Object.entries(of).find(([, id]) => typeof id === "string");
+  return found ? [found[0], found[1] as string] : null;
+}
+
+/** By its name where it has one. */
+export function saySubject(of: Readonly<Record<string, unknown>>, speech: Speech): string {
+  const subject = subjectOf(of);
+  if (!subject) return "something";
+  const [kind, id] = subject;
+  if (kind === "set") return `the set ${speech.set(id)}`;
+  if (kind === "paint" || kind === "mix") return speech.paint(id);
+  return `the ${kind} ${id}`;
+}
