@@ -1,4 +1,5 @@
 import { expose } from "comlink";
+import { nearestMix } from "@/core/colour/nearestMix";
 import { compareCrews, type ComparedCrew } from "@/core/job/compareCrews";
 import { compareWays, type ComparedWay } from "@/core/job/compareWays";
 import { parseJobText } from "@/core/job/parseJob";
@@ -15,6 +16,7 @@ const trials = {
     const answer = parseJobText(documentText);
     return answer.ok ? compareCrews(answer.job) : [];
   },
+  nearestMix,
 };
 
 export type TrialsApi = typeof trials;

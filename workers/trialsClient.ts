@@ -1,4 +1,5 @@
 import { wrap, type Remote } from "comlink";
+import type { nearestMix, NearestMix } from "@/core/colour/nearestMix";
 import type { ComparedCrew } from "@/core/job/compareCrews";
 import type { ComparedWay } from "@/core/job/compareWays";
 import type { TrialsApi } from "./trials.worker";
@@ -25,3 +26,7 @@ export const askForWays = (documentText: string, finishId: string): Promise<Comp
 
 /** What the job comes to with one pair of hands to four, in both schools of rounds. */
 export const askForCrews = (documentText: string): Promise<ComparedCrew[]> => trials().crews(documentText);
+
+/** The mix of some paints that is nearest to a colour. */
+export const askForNearestMix = (...asked: Parameters<typeof nearestMix>): Promise<NearestMix | null> =>
+  trials().nearestMix(...asked);

@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { runsOf } from "../tests/runsOf";
 import { differenceOf, labOf } from "./difference";
-import { bestAddition, mixedColour, nearestMix, offSoFar } from "./mixColours";
+import { mixedColour, offSoFar, solidParts } from "./mixColours";
+import { bestAddition, nearestMix } from "./nearestMix";
 
 const hex = fc
   .integer({ min: 0x101010, max: 0xf4f4f4 })
@@ -118,23 +119,34 @@ describe("the nearest mix", () => {
   });
 });
 
-it("what is added to a first try brings it back to what was meant, within the room that is left", () => {
+it("what is added to a first try brings it back to what was meant, within its room and the label's limit", () => {
   const chalk = { id: "chalk", hex: "#f3f0e6" };
   const kelp = { id: "kelp", hex: "#4c5b45" };
-  const target = mixedColour([
-    { hex: chalk.hex, amount: 400 },
-    { hex: kelp.hex, amount: 100 },
-  ])!;
-  const tried = [
-    { hex: chalk.hex, amount: 400 },
-    { hex: kelp.hex, amount: 60 },
+  const mixOf = (kelpMl: number) => [
+    { ...chalk, amount: 400 },
+    { ...kelp, amount: kelpMl },
   ];
-  const added = bestAddition(tried, target, [chalk, kelp], 200, 5)!;
+  const target = mixedColour(mixOf(100))!;
+  const begun = { parts: mixOf(60), room: 200, measure: 5, limits: [] };
+  const both = [chalk, kelp];
+  const added = bestAddition(begun, target, both)!;
   expect([added.id, added.ml]).toEqual(["kelp", 40]);
   expect(added.off).toBe(0);
   // With no room for all of it, as much as there is room for.
-  expect(bestAddition(tried, target, [chalk, kelp], 25, 5)!.ml).toBe(25);
-  expect(bestAddition(tried, mixedColour(tried)!, [chalk, kelp], 200, 5)).toBeNull();
+  expect(bestAddition({ ...begun, room: 25 }, target, both)!.ml).toBe(25);
+  // A label of 200 ml a litre allows 80 in 400: 20 more, and none beside 90.
+  const limits = [{ of: "kelp", in: "chalk", most: 0.2 }];
+  expect(bestAddition({ ...begun, limits }, target, both)!.ml).toBe(20);
+  expect(bestAddition({ ...begun, parts: mixOf(90), limits }, target, both)).toBeNull();
+  expect(bestAddition(begun, mixedColour(mixOf(60))!, both)).toBeNull();
+  expect(bestAddition({ ...begun, room: 4 }, target, both)).toBeNull();
+});
+
+it("of what goes in the water has no part in the colour", () => {
+  const paints = [{ id: "kelp", hex: "#4c5b45" }];
+  expect(solidParts([{ paint: "kelp", ml: 90 }, { ml: 10 }, { paint: "gone", ml: 5 }], paints)).toEqual([
+    { id: "kelp", hex: "#4c5b45", amount: 90 },
+  ]);
 });
 
 it("what is known of a prediction comes from batches that dried", () => {

@@ -11,7 +11,7 @@ import { useHappened, useJob, useJournal } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { ColourField } from "@/ui/parts/ColourField";
 import { NumberField } from "@/ui/parts/NumberField";
-import { predictedOf } from "./MixedColour";
+import { predictedOf } from "./useMixAdvice";
 
 /** Shown until a colour is told. */
 const unread = "#808080";

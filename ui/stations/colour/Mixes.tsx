@@ -90,8 +90,12 @@ function Mix({ mix }: { mix: PlanMix }) {
           {`${Math.round(actual.ml_per_l)} ml of ${nameOf(limit.of)} a litre as measured; its label allows ${limit.ml_per_l}.`}
         </p>
       )}
-      <MixedColour mix={mix} />
-      {batches > 0 && <BatchesMade mix={mix} />}
+      {batches > 0 && (
+        <>
+          <MixedColour mix={mix} />
+          <BatchesMade mix={mix} />
+        </>
+      )}
       <details>
         <summary className="min-h-11 cursor-pointer py-2 text-[0.9375rem] text-violet">Its parts</summary>
         <MixParts paint={paint} />

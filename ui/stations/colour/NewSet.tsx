@@ -4,12 +4,14 @@ import { useState } from "react";
 import { balanceColours } from "@/core/colour/balance";
 import { differenceOf, labOf } from "@/core/colour/difference";
 import { proposeFrom, proposeFromCloth, relations, type Relation, type Slot } from "@/core/colour/proposeSet";
+import type { Job } from "@/core/job/schema";
+import { seenColours } from "@/core/look/seenColours";
+import type { Plan } from "@/core/plan/planTypes";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { freshId, type JobDocument } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { ColourField } from "@/ui/parts/ColourField";
-import { useSeenColours } from "@/ui/parts/useSeenColours";
 
 /** Paints nearer than this are one. */
 const sameUnder = 1;
@@ -17,13 +19,14 @@ const relationNames = Object.keys(relations) as Relation[];
 
 /** Another set: empty, out of one colour by a relation that is stated, or out of a cloth's colours. */
 export function NewSet() {
-  const { sets } = useJob();
+  const job = useJob();
+  const { sets } = job;
+  const plan = usePlan();
   const change = useJobState((state) => state.change);
-  const slots = useSlots();
   const [hex, setHex] = useState("#5b7f9a");
   const [relation, setRelation] = useState<Relation>("one-hue");
   const [cloth, setCloth] = useState<readonly string[]>([]);
-  const { decisions = [] } = usePlan();
+  const { decisions = [] } = plan;
   // What was decided of one that is gone is not said of another.
   const taken = decisions.flatMap(({ of: { set: id } }) => (id === undefined ? [] : [{ id }]));
   const add = (colours: ReadonlyMap<string, string>) =>
@@ -58,7 +61,9 @@ export function NewSet() {
             </div>
           </div>
           <p className="text-sm text-soft">{relations[relation].say}</p>
-          <Button onClick={() => add(proposeFrom(slots, hex, relation))}>Propose a set of it</Button>
+          <Button onClick={() => add(proposeFrom(slotsOf(job, plan), hex, relation))}>
+            Propose a set of it
+          </Button>
           <div className="flex flex-wrap items-end gap-2" role="group" aria-label="Colours of the cloth">
             {cloth.map((own, index) => (
               <ColourField
@@ -72,7 +77,9 @@ export function NewSet() {
             <Button onClick={() => setCloth([...cloth, "#8a6a4a"])}>A colour of the cloth</Button>
           </div>
           {cloth.length > 1 && (
-            <Button onClick={() => add(proposeFromCloth(slots, cloth))}>Propose a set of the cloth</Button>
+            <Button onClick={() => add(proposeFromCloth(slotsOf(job, plan), cloth))}>
+              Propose a set of the cloth
+            </Button>
           )}
         </div>
       </details>
@@ -80,11 +87,12 @@ export function NewSet() {
   );
 }
 
-/** The paints of the pattern on all walls, with how much of it each is. */
-function useSlots(): Slot[] {
-  const { walls, paints } = useJob();
-  const plan = usePlan();
-  const seen = useSeenColours(walls, plan.walls).flatMap(({ colours }) => colours);
+/** The paints of the pattern on all walls, with how much of it each is: looked at when it is asked for. */
+function slotsOf({ walls, paints }: Job, plan: Plan): Slot[] {
+  const seen = plan.walls.flatMap((planned) => {
+    const wall = walls.find(({ id }) => id === planned.id);
+    return wall ? seenColours(wall, planned).colours : [];
+  });
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex;
   return balanceColours(seen, (id) => hexOf(id) ?? "#ffffff").shares.flatMap(({ colour, share }) => {
     const hex = hexOf(colour);
