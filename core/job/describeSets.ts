@@ -1,15 +1,16 @@
-import { judgeSet, rankSets, reasonsOf, type ShownPattern } from "../colour/judgeSets";
+import { judgeSet, rankSets, reasonsOf } from "../colour/judgeSets";
 import { ownSet } from "../colour/schema";
 import { describeReason } from "../findings/reasons";
 import type { Speech } from "../findings/speech";
-import { seenColours } from "../look/seenColours";
+import { seenOnWalls } from "../look/seenColours";
 import type { Plan, PlanSet, PlanWall } from "../plan/planTypes";
 import type { Job } from "./schema";
 
 /** How the sets of a job look in its pattern, the document's own first; nothing of a job without sets. */
 export function describeSets(job: Job, walls: readonly PlanWall[], speech: Speech): Pick<Plan, "sets"> {
   if (job.sets.length === 0) return {};
-  const pattern = patternOf(job, walls);
+  // All walls together: a set is of the room.
+  const pattern = seenOnWalls(job.walls, walls);
   const paper = new Map(
     pattern.colours.flatMap(({ colour, hex }) => (hex === undefined ? [] : [[colour, hex]])),
   );
@@ -49,15 +50,3 @@ export function describeSets(job: Job, walls: readonly PlanWall[], speech: Speec
 const mostContrasts = 60;
 
 const pairs = (of: readonly (readonly [string, string])[]): [string, string][] => of.map(([a, b]) => [a, b]);
-
-/** All walls together: a set is of the room. */
-function patternOf(job: Job, walls: readonly PlanWall[]) {
-  const seen = walls.flatMap((plan) => {
-    const wall = job.walls.find(({ id }) => id === plan.id);
-    return wall ? [seenColours(wall, plan)] : [];
-  });
-  return {
-    colours: seen.flatMap(({ colours }) => colours),
-    edges: seen.flatMap(({ edges }) => edges),
-  } satisfies ShownPattern;
-}

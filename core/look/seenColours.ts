@@ -44,6 +44,15 @@ export function seenColours(wall: Wall, plan: PlanWall): SeenWall {
   return seen;
 }
 
+/** The same of several walls, one after the other. */
+export function seenOnWalls(walls: readonly Wall[], plans: readonly PlanWall[]): SeenWall {
+  const seen = plans.flatMap((plan) => {
+    const wall = walls.find(({ id }) => id === plan.id);
+    return wall ? [seenColours(wall, plan)] : [];
+  });
+  return { colours: seen.flatMap(({ colours }) => colours), edges: seen.flatMap(({ edges }) => edges) };
+}
+
 /** Looked at once for each plan of a wall: whoever changes the wall gets another. */
 const kept = new WeakMap<PlanWall, SeenWall>();
 

@@ -5,7 +5,7 @@ import { balanceColours } from "@/core/colour/balance";
 import { differenceOf, labOf } from "@/core/colour/difference";
 import { proposeFrom, proposeFromCloth, relations, type Relation, type Slot } from "@/core/colour/proposeSet";
 import type { Job } from "@/core/job/schema";
-import { seenColours } from "@/core/look/seenColours";
+import { seenOnWalls } from "@/core/look/seenColours";
 import type { Plan } from "@/core/plan/planTypes";
 import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { freshId, type JobDocument } from "@/ui/job/jobDocument";
@@ -89,10 +89,7 @@ export function NewSet() {
 
 /** The paints of the pattern on all walls, with how much of it each is: looked at when it is asked for. */
 function slotsOf({ walls, paints }: Job, plan: Plan): Slot[] {
-  const seen = plan.walls.flatMap((planned) => {
-    const wall = walls.find(({ id }) => id === planned.id);
-    return wall ? seenColours(wall, planned).colours : [];
-  });
+  const seen = seenOnWalls(walls, plan.walls).colours;
   const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex;
   return balanceColours(seen, (id) => hexOf(id) ?? "#ffffff").shares.flatMap(({ colour, share }) => {
     const hex = hexOf(colour);

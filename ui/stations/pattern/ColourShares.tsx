@@ -1,8 +1,10 @@
 "use client";
 
+import { useDeferredValue } from "react";
 import { balanceColours } from "@/core/colour/balance";
 import type { Tone } from "@/core/colour/lightness";
 import type { PlanWall } from "@/core/plan/planTypes";
+import { seenOnWalls } from "@/core/look/seenColours";
 import { formatArea } from "@/core/measure/formatLength";
 import { useJob } from "@/ui/job/JobProvider";
 import { DataTable } from "@/ui/parts/DataTable";
@@ -10,7 +12,6 @@ import type { Column } from "@/ui/parts/tableProps";
 import { Measure } from "@/ui/parts/Measure";
 import { paintColumn } from "@/ui/parts/paintColumn";
 import { ShareBar } from "@/ui/parts/ShareBar";
-import { useSeenColours } from "@/ui/parts/useSeenColours";
 
 const tones: readonly Tone[] = ["light", "middle", "dark"];
 const toneFill: Record<Tone, string> = { light: "#f3ede0", middle: "#a2988c", dark: "#3b3140" };
@@ -19,7 +20,8 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 /** How many pieces and how much of the walls each paint takes, and how light and dark balance. */
 export function ColourShares({ walls }: { walls: readonly PlanWall[] }) {
   const { paints, units, walls: own } = useJob();
-  const seen = useSeenColours(own, walls).flatMap(({ colours }) => colours);
+  // While something is dragged it follows when there is time.
+  const seen = seenOnWalls(own, useDeferredValue(walls)).colours;
   const papers = seen.flatMap(({ colour, hex }) =>
     hex === undefined ? [] : [{ id: colour, name: "Paper", hex }],
   );

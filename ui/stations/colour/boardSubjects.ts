@@ -1,0 +1,43 @@
+import { finishOf } from "@/core/finishes/registry";
+import type { Kept } from "@/core/journal/happened";
+import type { sample } from "@/core/journal/kinds/sample";
+import type { sampleLook } from "@/core/journal/kinds/sampleLook";
+import { subjectOf } from "@/core/journal/subject";
+import type { Job } from "@/core/job/schema";
+import type { Plan } from "@/core/plan/planTypes";
+
+export type Board = Kept<ReturnType<(typeof sample)["payload"]["parse"]>>;
+export type Look = Kept<ReturnType<(typeof sampleLook)["payload"]["parse"]>>;
+
+/** What a board may be of, as it is called and coloured. */
+export interface BoardSubject {
+  readonly of: Board["of"];
+  readonly label: string;
+  readonly swatches: readonly string[];
+}
+
+/** Sets, paints, and what is more than one colour: broken, printed, stamped. */
+export function boardSubjects({ sets, paints, finishes }: Job, { walls }: Plan): BoardSubject[] {
+  const hexOf = (id: string) => paints.find((paint) => paint.id === id)?.hex ?? "#ffffff";
+  const worked = new Set(
+    walls.flatMap(({ effects = [], bricks = [], prints = [] }) =>
+      [...effects, ...bricks, ...prints].map(({ finish }) => finish),
+    ),
+  );
+  return [
+    ...sets.map(({ id, name, paints: own }) => ({
+      of: { set: id },
+      label: name ?? id,
+      swatches: [...new Set(Object.values(own))].map(hexOf),
+    })),
+    ...paints.map(({ id, name, hex }) => ({ of: { paint: id }, label: name, swatches: [hex] })),
+    ...finishes
+      .filter(({ id }) => worked.has(id))
+      .map(({ id, kind }) => ({ of: { finish: id }, label: finishOf(kind).title, swatches: [] })),
+  ];
+}
+
+/** Whether two things said to be of something are of the same. */
+export const isOfSame = (one: object, other: object): boolean =>
+  subjectOf(one as Record<string, unknown>)?.join(" ") ===
+  subjectOf(other as Record<string, unknown>)?.join(" ");
