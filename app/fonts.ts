@@ -2,7 +2,8 @@ import localFont from "next/font/local";
 
 /**
  * The letters that nearly all text is in, loaded ahead of the page, with a fallback of their measure: nothing moves when they
- * come. What lies outside of them comes from the same families' other files (globals.css).
+ * come. What lies outside of them comes from the same families' other files (globals.css). (The build reads literals alone: hence
+ * the range twice.)
  */
 export const sans = localFont({
   src: "../node_modules/@fontsource-variable/commissioner/files/commissioner-latin-wght-normal.woff2",

@@ -225,7 +225,7 @@ test("a mix is predicted beside what is meant, made of what comes nearest, and i
   const mix = page.getByRole("region", { name: "Mix Dune" });
   const colour = mix.getByRole("group", { name: "Colour of the mix Dune" });
   await expect(colour).toContainText("apart: another colour. No batch of it has dried yet");
-  await expect(colour).toContainText(/ml of Ochre tint in a batch would bring it to/);
+  await expect(colour).toContainText(/ml of Ochre tint more in a batch would bring it to/);
   const waterOf = async () => {
     const [water, all] = await mix.getByRole("row").evaluateAll((rows) => {
       const ml = (row: Element) =>

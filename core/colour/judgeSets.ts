@@ -204,7 +204,9 @@ export function reasonsOf({ faults, contrasts, tones }: SetFigures, away: number
  * says what is measured and not what is liked.
  */
 export function rankSets(sets: readonly SetFigures[]): number[] {
-  const weightOf = ({ faults }: SetFigures) => faults.reduce((sum, { weight }) => sum + weight, 0);
+  // To a millionth: what was added up in another order weighs the same.
+  const weightOf = ({ faults }: SetFigures) =>
+    Math.round(faults.reduce((sum, { weight }) => sum + weight, 0) * 1e6);
   const leastOf = ({ contrasts }: SetFigures) => Math.min(1000, ...contrasts.map(({ seen }) => seen));
   const inTurn = sets
     .map((figures, place) => ({ place, weight: weightOf(figures), least: leastOf(figures) }))

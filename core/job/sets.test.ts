@@ -4,7 +4,7 @@ import { judgeSet, rankSets, type ShownPattern } from "../colour/judgeSets";
 import { runsOf } from "../tests/runsOf";
 import { parseJob } from "./parseJob";
 import { plan } from "./plan";
-import { takeSet } from "./takeSet";
+import { takeSet, unlikeStandIns } from "./takeSet";
 
 const hexes: Record<string, string> = {
   kelp: "#47573f",
@@ -151,25 +151,21 @@ describe("a set that is taken", () => {
     const written = document({
       finishes: [
         { id: "f", kind: "stripes", on: "w", colours: ["kelp", "oyster"], fit: { by: "count", count: 4 } },
-        { id: "m", kind: "limewash", on: "v", paint: "lime", primer: "kelp" },
+        { id: "m", kind: "limewash", on: "v", paint: "lime", primer: "mineral" },
       ],
       walls: [
         { id: "w", width: 4000, height: 2000, base: "oyster" },
         { id: "v", width: 3000, height: 2000, base: "kelp", baseState: "paint" },
       ],
       paints: [
-        ...Object.entries(hexes).map(([id, hex]) => ({
-          id,
-          name: id,
-          hex,
-          ...(id === "kelp" && { material: "mineral-primer" }),
-        })),
-        { id: "lime", material: "limewash" },
+        ...Object.entries(hexes).map(([id, hex]) => ({ id, name: id, hex })),
+        ...["lime", "clay"].map((id) => ({ id, material: "limewash" })),
+        { id: "mineral", material: "mineral-primer" },
       ],
       sets: [
         { id: "s1", paints: { kelp: "rust", oyster: "shell" } },
         { id: "s2", paints: { kelp: "moss" } },
-        { id: "s3", paints: { lime: "shell" } },
+        { id: "s3", paints: { lime: "clay" } },
       ],
     });
     const parsed = parseJob(written);
@@ -191,5 +187,16 @@ describe("a set that is taken", () => {
       ["shell", "paint"],
       ["rust", "paint"],
     ]);
+  });
+
+  it("is not taken where a paint would have to go on otherwise than what it is in place of", () => {
+    const written = document({
+      paints: [...Object.keys(hexes).map((id) => ({ id })), { id: "lime", material: "limewash" }],
+      sets: [{ id: "s1", paints: { kelp: "lime", oyster: "shell" } }],
+    });
+    const parsed = parseJob(written);
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+    expect(unlikeStandIns(parsed.job, "s1")).toEqual([{ slot: "kelp", paint: "lime" }]);
+    expect(() => takeSet(written, parsed.job, "s1", { id: "s2", name: "" })).toThrow(/go on otherwise/);
   });
 });

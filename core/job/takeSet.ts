@@ -19,6 +19,15 @@ const wallPaths = [
   ["floorTrim", "colour"],
 ] as const;
 
+/** Which stand-ins of a set go on otherwise than what they are in place of: with those it cannot be painted. */
+export const unlikeStandIns = (job: Job, id: string): { readonly slot: string; readonly paint: string }[] => {
+  const materialOf = new Map(job.paints.map((paint) => [paint.id, paint.material]));
+  const set = job.sets.find((one) => one.id === id);
+  return Object.entries(set?.paints ?? {})
+    .map(([slot, paint]) => ({ slot, paint }))
+    .filter(({ slot, paint }) => materialOf.get(slot) !== materialOf.get(paint));
+};
+
 /**
  * A document painted in the colours of one of its sets: its paints stand wherever those stood that they are in place of. The other
  * sets still show what they showed, and what it was itself is a set, too. A base that becomes another one is to be painted.
@@ -31,6 +40,7 @@ export function takeSet<Document extends Coloured>(
 ): Document {
   const chosen = job.sets.find((set) => set.id === id);
   if (!chosen) throw new RangeError(`there is no set ${id}`);
+  if (unlikeStandIns(job, id).length > 0) throw new RangeError(`${id} has paints that go on otherwise`);
   const inPlace = (paint: string): string => chosen.paints[paint] ?? paint;
   const walls = document.walls.map((wall, index) => recoloured(wall, job.walls[index]!, inPlace));
   const finishes = document.finishes.map((finish, index) => {

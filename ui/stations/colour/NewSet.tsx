@@ -26,11 +26,14 @@ export function NewSet() {
   const [hex, setHex] = useState("#5b7f9a");
   const [relation, setRelation] = useState<Relation>("one-hue");
   const [cloth, setCloth] = useState<readonly string[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
   const { decisions = [] } = plan;
   // What was decided of one that is gone is not said of another.
   const taken = decisions.flatMap(({ of: { set: id } }) => (id === undefined ? [] : [{ id }]));
   const add = (colours: ReadonlyMap<string, string>) =>
-    change((before) => withSet(before, `Set ${sets.length + 1}`, colours, taken));
+    setProblem(
+      change((before) => withSet(before, `Set ${sets.length + 1}`, colours, taken))[0]?.message ?? null,
+    );
   return (
     <div className="flex flex-col gap-3 py-3">
       {sets.length === 0 && (
@@ -41,6 +44,11 @@ export function NewSet() {
       <Button look="cure" onClick={() => add(new Map())}>
         Another set of colours
       </Button>
+      {problem !== null && (
+        <p role="alert" className="text-[0.9375rem] text-brick">
+          {problem}
+        </p>
+      )}
       <details>
         <summary className="min-h-11 cursor-pointer py-2 text-[0.9375rem] text-violet">
           Out of one colour, or a cloth
@@ -105,17 +113,22 @@ function withSet(
   taken: readonly { readonly id: string }[],
 ): JobDocument {
   const paints = [...document.paints];
-  const paintOf = (hex: string): string => {
+  // What stands in the place of a paint goes on as that does.
+  const paintOf = (slot: string, hex: string): string => {
+    const { material, sheen } = document.paints.find(({ id }) => id === slot)!;
     const known = paints.find(
-      (paint) => paint.hex !== undefined && differenceOf(labOf(paint.hex), labOf(hex)) < sameUnder,
+      (paint) =>
+        paint.material === material &&
+        paint.hex !== undefined &&
+        differenceOf(labOf(paint.hex), labOf(hex)) < sameUnder,
     );
     if (known) return known.id;
     const id = freshId(name, paints);
-    paints.push({ id, name: `${name}, ${hex}`, hex });
+    paints.push({ id, name: `${name}, ${hex}`, hex, ...(material && { material }), ...(sheen && { sheen }) });
     return id;
   };
   const standIns = [...colours]
-    .map(([slot, hex]) => [slot, paintOf(hex)] as const)
+    .map(([slot, hex]) => [slot, paintOf(slot, hex)] as const)
     .filter(([slot, id]) => slot !== id);
   const set = {
     id: freshId(name, [...(document.sets ?? []), ...taken]),

@@ -3,7 +3,7 @@
 import "@/ui/journal/telling";
 import { useState } from "react";
 import { ownSet } from "@/core/colour/schema";
-import { takeSet } from "@/core/job/takeSet";
+import { takeSet, unlikeStandIns } from "@/core/job/takeSet";
 import { decided } from "@/core/journal/kinds/decided";
 import type { PlanDecision, PlanSet } from "@/core/plan/planTypes";
 import { useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
@@ -90,7 +90,6 @@ function StandIns({ id }: { id: string }) {
         return { ...set, paints: paint === slot ? rest : { ...rest, [slot]: paint } };
       }),
     }));
-  const items = paints.map(({ name, hex }) => ({ label: name, swatch: hex }));
   return (
     <div className="grid gap-2">
       <TextField
@@ -103,15 +102,22 @@ function StandIns({ id }: { id: string }) {
           }))[0]?.message ?? null
         }
       />
-      {slots.map((slot) => (
-        <SelectList
-          key={slot}
-          label={`In the place of ${paints.find((paint) => paint.id === slot)!.name}`}
-          items={items}
-          chosen={paints.findIndex((paint) => paint.id === (own.paints[slot] ?? slot))}
-          onChoose={(index) => put(slot, paints[index]!.id)}
-        />
-      ))}
+      {slots.map((slot) => {
+        const replaced = paints.find((paint) => paint.id === slot)!;
+        // What goes on otherwise cannot stand there.
+        const others = paints.filter(
+          ({ id: other, material }) => material === replaced.material || other === own.paints[slot],
+        );
+        return (
+          <SelectList
+            key={slot}
+            label={`In the place of ${replaced.name}`}
+            items={others.map(({ name, hex }) => ({ label: name, swatch: hex }))}
+            chosen={others.findIndex((paint) => paint.id === (own.paints[slot] ?? slot))}
+            onChoose={(index) => put(slot, others[index]!.id)}
+          />
+        );
+      })}
     </div>
   );
 }
@@ -125,15 +131,24 @@ function Decide({ set: { id, name }, decision }: Props) {
   const { wear } = useWornSet();
   const [words, setWords] = useState("");
   const [who, setWho] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
   const tell = (of: object) => {
     journal.tell([{ kind: decided.kind, payload: { of, words: words.trim(), name: who.trim() } }]);
     setWords("");
   };
+  const nameOf = (paint: string) => job.paints.find((one) => one.id === paint)?.name ?? paint;
   const take = () => {
-    tell({ set: id });
+    const [unlike] = unlikeStandIns(job, id);
+    if (unlike)
+      return setProblem(
+        `${nameOf(unlike.paint)} does not go on as ${nameOf(unlike.slot)} does: choose another in its place.`,
+      );
     const told = decisions.flatMap(({ of }) => (of.set === undefined ? [] : [{ id: of.set }]));
     const was = { id: freshId("as it was", [...job.sets, ...told]), name: "As it was" };
-    change((before) => takeSet(before, job, id, was));
+    const problem = change((before) => takeSet(before, job, id, was))[0];
+    setProblem(problem?.message ?? null);
+    if (problem) return;
+    tell({ set: id });
     wear(null);
   };
   const remove = () => {
@@ -157,6 +172,11 @@ function Decide({ set: { id, name }, decision }: Props) {
           Strike it off
         </Button>
       </div>
+      {problem !== null && (
+        <p role="alert" className="text-[0.9375rem] text-brick">
+          {problem}
+        </p>
+      )}
       <p className="text-sm text-soft">
         Taken, its paints stand in the pattern, and days, tins and tape follow; what it was stays as a set.
       </p>
