@@ -14,6 +14,11 @@ export function sensibleDocument(random: () => number): RandomDocument {
   const canRun = walls.length > 1 && walls.every((own) => !("object" in own));
   const run = canRun && dice.share() < 0.4 ? walls.map(({ id }) => id as string) : null;
   const places = [...walls.map(({ id }) => id as string), ...(run ? ["run"] : [])];
+  const finishes = Array.from({ length: dice.whole(1, 3) }, (_, index) => ({
+    ...fc.sample(anyFinish, { seed: dice.whole(0, 2 ** 31 - 1), numRuns: 1 })[0]!,
+    id: `f${index}`,
+    on: dice.pick(places),
+  }));
   return {
     format: "jacaranda-job/1",
     name: "Any",
@@ -46,11 +51,20 @@ export function sensibleDocument(random: () => number): RandomDocument {
     ...(run && {
       runs: [{ id: "run", walls: run, ...(run.length > 2 && dice.share() < 0.5 && { closes: true }) }],
     }),
-    finishes: Array.from({ length: dice.whole(1, 3) }, (_, index) => ({
-      ...fc.sample(anyFinish, { seed: dice.whole(0, 2 ** 31 - 1), numRuns: 1 })[0]!,
-      id: `f${index}`,
-      on: dice.pick(places),
-    })),
+    finishes,
+    ...(dice.share() < 0.3 && boardsOf(dice, finishes)),
+  };
+}
+
+/** Something is tried before it is decided: a finish, a colour, a set of colours. */
+function boardsOf(dice: Dice, finishes: readonly { readonly id: string }[]): RandomDocument {
+  const asked = () => ({ as: dice.pick(["board", "board", "patch", "chip", "trial"]) });
+  return {
+    sets: [{ id: "s1", paints: { [colours[0]!]: colours[1]! } }],
+    boards: [
+      { id: "b1", of: { finish: dice.pick(finishes).id }, ...asked() },
+      { id: "b2", of: dice.share() < 0.5 ? { paint: dice.pick(colours) } : { set: "s1" }, ...asked() },
+    ],
   };
 }
 

@@ -82,6 +82,8 @@ const aboutOf: { readonly [Code in FindingCode]: About } = {
   "needs-access": "work",
   "painted-otherwise": "pattern",
   "covered-again": "work",
+  "patch-stays": "work",
+  "promise-broken": "buying",
   "runs-out": "buying",
   drifts: "work",
   "tape-little-left": "buying",

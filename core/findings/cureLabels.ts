@@ -49,6 +49,7 @@ export const cureLabels: Record<CureKind, (count: number, speech: Speech) => str
   "guide-lines": (count) => `A guide line every ${count === 1 ? "course" : `${count} courses`}`,
   "down-to-line": (count, { length }) => `Base down to ${length(count)}`,
   "more-hands": (count) => `Plan ${count} pairs of hands`,
+  "board-instead": () => "Paint a board instead",
   "smaller-sections": (count, { area }) => `Sections of ${area(count)}`,
   "truer-end": () => "Start at the truer end",
   "spare-at-end": (count, { length }) => `Leave ${length(count)} into the corner`,

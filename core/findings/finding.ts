@@ -112,6 +112,8 @@ export interface FindingValues {
   "tape-on-arris": { metres: number };
   "painted-otherwise": { wall: string; pieces: number; why: "gone" | "coated" | "laid" };
   "covered-again": { wall: string; pieces: number; what: "prints" | "faces" | "sections" };
+  "patch-stays": { board: string; wall: string };
+  "promise-broken": { paint: string; what: string; told: string; now: string };
   "runs-out": { paint: string; leftMl: number; needsMl: number };
   drifts: { mm: number; shows: Visibility; choice: "spread" | "redo" | "leave"; over: number };
   "tape-little-left": { widthMm: number; rolls: number; leftM: number };
@@ -206,6 +208,7 @@ export type CureKind =
   | "guide-lines"
   | "down-to-line"
   | "more-hands"
+  | "board-instead"
   | "smaller-sections"
   | "truer-end"
   | "spare-at-end"

@@ -12,6 +12,7 @@ const speech: Speech = {
   volume: (ml) => `<${ml} ml>`,
   run: (m) => `${m} m`,
   wall: (id) => id,
+  finish: (id) => id,
   temperature: (celsius) => `<${celsius} C>`,
   degrees: (celsius) => `<${celsius} C>`,
   money: (amount) => `${amount} EUR`,
@@ -23,6 +24,8 @@ const speech: Speech = {
 
 /** One set of values for every code; the types fail when a code is added without one. */
 const values: FindingValues = {
+  "patch-stays": { board: "b4", wall: "gable" },
+  "promise-broken": { paint: "kelp", what: "sheen", told: "matt", now: "silk" },
   "end-under-half": { end: 90, whole: 310, side: "left" },
   "near-miss": { gap: 7, thing: "the plate" },
   sliver: { width: 30, thing: "the hatch" },

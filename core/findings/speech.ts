@@ -25,6 +25,8 @@ export interface Speech {
   /** A set of colours. */
   set(id: string): string;
   wall(id: string): string;
+  /** A finish, by what it is and where it lies. */
+  finish(id: string): string;
   /** Minutes of work, as hours where there are many. */
   duration(minutes: number): string;
   say(said: Said): string;

@@ -9,6 +9,15 @@ import type { Speech } from "./speech";
 import { capital } from "./capital";
 import { textureWords } from "./wording";
 
+/** What of a paint is agreed, as it is called. */
+const agreedWords: Readonly<Record<string, string>> = {
+  hex: "its colour",
+  material: "what it is",
+  sheen: "its sheen",
+  coats: "its coats",
+  recipe: "its recipe",
+};
+
 type Codes =
   | "room-climate"
   | "more-coats"
@@ -31,6 +40,8 @@ type Codes =
   | "painted-otherwise"
   | "covered-again"
   | "runs-out"
+  | "patch-stays"
+  | "promise-broken"
   | "drifts"
   | "base-too-young"
   | "shared-tape"
@@ -149,6 +160,17 @@ export const workMessages: {
   "tape-little-left": ({ widthMm, rolls, leftM }, speech) => ({
     say: `Of ${rolls} ${rolls === 1 ? "roll" : "rolls"} of tape of ${speech.length(widthMm)} only ${speech.run(leftM)} would be left over.`,
     remedy: "Take one roll more: a pull that tears or lies wrong is laid anew.",
+  }),
+  "patch-stays": ({ board, wall }, speech) => ({
+    say: `The patch ${board} goes on ${speech.wall(wall)}, whose base is not painted again: it shows where that is left as it is.`,
+    remedy: "Paint a board and carry it about, or paint the base over the patch.",
+  }),
+  "promise-broken": ({ paint, what, told, now }, speech) => ({
+    say:
+      what === "pattern"
+        ? `${capital(speech.paint(paint))} was agreed, and is no longer in the pattern.`
+        : `${capital(speech.paint(paint))} was agreed as ${told} (${agreedWords[what] ?? what}); it is ${now} now.`,
+    remedy: "Put it back, or show the client what it is now and let it be agreed anew.",
   }),
   "runs-out": ({ paint, leftMl, needsMl }, speech) => ({
     say: `${capital(speech.paint(paint))} runs out: ${speech.volume(leftMl)} are left, and by your own use it takes about ${speech.volume(needsMl)} more.`,

@@ -95,11 +95,28 @@ export function calculate(
       ...impossible(planned, job),
       ...work.findings,
       ...work.own.flatMap((own) => own.findings),
+      ...patchesThatStay(job, work.boards),
       ...findings,
       ...checkBudget(job, cost.total),
     ],
   };
 }
+
+/** Patches on a wall whose base is on already: where that is left, they stay to be seen. */
+const patchesThatStay = ({ walls }: Job, boards: JobWork["boards"]): Finding[] =>
+  boards.flatMap(({ id: board, wall }, place): Finding[] => {
+    const on = walls.find(({ id }) => id === wall);
+    if (on?.baseState !== "on") return [];
+    return [
+      {
+        code: "patch-stays",
+        severity: "check",
+        at: null,
+        values: { board, wall: on.id },
+        cure: { kind: "board-instead", count: 0, path: ["boards", place], set: { as: "board" } },
+      },
+    ];
+  });
 
 /** A room in which paint would not dry. */
 function checkClimate({ work }: Job): Finding[] {

@@ -47,6 +47,7 @@ export function calculatePaint(
 ): { paint: PaintOfJob[]; findings: Finding[] } {
   const sessionsOf = toolSessions(drafts);
   const kept = (paint: string, own: readonly PaintUse[]): number => {
+    if (own.length > 0 && own.every(({ boards }) => boards)) return 0;
     const rolled = sessionsOf(paint).reduce((sum, used) => sum + keptBy(toolsOf(used, paint)), 0);
     if (rolled > 0) return rolled;
     // What is not rolled, or not worked out day by day, has tools that keep as much as a roller for it would.
@@ -126,7 +127,12 @@ function planColour(
       need,
       ...best,
       alternatives,
-      walls: [...groupBy(uses, ({ wall }) => wall)].flatMap(([wall, own]) => {
+      walls: [
+        ...groupBy(
+          uses.filter(({ boards }) => !boards),
+          ({ wall }) => wall,
+        ),
+      ].flatMap(([wall, own]) => {
         const { areaM2, printedM2, filmMl } = calculateNeed(paint, own, 0);
         return areaM2 + printedM2 > 0 ? [{ wall, areaM2, filmMl }] : [];
       }),

@@ -18,6 +18,7 @@ export function checkReferences(job: Job): Problem[] {
     ...duplicates(job.finishes, ["finishes"]),
     ...duplicates(job.sets, ["sets"]),
     ...duplicates(job.stays, ["stays"], paints),
+    ...duplicates(job.boards, ["boards"]),
     ...job.walls.flatMap((wall, index) => [
       ...duplicates(wall.openings, ["walls", index, "openings"]),
       ...duplicates(wall.fixtures, ["walls", index, "fixtures"], new Set(wall.openings.map(({ id }) => id))),
@@ -48,6 +49,14 @@ export function checkReferences(job: Job): Problem[] {
       expect(paints, slot, ["sets", index, "paints", slot], "paint");
       expect(paints, paint, ["sets", index, "paints", slot], "paint");
     }
+  });
+  const sets = new Set(job.sets.map(({ id }) => id));
+  const finishes = new Set(job.finishes.map(({ id }) => id));
+  job.boards.forEach(({ of }, index) => {
+    const at = ["boards", index, "of"];
+    if ("set" in of) expect(sets, of.set, [...at, "set"], "set");
+    else if ("paint" in of) expect(paints, of.paint, [...at, "paint"], "paint");
+    else expect(finishes, of.finish, [...at, "finish"], "finish");
   });
   job.runs.forEach((run, index) => {
     run.walls.forEach((id, place) => expect(walls, id, ["runs", index, "walls", place], "wall"));

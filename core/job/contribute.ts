@@ -6,6 +6,7 @@ import { joinPulls } from "../tape/joinPulls";
 import { isLittleLeft, totalTape, type TapeTotal } from "../tape/totalTape";
 import { OverLimit } from "../trade/allowance";
 import { tapeRollM } from "../trade/constants";
+import { boardPaint, boardSundries, withBoards, type BoardWork } from "../work/boards/boardSteps";
 import type { PaintUse, SundryUse, Table } from "../work/contribution";
 import { mendSteps } from "../work/mend/mendSteps";
 import { finishObject } from "../work/objects/finishObject";
@@ -25,6 +26,7 @@ import { equip, toolsFor, toolsToBuy, type ToolItem } from "../work/tools";
 import { listTapedSteps } from "../work/taped/tapedSteps";
 import { carriedPast, coatedPaint, takenOnceMore, tapedSundries } from "../work/taped/tapedWork";
 import { idsOf } from "../work/act";
+import { boardsOf } from "./boardsOf";
 import { contributionsOf, type OwnContribution } from "./contributionsOf";
 import type { LaidOutJob } from "./orderedWall";
 import { edgesInRounds, roundsOfJob } from "./roundsOfJob";
@@ -49,6 +51,8 @@ export interface JobWork {
   /** What walls are reached from that steps do not serve. */
   readonly access: readonly Access[];
   readonly tables: readonly (Table & { readonly finish: string })[];
+  /** What is tried before it is decided. */
+  readonly boards: readonly BoardWork[];
 }
 
 /**
@@ -70,7 +74,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     walls,
   };
   const tape = tapeOf(site);
-  const { drafts, own, access, findings, over } = listWithin(laidOut, site);
+  const { drafts, own, access, boards, findings, over } = listWithin(laidOut, site);
   const { crews, over: overSteps } = addWithin(drafts, site);
   return {
     school,
@@ -83,6 +87,7 @@ export function contribute(laidOut: LaidOutJob, walls: readonly WorkWall[], scho
     findings: [...findings, ...tape.filter(isLittleLeft).map(tapeLeft)],
     own,
     access,
+    boards,
     tables: own.flatMap(({ finish, tables }) => tables.map((table) => ({ ...table, finish }))),
   };
 }
@@ -115,7 +120,7 @@ export function tapeOf(site: WorkInput, onceMore: readonly StepDraft[] = []): Ta
 
 /** What all that is done uses: paint by wall, and what is bought beside it. */
 export const usesOf = (
-  { site, drafts, onceMore = [], crews, tape, tools, own }: JobWork,
+  { site, drafts, onceMore = [], crews, tape, tools, own, boards }: JobWork,
   notOwned: readonly ToolItem[],
 ): {
   readonly paint: readonly PaintUse[];
@@ -126,11 +131,13 @@ export const usesOf = (
     ...carriedPast(site, drafts),
     ...takenOnceMore(site, onceMore),
     ...own.flatMap(({ paint }) => paint),
+    ...boardPaint(boards),
   ],
   sundries: [
     ...tapedSundries(site, tape),
     ...roomSundries(site, isWorked({ crews }) ? drafts : []),
     ...own.flatMap(({ sundries }) => sundries),
+    ...boardSundries(boards),
     ...toolsToBuy(tools, notOwned),
   ],
 });
@@ -140,10 +147,11 @@ interface Drafts {
   /** What the finishes bring beside taped paint. */
   readonly own: readonly OwnContribution[];
   readonly access: readonly Access[];
+  readonly boards: readonly BoardWork[];
   readonly findings: readonly Finding[];
 }
 
-const noDrafts: Drafts = { drafts: [], own: [], access: [], findings: [] };
+const noDrafts: Drafts = { drafts: [], own: [], access: [], boards: [], findings: [] };
 
 /** What is done on the walls that are worked on, each step after those that it waits for. */
 function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
@@ -174,12 +182,15 @@ function draftSteps(laidOut: LaidOutJob, whole: WorkInput): Drafts {
   const objects = walls.flatMap((wall) => finishObject(wall, site, steps));
   steps.push(...objects, ...washTools(objects, site));
   const stood = standOn(steps, walls);
-  const all = [...mixPaints(stood.steps, site.paints), ...putBack(walls, stood.steps)];
+  const boards = boardsOf(laidOut, stood.steps);
+  const decided = withBoards(mixPaints(stood.steps, site.paints), boards, site);
+  const all = [...decided, ...putBack(walls, stood.steps)];
   const { access } = stood;
   return {
     drafts: saidOnce(equip(all, site)),
     own,
     access,
+    boards,
     findings: [...taped.findings, ...access.map(needsAccess)],
   };
 }

@@ -2,14 +2,21 @@ import { expect, it } from "vitest";
 import { fold } from "../journal/fold";
 import { entryOf } from "../journal/tests/entries";
 import { decisionsOf } from "./decisions";
+import { oneWall, parsed } from "./tests/jobs";
 
 const at = (clock: string) => `2027-01-12T${clock}`;
-const sets = {
-  sets: [
-    { id: "s1", paints: {} },
-    { id: "s2", paints: {} },
-  ],
-};
+const sets = parsed(
+  oneWall(
+    {},
+    { fit: { by: "count", count: 4 } },
+    {
+      sets: [
+        { id: "s1", paints: {} },
+        { id: "s2", paints: {} },
+      ],
+    },
+  ),
+);
 const board = (number: number, id: string, of: object) =>
   entryOf(number, at("08:00"), "sample", { board: id, of });
 const look = (number: number, id: string, light: string, verdict: string, more: object = {}) =>

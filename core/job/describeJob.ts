@@ -1,4 +1,5 @@
 import type { Needs, WorkedOut } from "./calculate";
+import { describeBoards } from "./describeBoards";
 import { describeDays, waitingOf } from "./describeDays";
 import { describeMixes, describePaint, describeSundries, describeTools } from "./describePaint";
 import { describeRounds } from "./describeRounds";
@@ -55,6 +56,7 @@ export function describeJob({ laidOut, taping, told, schools, needs }: Worked, t
     schools: schools.map(describeSchool),
     ...(job.stencils.length > 0 && { stencils: job.stencils.flatMap(describeStencil) }),
     ...describeSets(job, whole, speech),
+    ...describeBoards(job, work, schedule),
     ...(work.tables.length > 0 && { tables: describeTables(work, speech) }),
     findings: needs.findings.map((finding) => speakFinding(finding, speech)),
   };

@@ -2,7 +2,7 @@ import { minutesADay } from "../measure/calendar";
 import type { Happened, Progress } from "../journal/happened";
 import { formatMoment, type Moment } from "../journal/moment";
 import type { PlanDrift, PlanNext, PlanStep, StepState } from "../plan/planDayTypes";
-import type { Plan } from "../plan/planTypes";
+import type { Plan, PlanDecision } from "../plan/planTypes";
 import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
@@ -87,7 +87,15 @@ export function describeNow(
   return {
     ...plan,
     walls: withPaintedOtherwise(plan, job, work),
-    findings: [...plan.findings, ...findingsNow(forecast, drift, coveredAgain(plan, job, asTold.work), job)],
+    findings: [
+      ...plan.findings,
+      ...findingsNow(
+        forecast,
+        drift,
+        [...coveredAgain(plan, job, asTold.work), ...decisions.flatMap(promisesBroken)],
+        job,
+      ),
+    ],
     now: formatMoment(now.day, now.minutes),
     steps,
     next: nextOf({ steps }, job, time),
@@ -118,18 +126,22 @@ function withSetUps(work: Happened["work"], steps: Plan["steps"]): Happened["wor
   return all;
 }
 
+/** What was agreed and is planned otherwise by now. */
+const promisesBroken = ({ changed = [] }: PlanDecision): Finding[] =>
+  changed.map((values) => ({ code: "promise-broken", severity: "check", at: null, values }));
+
 /** What has come out on the way and is to be decided. */
 function findingsNow(
   forecast: readonly PlanForecast[],
   drift: readonly PlanDrift[],
-  covered: readonly Finding[],
+  others: readonly Finding[],
   job: Job,
 ): Plan["findings"] {
   const speech = speechOf(job);
   const short = forecast.filter(({ verdict }) => verdict === "short");
   const seen = drift.filter(({ shows }) => shows !== "won't show");
   return [
-    ...covered,
+    ...others,
     ...short.map(({ paint, left_ml: leftMl, needs_ml: needsMl }): Finding => ({
       code: "runs-out",
       severity: "check",

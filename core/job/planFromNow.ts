@@ -5,6 +5,7 @@ import type { Plan } from "../plan/planTypes";
 import type { StepSoFar, UnderWay } from "../sequence/underWay";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Step } from "../work/step";
+import { hasBoardsTold, withBoardsTold } from "./boardsTold";
 import { airSoFar, awaySoFar } from "./airSoFar";
 import { describeNow } from "./describeNow";
 import { toldOf } from "../journal/defineKind";
@@ -48,7 +49,7 @@ export function fromNowWallsFirst(
   stages: Stages = afresh,
   planning?: Planning,
   planned: (opening: Job) => Plan = planOrStop,
-  isBeforeAsked = asksForPlan(happened),
+  isBeforeAsked = asksForPlan(happened) || hasBoardsTold(job, happened),
 ): StagedPlan {
   const first = firstDayOf(job, happened, now);
   const opening = { ...job, work: { ...job.work, start: isoDateOf(first) } };
@@ -69,7 +70,8 @@ export function fromNowWallsFirst(
   if (!before && isPaintedOtherwise(walls, happened))
     return fromNowWallsFirst(job, happened, now, stages, planning, planned, true);
   standing = withMarksThatStand(told, walls);
-  if (before) standing = withMasksAnew(asMoreCoatsFindIt(standing, more, before), before);
+  if (before)
+    standing = withBoardsTold(withMasksAnew(asMoreCoatsFindIt(standing, more, before), before), job, before);
   const isPaintOpen =
     isMendOpen(mends, standing) || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
   standing = withRoomOpened(standing, isPaintOpen);

@@ -8,6 +8,7 @@ import { schools } from "../rounds/listPasses";
 import { workSchemaOf } from "../work/schema";
 import type { Anew } from "../rounds/listPasses";
 import type { Mend } from "../work/mend/mendSteps";
+import { boardSchema } from "../work/boards/schema";
 import { suppliesSchemaOf } from "../work/sundries";
 import { toolItems } from "../work/tools";
 import { stencilSchema } from "../stencil/schema";
@@ -50,6 +51,11 @@ export const jobSchema = z
     runs: z.array(runSchema).max(100).default([]),
     finishes: z.array(finishSchema).max(500),
     sets: z.array(setSchema).max(24).default([]).describe("the pattern in other colours, to be chosen from"),
+    boards: z
+      .array(boardSchema)
+      .max(24)
+      .default([])
+      .describe("painted and looked at before anything is decided"),
     stays: z.array(staySchema).max(24).default([]).describe("what stays in the room, and its colour"),
   })
   .transform((job) => ({

@@ -1,3 +1,4 @@
+import { subjectOf } from "../findings/subject";
 import { finishOf } from "../finishes/registry";
 import { setIn } from "../finishes/applyChange";
 import type { Job } from "./schema";
@@ -9,6 +10,7 @@ interface Coloured {
   readonly sets?:
     | readonly { readonly id: string; readonly name?: string; readonly paints?: Record<string, string> }[]
     | undefined;
+  readonly boards?: readonly { readonly of: object }[] | undefined;
 }
 
 const wallPaths = [
@@ -51,7 +53,7 @@ export function takeSet<Document extends Coloured>(
   });
   const others = (document.sets ?? []).filter((set) => set.id !== id);
   return {
-    ...document,
+    ...withoutBoardsOf(document, { set: id }),
     walls,
     finishes,
     sets: [
@@ -62,6 +64,17 @@ export function takeSet<Document extends Coloured>(
       { ...was, paints: from(chosen.paints, (slot) => slot, {}) },
     ],
   };
+}
+
+/** Without the boards of something: it is decided, or gone. */
+export function withoutBoardsOf<Document extends Pick<Coloured, "boards">>(
+  document: Document,
+  of: Readonly<Record<string, string>>,
+): Document {
+  if (!document.boards) return document;
+  const isOf = (board: { readonly of: object }) =>
+    subjectOf({ ...board.of })?.join(" ") === subjectOf(of)?.join(" ");
+  return { ...document, boards: document.boards.filter((board) => !isOf(board)) };
 }
 
 /** What stood for a slot stands for the paint that has come into its place. */

@@ -31,6 +31,7 @@ export function waitedFor(
   const paint = job.paints.find(({ id }) => id === before?.colour)?.name ?? before?.colour;
   const what = paint ?? leftBy[before?.does[0]?.act ?? "look"] ?? "what was done";
   const where = wall ? ` on ${wall.name ?? wall.id}` : "";
+  if (wait.what === "looks") return "every light comes by once";
   if (wait.what === "tape-over") return `${what}${where} hardens until it takes tape`;
   return wait.what === "next-day" ? `${what}${where} stands overnight` : `${what}${where} dries`;
 }

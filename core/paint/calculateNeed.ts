@@ -15,6 +15,8 @@ export interface PaintUse {
   readonly onceMoreMl?: number;
   /** What is printed with it once, beside what is coated. */
   readonly printed?: PrintedUse;
+  /** On boards, before anything is decided: film, and what their own tools keep, ml. */
+  readonly boards?: { readonly filmMl: number; readonly toolsMl: number };
 }
 
 /** Prints in one paint: m2 of their open parts, how far a litre goes there, and what their own tools keep. */
@@ -39,7 +41,7 @@ export interface PaintNeed {
 
 /**
  * Paint for a job, in ml, with its terms:
- * film = area x coats x texture / spread rate, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
+ * film = area x coats x texture / spread rate, what boards take, and printed area x texture / spread rate of that way of printing; seal = one coat of a 25 mm strip along the sealed edges;
  * past = what every coat covers past its lines, under what comes later: such a strip along each, or the rest of a wall that is rolled whole;
  * and what is done once more of a job under way;
  * tools = `keptMl`, what roller, tray and brush keep, once a session, and what printing tools do; touch-up = 5 % of the film, at least a small jar; and what goes into mixes, which
@@ -59,14 +61,16 @@ export function calculateNeed(
   const printedMl = sum(({ printed, texture }) =>
     printed ? (printed.areaM2 * textureFactors[texture] * 1000) / printed.spreadRate : 0,
   );
-  const filmMl = coatedMl + printedMl;
+  const onWallsMl = coatedMl + printedMl;
+  const filmMl = onWallsMl + sum(({ boards }) => boards?.filmMl ?? 0);
   const sealMl =
     sum((use) => (use.sealMm / 1000) * (sealStripMm / 1000) * textureFactors[use.texture]) * mlPerM2;
   const onceMoreMl = sum((use) => use.onceMoreMl ?? 0);
   const pastMl = sum(({ pastM2 = 0, texture }) => pastM2 * textureFactors[texture]) * mlPerM2 + onceMoreMl;
   const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
-  const toolsMl = keptMl + sum(({ printed }) => printed?.toolsMl ?? 0);
-  const touchUpMl = Math.max(leastTouchUpMl, touchUpShare * filmMl);
+  const toolsMl = keptMl + sum(({ printed, boards }) => (printed ?? boards)?.toolsMl ?? 0);
+  // Boards are not touched up.
+  const touchUpMl = uses.every(({ boards }) => boards) ? 0 : Math.max(leastTouchUpMl, touchUpShare * onWallsMl);
   const needMl = filmMl + sealMl + pastMl + toolsMl + touchUpMl + mixedMl;
   return { areaM2, printedM2, filmMl, sealMl, pastMl, toolsMl, touchUpMl, mixedMl, needMl };
 }

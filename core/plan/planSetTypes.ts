@@ -26,4 +26,25 @@ export interface PlanDecision {
   /** The reason, and who decided, where they were told. */
   words?: string;
   name?: string;
+  /** What the boards of it cannot have told. */
+  cautions?: string[];
+  /** What is no longer as it was agreed. */
+  changed?: { paint: string; what: string; told: string; now: string }[];
+}
+
+/** What is tried before it is decided, and what that takes beside painting the walls once more. */
+export interface PlanBoard {
+  id: string;
+  of: Record<string, string>;
+  as: "board" | "patch" | "chip" | "trial";
+  size: [number, number];
+  coats: number;
+  minutes: number;
+  paint: { paint: string; ml: number }[];
+  /** Of the walls' work in the paints that it is about. */
+  repaint: { minutes: number; ml: number };
+  /** When it can be looked at by each light, once it is dry. */
+  looks: { light: string; day: number; date: string | null; at: string }[];
+  /** The step in which it is decided. */
+  decide: string;
 }

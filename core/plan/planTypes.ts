@@ -20,13 +20,13 @@ import type {
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 import type { PlanDay, PlanDrift, PlanNext, PlanRate, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
-import type { PlanDecision, PlanSet } from "./planSetTypes";
+import type { PlanBoard, PlanDecision, PlanSet } from "./planSetTypes";
 import type { Seal } from "../tape/tapePiece";
 
 export type { PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
 export type { PlanCandidate, PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 export type { PlanPoint } from "./planPoint";
-export type { PlanDecision, PlanSet } from "./planSetTypes";
+export type { PlanBoard, PlanDecision, PlanSet } from "./planSetTypes";
 export type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 export type {
   PlanBorder,
@@ -70,6 +70,8 @@ export interface Plan {
   tables?: PlanTable[];
   /** The pattern in the colours of each set, the document's own first; absent where the job has none. */
   sets?: PlanSet[];
+  /** What is tried before it is decided; absent where nothing is. */
+  boards?: PlanBoard[];
   findings: PlanFinding[];
   /** Of a plan from now on: the moment by the clock on the spot, and what each person does next. */
   now?: string;

@@ -17,6 +17,8 @@ export interface Links {
   /** As on the label. */
   readonly least: Float64Array;
   readonly isNextDay: Uint8Array;
+  /** No air shortens or lengthens them. */
+  readonly isSteady: Uint8Array;
   /** Latest times: step `step` begins at most so many minutes after `before` has ended. */
   readonly latest: readonly { readonly step: number; readonly before: number; readonly minutes: number }[];
   /** In air that was told of: when so many minutes of the label are over that begin at a time. */
@@ -51,12 +53,14 @@ export function linkSteps(steps: readonly Step[]): Links {
   const before = new Int32Array(count);
   const least = new Float64Array(count);
   const isNextDay = new Uint8Array(count);
+  const isSteady = new Uint8Array(count);
   let link = 0;
   steps.forEach(({ after }, index) => {
     for (const { step, minutes, what } of after) {
       before[link] = indexOf.get(step)!;
       least[link] = minutes;
       isNextDay[link] = what === "next-day" ? 1 : 0;
+      isSteady[link] = what === "looks" ? 1 : 0;
       link++;
     }
     first[index + 1] = link;
@@ -64,17 +68,17 @@ export function linkSteps(steps: readonly Step[]): Links {
   const latest = steps.flatMap(({ within = [] }, step) =>
     within.map((wait) => ({ step, before: indexOf.get(wait.step)!, minutes: wait.minutes })),
   );
-  return { first, before, least, isNextDay, latest };
+  return { first, before, least, isNextDay, isSteady, latest };
 }
 
 /** All waits in whole minutes, each so many times as long as on the label. */
-export const waitsAt = ({ least }: Links, factor: number): Float64Array =>
-  least.map((minutes) => Math.ceil(minutes * factor - 1e-9));
+export const waitsAt = ({ least, isSteady }: Links, factor: number): Float64Array =>
+  least.map((minutes, link) => Math.ceil(minutes * (isSteady[link] ? 1 : factor) - 1e-9));
 
 /** When what one link waits for is over. */
 export function releaseOf(links: Links, waits: Float64Array, link: number, ends: Float64Array): number {
   const end = ends[links.before[link]!]!;
-  if (links.overAt && !links.isNextDay[link]) return links.overAt(end, links.least[link]!);
+  if (links.overAt && !links.isNextDay[link] && !links.isSteady[link]) return links.overAt(end, links.least[link]!);
   return links.isNextDay[link] ? (Math.floor(end / minutesADay) + 1) * minutesADay : end + waits[link]!;
 }
 

@@ -46,6 +46,8 @@ export const onceMoreStep = (step: string): string => `${step}/again`;
 /** A step of the remedy for what went wrong. */
 export const mendStep = (wall: string, mend: string, number: number): string =>
   `${wall}/mend-${mend.toLowerCase()}-${number}`;
+/** On a board, or of all of them. */
+export const boardStep = (board: string, name: string): string => `boards/${board}/${name}`;
 export const mixStep = (paint: string): string => `mix/${paint}`;
 export const washStep = (paint: string, session: string, time = 1): string =>
   `wash-tools-${paint}-${session}${time > 1 ? `-${time}` : ""}`;

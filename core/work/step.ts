@@ -5,13 +5,13 @@ import type { Did } from "./act";
 export type Phase =
   "protect" | "prepare" | "ground" | "set-out" | "mask" | "colour" | "unmask" | "clean" | "finish";
 
-export type WaitKind = "after" | "drying" | "recoat" | "tape-over" | "touch-dry" | "next-day";
+export type WaitKind = "after" | "drying" | "recoat" | "tape-over" | "touch-dry" | "next-day" | "looks";
 
 /** What has to be over before a step may start, and for how long. */
 export interface Wait {
   readonly step: string;
   readonly what: WaitKind;
-  /** At 20 C and 50 % RH; 0 where it is only one after the other. */
+  /** At 20 C and 50 % RH, but for looks, which no air shortens; 0 where it is only one after the other. */
   readonly minutes: number;
   /** What the label says, where the painter's school waits otherwise. */
   readonly byLabel?: number;

@@ -110,7 +110,8 @@ export class StepList {
     for (const { ifAny, byLabel: _, ...wait } of after) {
       if (ifAny && !this.lastPart.has(wait.step)) continue;
       const last = this.lastOf(step, wait.step);
-      const key = `${last} ${wait.what === "next-day" ? "next-day" : ""}`;
+      // What air shortens, a night, and the lights of a day are told apart.
+      const key = `${last} ${wait.what === "next-day" || wait.what === "looks" ? wait.what : ""}`;
       const other = byStep.get(key);
       if (!other || other.minutes < wait.minutes) byStep.set(key, { ...wait, step: last });
     }

@@ -82,6 +82,13 @@ export const sundryKinds = {
   paper: { name: "Fine paper", serves: sandingsPerPaper, why: "why-rubbed" },
   "dust-mask": { name: "Dust mask", serves: 1, why: "why-rubbed" },
   "sugar-soap": { name: "Sugar soap", serves: 1, why: "why-soap" },
+  "sample-board": {
+    name: { metric: "Primed board, A2 or as told", imperial: 'Primed board, 16 1/2" × 23 3/8" or as told' },
+    serves: 1,
+    why: "why-sample-board",
+  },
+  "sample-card": { name: "Primed card for chips", serves: 1, why: "why-sample-card" },
+  "sample-wood": { name: "Offcut of the same bare wood", serves: 1, why: "why-sample-wood" },
   ...printSundries,
   ...objectSundries,
 } as const satisfies Record<string, SundryKind>;

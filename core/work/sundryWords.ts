@@ -50,5 +50,8 @@ export const sundryWords = {
   "why-pile-medium": () => "on the sleeves, for a light stipple",
   "why-pile-long": () => "on the sleeves, to reach into rough walls",
   "why-low-tack": () => "on paint that is under two weeks old",
+  "why-sample-board": () => "one a board that is looked at before anything is decided",
+  "why-sample-card": () => "one a chip",
+  "why-sample-wood": () => "what goes on bare wood is tried on it",
   "why-soap": ({ from }: From, { area }: Speech) => `to wash ${area(from)}`,
 };

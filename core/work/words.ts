@@ -6,6 +6,7 @@ import type { Speech } from "../findings/speech";
 import type { Seal } from "../tape/tapePiece";
 import type { ObjectKind } from "../wall/objectSchema";
 import type { Things } from "./room/thingsOf";
+import { boardWords } from "./boards/words";
 import { brokenWords } from "./broken/words";
 import { mishaps, type MishapKind } from "./mend/mishaps";
 import { lowerFirst } from "../findings/capital";
@@ -269,6 +270,7 @@ export const eveningWords = {
 export const workWords = {
   ...stepWords,
   ...printWords,
+  ...boardWords,
   ...brokenWords,
   ...objectWords,
   ...cautionWords,

@@ -59,6 +59,9 @@ const sundryPrices: Record<SundryItem, number> = {
   "stencil-tape": 6.4,
   "stencil-adhesive": 9.9,
   card: 2.4,
+  "sample-board": 3.6,
+  "sample-card": 1.8,
+  "sample-wood": 2.9,
 };
 
 /**

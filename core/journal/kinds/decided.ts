@@ -1,7 +1,19 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { freeText, idText } from "../limits";
-import { saySubject } from "../subject";
+import { freeText, hexText, idText } from "../limits";
+import { saySubject } from "../../findings/subject";
+
+const agreedPaint = z.object({
+  paint: idText,
+  hex: hexText,
+  material: freeText,
+  sheen: freeText,
+  coats: z.number().int().min(1).max(50),
+  recipe: freeText.optional(),
+});
+
+/** A paint as a yes was given to it. */
+export type AgreedPaint = z.infer<typeof agreedPaint>;
 
 /** A choice that holds from now on; with `refused` among what it is of, that it is not wanted. */
 export const decided = defineKind({
@@ -12,6 +24,7 @@ export const decided = defineKind({
     words: freeText.default(""),
     name: freeText.default(""),
     accepts: z.array(idText).max(50).optional(),
+    agreed: z.array(agreedPaint).max(100).optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "decided", payload, told),
   say: ({ of, name, words }, speech) =>

@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
 import { amount, freeText, idText } from "../limits";
-import { saySubject } from "../subject";
+import { saySubject } from "../../findings/subject";
 
 /** A board was painted to be looked at. */
 export const sample = defineKind({

@@ -2,7 +2,7 @@ import { finishOf } from "@/core/finishes/registry";
 import type { Kept } from "@/core/journal/happened";
 import type { sample } from "@/core/journal/kinds/sample";
 import type { sampleLook } from "@/core/journal/kinds/sampleLook";
-import { subjectOf } from "@/core/journal/subject";
+import { subjectOf } from "@/core/findings/subject";
 import type { Job } from "@/core/job/schema";
 import type { Plan } from "@/core/plan/planTypes";
 

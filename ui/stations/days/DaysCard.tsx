@@ -210,4 +210,5 @@ const waitWords: Record<WaitKind, string> = {
   "tape-over": "too fresh for tape",
   "touch-dry": "not yet touch-dry",
   "next-day": "the next day",
+  looks: "boards are looked at in every light",
 };

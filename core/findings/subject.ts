@@ -1,4 +1,4 @@
-import type { Speech } from "../findings/speech";
+import type { Speech } from "./speech";
 
 /** What is decided about, or what a board is of: one thing of a kind. */
 export type Subject = readonly [kind: string, id: string];
@@ -16,5 +16,6 @@ export function saySubject(of: Readonly<Record<string, unknown>>, speech: Speech
   const [kind, id] = subject;
   if (kind === "set") return `the set ${speech.set(id)}`;
   if (kind === "paint" || kind === "mix") return speech.paint(id);
+  if (kind === "finish") return speech.finish(id);
   return `the ${kind} ${id}`;
 }
