@@ -1,10 +1,10 @@
-import type { Locator } from "@playwright/test";
+import type { Locator, Page } from "@playwright/test";
 import { plan } from "../core/job/plan";
 import { parseJob } from "../core/job/parseJob";
 import { sceneOf } from "../core/look/scene";
 import { drawTile, tilesOf, type View } from "../core/look/views";
 import { expectAccessible } from "./support/faults";
-import { choose, expect, makeJob, stripedWall, test } from "./support/test";
+import { choose, expect, makeJob, stripedWall, test, unfold } from "./support/test";
 
 const lime = (more: object = {}, wall: object = {}) => ({
   format: "jacaranda-job/1",
@@ -243,9 +243,31 @@ test("a mix is predicted beside what is meant, made of what comes nearest, and i
   expect(Math.abs((await waterOf()) - 1 / 11)).toBeLessThan(0.01);
 
   await mix.getByText("A batch is made").click();
-  await mix.getByLabel("As it dried, if you can tell").fill("#d2b27a");
-  await mix.getByRole("button", { name: "Batch 1 is made" }).click();
-  await expect(mix).toContainText(/Batch 1: .* ml Oyster/);
+  const bench = mix.getByRole("group", { name: "The bench, batch 1" });
+  const measureOf = async (name: string) =>
+    Number(
+      /([\d ]+) ml/.exec((await bench.getByRole("listitem").filter({ hasText: name }).textContent())!)![1],
+    );
+  const ochre = await measureOf("Ochre tint");
+  for (const more of ["more", "more", "more", "less"])
+    await bench.getByRole("button", { name: `small spoon, 5 ml ${more} of Ochre tint` }).click();
+  expect(await measureOf("Ochre tint")).toBe(ochre + 10);
+  // What went in outlives a reload.
+  await page.reload();
+  await mix.getByText("A batch is made").click();
+  expect(await measureOf("Ochre tint")).toBe(ochre + 10);
+  await bench.getByLabel("As it dried, if you can tell").fill("#d2b27a");
+  await bench.getByLabel("Use by").fill("2027-03-01");
+  await bench.getByRole("button", { name: "Batch 1 is made" }).click();
+  await expect(mix).toContainText(/Batch 1 of 1: .* ml Oyster/);
+  await expect(mix).toContainText("from what is meant");
+  await mix.getByRole("button", { name: "Make it the recipe batch 1" }).click();
+  await mix.getByText("Its parts").click();
+  await expect(mix.getByLabel("Parts of Ochre tint")).toHaveValue(String(ochre + 10));
+  await page.goto(`/print/${id}/labels`);
+  await expect(page.getByRole("listitem")).toContainText(["batch 1 of 1"]);
+  await expect(page.getByRole("listitem").first()).toContainText("Use by 2027-03-01");
+  await page.goto(`/jobs/${id}/w/colour`);
   await expect(colour).toContainText(/One batch dried \d+\.\d off what was predicted/);
   await mix.getByRole("button", { name: "Take back batch 1" }).click();
   await expect(colour).toContainText("No batch of it has dried yet");
@@ -258,17 +280,28 @@ test("a board is painted and looked at by each light; what is missing is said, a
   const id = await makeJob(page, stripedWall("Boards on the window seat"));
   await page.goto(`/jobs/${id}/w/colour`);
   const boards = page.getByRole("region", { name: "Boards", exact: true });
-  const paint = async (name: string, coats: string) => {
-    await choose(page, "What it is of", name);
-    await choose(page, "Coats on the board", coats);
-  };
-  await boards.getByText("A board is painted").click();
-  await paint("Kelp", "1");
-  await expect(boards).toContainText("One coat lets the board through");
-  await paint("Kelp", "2");
+  await boards.getByText("Plan a board").click();
+  await choose(page, "What it is of", "Kelp");
+  await choose(page, "How it is tried", "a chip");
+  await expect(boards).toContainText("Judged the same day");
+  await choose(page, "How it is tried", "a board");
+  await boards.getByRole("radio", { name: "sample paint" }).click();
+  await boards.getByRole("button", { name: "Plan B1" }).click();
+  await expect(boards).toContainText("2 coats");
+  await expect(boards).toContainText("To paint its walls once more");
+  // It stands in the days, before the walls.
+  await page.goto(`/jobs/${id}/w/days`);
+  await expect(
+    page
+      .getByRole("list")
+      .getByText(/Board B1, of Kelp: coat 1 of 2/)
+      .first(),
+  ).toBeVisible();
+  await page.goto(`/jobs/${id}/w/colour`);
   await boards.getByLabel("Where it hangs").fill("by the hatch");
   await boards.getByRole("button", { name: "Board B1 is painted" }).click();
-  await expect(boards).toContainText("2 coats; hangs by the hatch");
+  await expect(boards).toContainText("Painted, 2 coats; hangs by the hatch");
+  await expect(boards).toContainText("B1 was of sample paint");
   await expect(boards).toContainText("A yes still needs morning, midday, evening, lamp.");
   const look = boards.getByRole("group", { name: "A look at B1" });
   await look.getByRole("button", { name: "Yes" }).click();
@@ -285,3 +318,109 @@ test("a board is painted and looked at by each light; what is missing is said, a
   await expect(boards).toContainText("That settles it.");
   await expectAccessible(page);
 });
+
+test("a mix over its label's limit is told, and who takes the risk is written down", async ({ page }) => {
+  const id = await makeJob(page, {
+    ...stripedWall("Too much tint"),
+    paints: [
+      { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
+      { id: "ochre", name: "Ochre tint", hex: "#A8752B" },
+      {
+        id: "kelp",
+        name: "Dune",
+        hex: "#C9A66B",
+        mix: {
+          parts: [
+            { paint: "oyster", parts: 8 },
+            { paint: "ochre", parts: 1 },
+          ],
+          limit: { of: "ochre", in: "oyster", ml_per_l: 60 },
+        },
+      },
+    ],
+  });
+  await page.goto(`/jobs/${id}/w/colour`);
+  const mix = page.getByRole("region", { name: "Mix Dune" });
+  await expect(mix).toContainText("its label allows 60");
+  await mix.getByText("The board was made so: take the risk").click();
+  await mix.getByLabel("Who knows and accepts it").fill("The client");
+  await mix.getByRole("button", { name: "Write the risk down" }).click();
+  await expect(mix).toContainText("The client has taken the risk: this recipe is repeated exactly.");
+  await page.reload();
+  await expect(mix).toContainText("The client has taken the risk");
+  await mix.getByText("Its parts").click();
+  await mix.getByLabel("Parts of Ochre tint").fill("0.9");
+  await mix.getByLabel("Parts of Ochre tint").press("Enter");
+  // Another recipe is not what was agreed.
+  await expect(page.getByText(/Dune was agreed as 8 oyster : 1 ochre/).first()).toBeVisible();
+});
+
+test("a photo of the room: its corners are marked by keyboard, the look is laid in, and the picture is kept", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("In their own room"));
+  await page.goto(`/jobs/${id}/w/colour`);
+  await unfold(page, "In the client's own room");
+  await page.getByRole("button", { name: "Into a photo of the room" }).click();
+  const dialog = page.getByRole("dialog", { name: /in its own room/ });
+  await dialog.getByLabel("A photo of the wall").setInputFiles({
+    name: "no picture.txt",
+    mimeType: "text/plain",
+    buffer: Buffer.from("no picture"),
+  });
+  await expect(dialog.getByRole("alert")).toContainText("not a picture");
+  await dialog.getByLabel("A photo of the wall").setInputFiles({
+    name: "room.png",
+    mimeType: "image/png",
+    buffer: await greyRoom(page),
+  });
+  const laid = dialog.getByRole("img", { name: "The room as it will look: a prediction" });
+  await expect(laid).toBeVisible();
+  const corner = dialog.getByRole("button", { name: /^Lower left corner/ });
+  await expect(corner).toHaveAccessibleName(/15 % across, 80 % down/);
+  await corner.press("ArrowLeft");
+  await corner.press("Shift+ArrowDown");
+  await expect(corner).toHaveAccessibleName(/14\.9 % across, 81 % down/);
+  await dialog.getByRole("slider", { name: "Before and after" }).fill("100");
+  // The middle of the wall is no more as grey as the photo is.
+  await expect.poll(() => colourAt(laid, 0.5, 0.5)).not.toEqual([150, 150, 150]);
+  expect(await colourAt(laid, 0.03, 0.03)).toEqual([150, 150, 150]);
+  // Crossed corners are no wall.
+  for (let count = 0; count < 70; count++) await corner.press("Shift+ArrowRight");
+  for (let count = 0; count < 30; count++) await corner.press("Shift+ArrowUp");
+  await expect(dialog.getByRole("alert")).toContainText("cross or dent in");
+  for (let count = 0; count < 70; count++) await corner.press("Shift+ArrowLeft");
+  for (let count = 0; count < 30; count++) await corner.press("Shift+ArrowDown");
+  await dialog.getByRole("button", { name: "Keep this picture" }).click();
+  await expect(dialog).toContainText("Kept with the job's pictures.");
+  await expectAccessible(page);
+  await page.reload();
+  await page.getByRole("button", { name: "Into a photo of the room" }).click();
+  await expect(corner).toHaveAccessibleName(/14\.9 % across, 81 % down/);
+  await expect(laid).toBeVisible();
+});
+
+/** A photo of nothing but grey. */
+async function greyRoom(page: Page): Promise<Buffer> {
+  const url = await page.evaluate(() => {
+    const canvas = document.createElement("canvas");
+    [canvas.width, canvas.height] = [800, 600];
+    const context = canvas.getContext("2d")!;
+    context.fillStyle = "#969696";
+    context.fillRect(0, 0, 800, 600);
+    return canvas.toDataURL("image/png");
+  });
+  return Buffer.from(url.split(",")[1]!, "base64");
+}
+
+/** A pixel of a canvas, at shares of its sides. */
+const colourAt = (canvas: Locator, x: number, y: number): Promise<number[]> =>
+  canvas.evaluate(
+    (element: HTMLCanvasElement, [across, down]) => [
+      ...element
+        .getContext("2d")!
+        .getImageData(across! * element.width, down! * element.height, 1, 1)
+        .data.slice(0, 3),
+    ],
+    [x, y],
+  );

@@ -1,4 +1,5 @@
 import { expose, transfer } from "comlink";
+import { layIn, type Laying, type Picture } from "@/core/look/inRoom";
 import { sceneOf, type LookOf, type Scene } from "@/core/look/scene";
 import { cellFor, smallLook, type SmallPicture } from "@/core/look/smallLook";
 import { drawTile, tilesOf, type Tile, type View } from "@/core/look/views";
@@ -62,6 +63,12 @@ const look = {
     await breathe();
     const picture = smallLook(of, smallPx);
     return transfer(picture, [picture.pixels.buffer]);
+  },
+  /** A look laid into a photo of the room. */
+  async layIn(photo: Picture, look: Picture, laying: Laying): Promise<Uint8ClampedArray<ArrayBuffer>> {
+    await breathe();
+    const laid = layIn(photo, look, laying);
+    return transfer(laid, [laid.buffer]);
   },
 };
 

@@ -1,4 +1,5 @@
 import { proxy, wrap, type Remote } from "comlink";
+import type { Laying, Picture } from "@/core/look/inRoom";
 import type { LookOf } from "@/core/look/scene";
 import type { View } from "@/core/look/views";
 import type { SmallPicture } from "@/core/look/smallLook";
@@ -22,6 +23,13 @@ export function drawLook(canvas: string, of: LookOf, view: View, onTile: OnTile)
 
 /** A wall's small look. */
 export const drawSmall = (of: LookOf): Promise<SmallPicture> => connect().small(of);
+
+/** A look laid into a photo of the room, four digits a pixel. */
+export const layInRoom = (
+  photo: Picture,
+  look: Picture,
+  laying: Laying,
+): Promise<Uint8ClampedArray<ArrayBuffer>> => connect().layIn(photo, look, laying);
 
 const connect = (): Remote<LookApi> =>
   (remote ??= wrap<LookApi>(new Worker(new URL("./look.worker.ts", import.meta.url), { type: "module" })));

@@ -136,7 +136,15 @@ export interface FindingValues {
   "end-piece": { width: number; face: number };
   "over-budget": { cost: number; budget: number };
   "recipe-off": { paint: string; part: string | null; off: number };
-  "tint-over-limit": { paint: string; tint: string; base: string; made: number; limit: number };
+  "tint-over-limit": {
+    paint: string;
+    tint: string;
+    base: string;
+    made: number;
+    limit: number;
+    /** Who has taken it upon himself; null while nobody has. */
+    taken: string | null;
+  };
   "cannot-join-wet": {
     wall: string;
     colour: string;

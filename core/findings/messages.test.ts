@@ -135,7 +135,7 @@ const values: FindingValues = {
   "end-piece": { width: 30, face: 228 },
   "over-budget": { cost: 120, budget: 100 },
   "recipe-off": { paint: "dune", part: "ochre-tint", off: 0.031 },
-  "tint-over-limit": { paint: "kelp", tint: "ochre", base: "shell", made: 52, limit: 31 },
+  "tint-over-limit": { paint: "kelp", tint: "ochre", base: "shell", made: 52, limit: 31, taken: null },
   "cannot-join-wet": {
     wall: "w",
     colour: "lime",

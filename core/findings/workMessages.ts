@@ -277,10 +277,12 @@ export const workMessages: {
     remedy:
       "With a steady hand cut in straight edges with a brush; tape where a line must be exact. The button shows that plan.",
   }),
-  "tint-over-limit": ({ paint, tint, base, made, limit }, speech) => ({
+  "tint-over-limit": ({ paint, tint, base, made, limit, taken }, speech) => ({
     say: `${speech.paint(paint)} holds ${made.toFixed(0)} ml of ${speech.paint(tint)} in a litre of ${speech.paint(base)}, and its label allows ${trimDecimals(limit, 1)} ml. Too much tint weakens the film.`,
     remedy:
-      "Take a base that holds more, or a stronger tint. If the approved board was made so, repeat that recipe exactly, and write the risk down.",
+      taken === null
+        ? "Take a base that holds more, or a stronger tint. If the approved board was made so, repeat that recipe exactly, and write the risk down."
+        : `${taken || "The client"} knows and accepts it: repeat the recipe of the board exactly, and let it cure longer before it is washed.`,
   }),
   "cannot-join-wet": ({ wall, colour, front, open, hands, by, needed, cooler }, speech) => ({
     say: `${capital(speech.wall(wall))}: what joins a wet edge of ${speech.paint(colour)} is on after ${minutesOf(front)}, and the edge stays wet for ${minutesOf(open)}${hands > 1 ? ` with ${hands} pairs of hands` : ""}. It would leave lap marks.`,

@@ -157,12 +157,13 @@ function checkRecipe({ id, mix }: Paint, { each }: Batches): Finding[] {
 }
 
 /** More tint in what is measured than its base takes by the label. */
-function checkTint({ id, mix }: Paint, { each }: Batches, { paints }: Job): Finding[] {
+function checkTint({ id, mix }: Paint, { each }: Batches, { paints, accepted = [] }: Job): Finding[] {
   const limit = mix!.limit;
   const made = tintLoad(mix!, each, (other) => paints.find((paint) => paint.id === other)?.mix);
   if (!limit || made === null || made <= limit.ml_per_l + 1e-9) return [];
-  const values = { paint: id, tint: limit.of, base: limit.in, made, limit: limit.ml_per_l };
-  return [{ code: "tint-over-limit", severity: "check", values, at: null }];
+  const taken = accepted.find((one) => one.mix === id)?.name ?? null;
+  const values = { paint: id, tint: limit.of, base: limit.in, made, limit: limit.ml_per_l, taken };
+  return [{ code: "tint-over-limit", severity: taken === null ? "check" : "note", values, at: null }];
 }
 
 function checkPacks({ id, packs }: Paint, needMl: number, choices: number): Finding[] {

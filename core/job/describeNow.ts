@@ -7,6 +7,7 @@ import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
 import type { PlanForecast } from "../plan/planMoneyTypes";
+import { batchesTold } from "./batchesTold";
 import { coveredAgain } from "./coveredAgain";
 import { decisionsOf } from "./decisions";
 import { driftsOf } from "./drift";
@@ -83,6 +84,7 @@ export function describeNow(
   const forecast = forecastPaint(plan, job, happened);
   const drift = driftsOf(plan, job, happened);
   const decisions = decisionsOf(job, happened);
+  const batches = batchesTold(job, happened);
   const rates = ownPaces(plan, job, happened);
   return {
     ...plan,
@@ -102,6 +104,7 @@ export function describeNow(
     ...(forecast.length > 0 && { forecast }),
     ...(drift.length > 0 && { drift }),
     ...(decisions.length > 0 && { decisions }),
+    ...(batches.length > 0 && { batches }),
     ...(rates.length > 0 && { rates }),
   };
 }

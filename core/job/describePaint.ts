@@ -4,7 +4,8 @@ import type { Needs } from "./calculate";
 import type { PaintOfJob } from "./calculatePaint";
 import type { Job } from "./schema";
 import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "../plan/planTypes";
-import { formatMeasure, tintLoad } from "../paint/mix";
+import { breaksAtCorners } from "../paint/batchBreaks";
+import { filledShare, formatMeasure, tintLoad, type Batches, type Mix } from "../paint/mix";
 import type { SundryKind } from "../work/contribution";
 import { toolKinds, type ToolItem } from "../work/tools";
 import { allSundries } from "./allSundries";
@@ -86,23 +87,38 @@ export const describeSundries = (job: Job, { sundries }: Needs, speech: Speech):
 /** The recipes of a job with what is measured for them. */
 export function describeMixes(job: Job, paints: readonly PaintOfJob[]): Pick<Plan, "mixes"> {
   const mixOf = (id: string) => job.paints.find((paint) => paint.id === id)?.mix;
-  const mixes = paints.flatMap(({ paint: { id, mix }, batches }): PlanMix[] => {
+  const mixes = paints.flatMap((own): PlanMix[] => {
+    const { paint, batches } = own;
+    const { id, mix } = paint;
     if (!mix || !batches) return [];
     const load = tintLoad(mix, batches.each, mixOf);
+    const taken = job.accepted?.find((one) => one.mix === id);
+    const breaks = breaksOf(own, mix, batches);
     return [
       {
         paint: id,
         make_ml: batches.makeMl,
         batches: batches.count,
-        each: batches.each.map(({ paint, ml }) => ({
-          ...(paint === null ? { water: true as const } : { paint }),
+        each: batches.each.map(({ paint: part, ml }) => ({
+          ...(part === null ? { water: true as const } : { paint: part }),
           ml,
           measure: formatMeasure(ml, job.volumes),
         })),
         actual: { ...(load !== null && { ml_per_l: load }) },
         overLimit: load !== null && load > mix.limit!.ml_per_l + 1e-9,
+        ...(taken && { accepted: taken.name }),
+        ...(breaks && { breaks }),
       },
     ];
   });
   return mixes.length > 0 ? { mixes } : {};
+}
+
+/** The walls of each batch, where as few batches as there are can break at corners alone; each wall takes its share of what is made. */
+function breaksOf({ walls }: PaintOfJob, mix: Mix, { count, makeMl }: Batches): PlanMix["breaks"] | null {
+  if (count < 2 || walls.length < 2) return null;
+  const film = walls.reduce((sum, wall) => sum + wall.filmMl, 0);
+  const needs = walls.map(({ wall, filmMl }) => ({ wall, ml: (makeMl * filmMl) / Math.max(film, 1e-9) }));
+  const found = breaksAtCorners(needs, mix.container * filledShare);
+  return found && found.length <= count ? found.map(({ walls: own, ml }) => ({ walls: [...own], ml })) : null;
 }

@@ -71,5 +71,7 @@ export type Job = Omit<z.infer<typeof jobSchema>, "paints"> & {
   readonly mends?: readonly Mend[];
   /** Likewise coats that go on once more, or were not planned, when their tape is off. */
   readonly anew?: readonly Anew[];
+  /** Likewise whose risk was taken, and by whom: mixes with more tint than their base's label allows. */
+  readonly accepted?: readonly { readonly mix: string; readonly name: string }[];
 };
 export type JobFinish = Job["finishes"][number];

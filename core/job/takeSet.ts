@@ -1,16 +1,15 @@
-import { subjectOf } from "../findings/subject";
 import { finishOf } from "../finishes/registry";
 import { setIn } from "../finishes/applyChange";
+import { withoutBoardsOf, type Boarded } from "./boardsOfDocument";
 import type { Job } from "./schema";
 
 /** A document as far as its colours are changed; as it is written. */
-interface Coloured {
+interface Coloured extends Boarded {
   readonly walls: readonly object[];
   readonly finishes: readonly object[];
   readonly sets?:
     | readonly { readonly id: string; readonly name?: string; readonly paints?: Record<string, string> }[]
     | undefined;
-  readonly boards?: readonly { readonly of: object }[] | undefined;
 }
 
 const wallPaths = [
@@ -64,17 +63,6 @@ export function takeSet<Document extends Coloured>(
       { ...was, paints: from(chosen.paints, (slot) => slot, {}) },
     ],
   };
-}
-
-/** Without the boards of something: it is decided, or gone. */
-export function withoutBoardsOf<Document extends Pick<Coloured, "boards">>(
-  document: Document,
-  of: Readonly<Record<string, string>>,
-): Document {
-  if (!document.boards) return document;
-  const isOf = (board: { readonly of: object }) =>
-    subjectOf({ ...board.of })?.join(" ") === subjectOf(of)?.join(" ");
-  return { ...document, boards: document.boards.filter((board) => !isOf(board)) };
 }
 
 /** What stood for a slot stands for the paint that has come into its place. */

@@ -1,5 +1,6 @@
 import { toldOf } from "../journal/defineKind";
 import type { Happened, Kept } from "../journal/happened";
+import { decided } from "../journal/kinds/decided";
 import { miss } from "../journal/kinds/miss";
 import { section } from "../journal/kinds/section";
 import { stock } from "../journal/kinds/stock";
@@ -14,7 +15,18 @@ import { finishSchema, type Job, type JobFinish } from "./schema";
 export function withRecords(job: Job, happened: Happened, usedBy: UsedBy = () => 0): Job {
   const finishes = job.finishes.map((finish) => withSections(withMisses(finish, job, happened), happened));
   const isSame = finishes.every((finish, place) => finish === job.finishes[place]);
-  return withStore(isSame ? job : { ...job, finishes }, happened, usedBy);
+  return withStore(withAccepted(isSame ? job : { ...job, finishes }, happened), happened, usedBy);
+}
+
+/** Mixes whose tint over the label's limit somebody has taken upon himself, and has not refused since. */
+function withAccepted(job: Job, happened: Happened): Job {
+  const accepted = job.paints.flatMap(({ id, mix }) => {
+    const said = mix && toldOf(happened, decided).findLast(({ of }) => of.mix === id);
+    return said?.accepts?.includes("over-limit") && said.of.refused !== true
+      ? [{ mix: id, name: said.name }]
+      : [];
+  });
+  return accepted.length > 0 ? { ...job, accepted } : job;
 }
 
 /** How much of a paint work had taken by an instant, ml. */

@@ -5,8 +5,9 @@ import { cloud } from "./noise";
 import { lookAt, type Scene } from "./scene";
 import type { Places } from "./places";
 
-/** What lights the wall: daylight from one side at an hour (of a day that is brightest at 13), a warm lamp in the room, or a lamp that rakes along it from one end. */
+/** What lights the wall: the same light everywhere, for what is lit by a photo's own; daylight from one side at an hour (of a day that is brightest at 13), a warm lamp in the room, or a lamp that rakes along it from one end. */
 export type Lighting =
+  | { readonly by: "even" }
   | { readonly by: "day"; readonly from: "left" | "right"; readonly hour?: number }
   | { readonly by: "lamp" }
   | { readonly by: "raking"; readonly from: "left" | "right" };
@@ -175,6 +176,8 @@ function placesOf({ box }: Scene, { from, lighting }: View): Places {
     from.kind === "eye" ? [minX + from.x, minY + from.high, from.away] : [middle, up, Math.max(2000, width)];
   const side = (end: "left" | "right", off: number) => (end === "left" ? minX - off : maxX + off);
   switch (lighting.by) {
+    case "even":
+      return { eye, lamp: [middle, maxY, 2500] };
     case "day":
       return { eye, lamp: [side(lighting.from, 1500), maxY, 2500] };
     case "lamp":
@@ -217,6 +220,7 @@ const tinted = (share: number): Light =>
 function lighting({ box, texture }: Scene, { by, ...rest }: Lighting, { lamp }: Places): Lit {
   const width = box.maxX - box.minX;
   const from = "from" in rest ? rest.from : "left";
+  if (by === "even") return (light) => light;
   if (by === "day") {
     const hour = "hour" in rest ? rest.hour : undefined;
     const [r, g, b] = lightAtHour(hour ?? daylight.noon);

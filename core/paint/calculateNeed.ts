@@ -70,7 +70,9 @@ export function calculateNeed(
   const printedM2 = sum(({ printed }) => printed?.areaM2 ?? 0);
   const toolsMl = keptMl + sum(({ printed, boards }) => (printed ?? boards)?.toolsMl ?? 0);
   // Boards are not touched up.
-  const touchUpMl = uses.every(({ boards }) => boards) ? 0 : Math.max(leastTouchUpMl, touchUpShare * onWallsMl);
+  const touchUpMl = uses.every(({ boards }) => boards)
+    ? 0
+    : Math.max(leastTouchUpMl, touchUpShare * onWallsMl);
   const needMl = filmMl + sealMl + pastMl + toolsMl + touchUpMl + mixedMl;
   return { areaM2, printedM2, filmMl, sealMl, pastMl, toolsMl, touchUpMl, mixedMl, needMl };
 }

@@ -32,6 +32,31 @@ export interface PlanMix {
   /** As measured: ml of tint by litre of its base, where the label limits that. */
   actual: { ml_per_l?: number };
   overLimit: boolean;
+  /** Who has taken that upon himself. */
+  accepted?: string;
+  /** Of several batches: the walls of each where none breaks within one; else they are boxed, and each is half of the other. */
+  breaks?: { walls: string[]; ml: number }[];
+}
+
+/** A batch as it was really made. */
+export interface PlanBatch {
+  mix: string;
+  n: number;
+  of: number;
+  parts: { paint?: string; water?: true; ml: number; measure: string }[];
+  ml: number;
+  /** ml of tint by litre of its base, where the label limits that, and whether it is more. */
+  ml_per_l?: number;
+  overLimit?: boolean;
+  /** The colour that was to be expected, the one that it dried to, and how far that is from it, CIEDE2000. */
+  predicted?: string;
+  dry?: string;
+  off?: number;
+  useBy?: string;
+  at: string;
+  by: string;
+  /** The journal's entry that told it. */
+  entry: string;
 }
 
 export interface PlanPacks {

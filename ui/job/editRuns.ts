@@ -1,3 +1,4 @@
+import { withoutBoardsOf } from "@/core/job/boardsOfDocument";
 import { freshId, type JobDocument } from "./jobDocument";
 
 type RunDocument = NonNullable<JobDocument["runs"]>[number];
@@ -96,8 +97,9 @@ export const leaveRun = (document: JobDocument, run: string, wall: string): JobD
 
 /** Takes a wall out of the job, with what lay on it alone. */
 export function removeWall(document: JobDocument, wall: string): JobDocument {
+  const gone = document.finishes.flatMap(({ id, on }) => (on === wall && id ? [{ finish: id }] : []));
   const without = {
-    ...document,
+    ...withoutBoardsOf(document, ...gone),
     walls: document.walls.filter(({ id }) => id !== wall),
     finishes: document.finishes.filter(({ on }) => on !== wall),
   };

@@ -5,6 +5,7 @@ import { Plus, X } from "lucide-react";
 import { hidings } from "@/core/paint/hidings";
 import { materialNames, type Paint } from "@/core/paint/schema";
 import { finishOf } from "@/core/finishes/registry";
+import { withoutBoardsOf } from "@/core/job/boardsOfDocument";
 import { convertSpread, spreadUnit } from "@/core/measure/formatLength";
 import { usualTins } from "@/core/paint/usualTins";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
@@ -59,7 +60,7 @@ export function PaintEditor({ paint }: { paint: PaintDocument }) {
               look="quiet"
               onClick={() =>
                 change((before) => ({
-                  ...before,
+                  ...withoutBoardsOf(before, { paint: paint.id }),
                   paints: before.paints.filter((other) => other.id !== paint.id),
                 }))
               }

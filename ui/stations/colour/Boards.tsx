@@ -3,35 +3,39 @@
 import { toldOf } from "@/core/journal/defineKind";
 import { sample } from "@/core/journal/kinds/sample";
 import { sampleLook } from "@/core/journal/kinds/sampleLook";
-import { useHappened } from "@/ui/job/JobProvider";
+import { useHappened, usePlan } from "@/ui/job/JobProvider";
 import { Section } from "@/ui/parts/Section";
 import { NewBoard } from "./NewBoard";
 import { OneBoard } from "./OneBoard";
 
-/** Boards that were painted, how they look by each light, and what is still missing for a yes. */
+/** Boards that are planned or painted, how they look by each light, and what is still missing for a yes. */
 export function Boards() {
   const happened = useHappened();
-  const boards = toldOf(happened, sample);
+  const { boards: planned = [] } = usePlan();
+  const made = toldOf(happened, sample);
   const looks = toldOf(happened, sampleLook);
+  const ids = [...new Set([...planned.map(({ id }) => id), ...made.map(({ board }) => board)])];
   return (
-    <Section name="colour/boards" title="Boards" sum={boards.length > 0 ? String(boards.length) : ""}>
-      {boards.length === 0 && (
+    <Section name="colour/boards" title="Boards" sum={ids.length > 0 ? String(ids.length) : ""}>
+      {ids.length === 0 && (
         <p className="text-[0.9375rem] text-soft">
           A2 or larger, two full coats, carried about the room beside what stays: a no counts at once, a yes
-          needs every light.
+          needs every light. Planned, they stand in the days and on the list, before anything goes on a wall.
         </p>
       )}
       <ul>
-        {boards.map((board) => (
+        {ids.map((id) => (
           <OneBoard
-            key={board.told.entry}
-            board={board}
-            looks={looks.filter((look) => look.board === board.board)}
+            key={id}
+            id={id}
+            planned={planned.find((board) => board.id === id)}
+            made={made.findLast(({ board }) => board === id)}
+            looks={looks.filter(({ board }) => board === id)}
           />
         ))}
       </ul>
       {/* What was said of one that was taken back is not said of another. */}
-      <NewBoard taken={[...boards, ...looks].map(({ board }) => board)} />
+      <NewBoard taken={[...ids, ...looks.map(({ board }) => board)]} />
     </Section>
   );
 }

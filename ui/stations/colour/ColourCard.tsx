@@ -12,6 +12,7 @@ import { daylight, type Lighting } from "@/core/look/views";
 import { Boards } from "./Boards";
 import { BrokenCoats } from "./BrokenCoats";
 import { lookedAtOn } from "./lookedAt";
+import { InRoom } from "./InRoom";
 import { FromWhere } from "./FromWhere";
 import { SampleBoard } from "./SampleBoard";
 import { Sets } from "./Sets";
@@ -97,6 +98,7 @@ export function ColourCard({ wallId }: { wallId: string }) {
         </Section>
       )}
       <SampleBoard wall={found.wall} plan={found.plan} />
+      <InRoom wall={found.wall} />
       {lookedAtOn(job, wallId).length > 0 && <AsItLooks plan={found.plan} />}
       <BrokenCoats wall={found.plan} paints={job.paints} />
       <Mixes />

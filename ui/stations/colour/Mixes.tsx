@@ -46,8 +46,8 @@ export function Mixes() {
 
 /** One mix: its batches, what is measured for each, and the tint in it beside what the label allows. */
 function Mix({ mix }: { mix: PlanMix }) {
-  const { paint, batches, make_ml, each, actual, overLimit } = mix;
-  const { paints, volumes } = useJob();
+  const { paint, batches, make_ml, each, actual, overLimit, breaks } = mix;
+  const { paints, walls, volumes } = useJob();
   const find = (id: string) => paints.find((own) => own.id === id);
   const nameOf = (id: string | undefined) => (id === undefined ? "water" : (find(id)?.name ?? id));
   const limit = find(paint)?.mix?.limit;
@@ -61,7 +61,7 @@ function Mix({ mix }: { mix: PlanMix }) {
       <p className="pb-1 text-[0.9375rem] text-soft">
         {batches === 0
           ? "There is enough of it in the store."
-          : `${batches === 1 ? "One batch" : `${batches} equal batches, boxed together`}; for each:`}
+          : `${batches === 1 ? "One batch" : breaks ? `${batches} equal batches` : `${batches} equal batches, each poured half into the other before any is used`}; for each:`}
       </p>
       {batches > 0 && (
         <DataTable<PlanMix["each"][number]>
@@ -84,6 +84,11 @@ function Mix({ mix }: { mix: PlanMix }) {
             },
           ]}
         />
+      )}
+      {breaks && (
+        <p className="pt-1 text-[0.9375rem] text-soft">
+          {`No batch ends within a wall: ${breaks.map((own, place) => `${place + 1} for ${own.walls.map((id) => walls.find((wall) => wall.id === id)?.name ?? id).join(", ")}`).join("; ")}.`}
+        </p>
       )}
       {limit && actual.ml_per_l !== undefined && (
         <p className={`pt-1 text-[0.9375rem] ${overLimit ? "font-semibold text-brick" : "text-soft"}`}>

@@ -1,51 +1,54 @@
 "use client";
 
-import "@/ui/journal/telling";
 import { useState } from "react";
-import { sample } from "@/core/journal/kinds/sample";
-import { useJob, useJournal, usePlan } from "@/ui/job/JobProvider";
+import { trialWays, type TrialWay } from "@/core/work/boards/schema";
+import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
-import { FormField } from "@/ui/parts/FormField";
 import { SelectList } from "@/ui/parts/SelectList";
 import { boardSubjects } from "./boardSubjects";
-import { boardMm } from "./useSampleBoard";
 
-/** A board is painted: what of, how thick, of which paint, and where it hangs. */
+const ways: Readonly<Record<TrialWay, { readonly label: string; readonly why: string }>> = {
+  board: {
+    label: "a board",
+    why: "Two full coats, or the finish's own, on A2: it is carried about the room.",
+  },
+  patch: {
+    label: "a patch on the wall",
+    why: "Real ground and real light, but it cannot be moved, and may show through what comes over it.",
+  },
+  chip: {
+    label: "a chip",
+    why: "Judged the same day: it tells the hue, and neither how it covers nor how it shines.",
+  },
+  trial: {
+    label: "a trial of the pattern",
+    why: "Taped at its true size on A1, and looked at from where people stand.",
+  },
+};
+
+/** Something is to be tried before it is decided: what, how, and of which paint. */
 export function NewBoard({ taken }: { taken: readonly string[] }) {
   const job = useJob();
-  const journal = useJournal();
+  const change = useJobState((state) => state.change);
   const subjects = boardSubjects(job, usePlan());
   const [chosen, setChosen] = useState(0);
-  const [coats, setCoats] = useState(2);
+  const [as, setAs] = useState<TrialWay>("board");
   const [grade, setGrade] = useState<"tin" | "sample">("tin");
-  const [where, setWhere] = useState("");
+  const [problem, setProblem] = useState<string | null>(null);
   const subject = subjects[Math.min(chosen, subjects.length - 1)];
   if (!subject) return null;
   let number = 1;
   while (taken.includes(`B${number}`)) number++;
-  const board = `B${number}`;
-  const make = () => {
-    journal.tell([
-      {
-        kind: sample.kind,
-        payload: {
-          board,
-          of: subject.of,
-          size: [boardMm.width, boardMm.height],
-          coats,
-          grade,
-          ...(where.trim() && { where: where.trim() }),
-        },
-      },
-    ]);
-    setWhere("");
+  const id = `B${number}`;
+  const planIt = () => {
+    const board = { id, of: subject.of, as, grade };
+    const [wrong] = change((before) => ({ ...before, boards: [...(before.boards ?? []), board] }));
+    setProblem(wrong?.message ?? null);
   };
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer py-2 text-[0.9375rem] text-violet">
-        A board is painted
-      </summary>
+      <summary className="min-h-11 cursor-pointer py-2 text-[0.9375rem] text-violet">Plan a board</summary>
       <div className="grid gap-2 pb-2">
         <SelectList
           label="What it is of"
@@ -57,10 +60,11 @@ export function NewBoard({ taken }: { taken: readonly string[] }) {
           onChoose={setChosen}
         />
         <Choice
-          label="Coats on the board"
-          options={[1, 2, 3].map((of) => ({ of, label: String(of), selected: of === coats }))}
-          onChoose={({ of }) => setCoats(of)}
+          label="How it is tried"
+          options={trialWays.map((of) => ({ of, label: ways[of].label, selected: of === as }))}
+          onChoose={({ of }) => setAs(of)}
         />
+        <p className="text-[0.9375rem] text-soft">{ways[as].why}</p>
         <Choice
           label="Paint of the board"
           options={(["tin", "sample"] as const).map((of) => ({
@@ -70,14 +74,13 @@ export function NewBoard({ taken }: { taken: readonly string[] }) {
           }))}
           onChoose={({ of }) => setGrade(of)}
         />
-        <FormField label="Where it hangs" value={where} onChange={(event) => setWhere(event.target.value)} />
-        {coats < 2 && (
-          <p className="text-[0.9375rem] text-ochre">
-            One coat lets the board through: two are what the wall gets.
+        {problem !== null && (
+          <p role="alert" className="text-[0.9375rem] text-brick">
+            {problem}
           </p>
         )}
-        <Button look="primary" onClick={make}>
-          Board {board} is painted
+        <Button look="primary" onClick={planIt}>
+          Plan {id}
         </Button>
       </div>
     </details>

@@ -2,29 +2,44 @@
 
 import "@/ui/journal/telling";
 import { useState } from "react";
-import { lights, sampleLook, type SampleLight } from "@/core/journal/kinds/sampleLook";
-import type { PlanDecision } from "@/core/plan/planTypes";
-import { useJob, useJournal, usePlan } from "@/ui/job/JobProvider";
+import { withoutBoard } from "@/core/job/boardsOfDocument";
+import { lights } from "@/core/journal/kinds/sampleLook";
+import { sample } from "@/core/journal/kinds/sample";
+import { formatDuration, formatLength, formatVolume } from "@/core/measure/formatLength";
+import type { PlanBoard, PlanDecision } from "@/core/plan/planTypes";
+import { trialWords } from "@/core/work/boards/words";
+import { useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
-import { Choice } from "@/ui/parts/Choice";
 import { FormField } from "@/ui/parts/FormField";
+import { Measure } from "@/ui/parts/Measure";
 import { Swatch } from "@/ui/parts/Swatch";
 import { boardSubjects, isOfSame, type Board, type Look } from "./boardSubjects";
+import { DecideBoard } from "./DecideBoard";
+import { LooksOfBoard, TellLook } from "./LooksOfBoard";
 
 interface Props {
-  readonly board: Board;
+  readonly id: string;
+  readonly planned: PlanBoard | undefined;
+  readonly made: Board | undefined;
   readonly looks: readonly Look[];
 }
 
-/** One board: what it is of, how it looked by each light, and what a yes still needs. */
-export function OneBoard({ board, looks }: Props) {
+/** One board: what it is of, what it takes, how it looked by each light, and what a yes still needs. */
+export function OneBoard({ id, planned, made, looks }: Props) {
   const job = useJob();
-  const journal = useJournal();
   const plan = usePlan();
-  const subject = boardSubjects(job, plan).find(({ of }) => isOfSame(of, board.of));
-  const decision = plan.decisions?.find(({ of }) => isOfSame(of, board.of));
+  const change = useJobState((state) => state.change);
+  const journal = useJournal();
+  const of = (planned ?? made)!.of;
+  const subject = boardSubjects(job, plan).find((one) => isOfSame(one.of, of));
+  const decision = plan.decisions?.find((one) => isOfSame(one.of, of));
   const takeBack = (entry: string) => journal.tell([{ kind: "withdrawn", payload: { entry } }]);
+  const strike = () => {
+    if (made) takeBack(made.told.entry);
+    change((before) => withoutBoard(before, id));
+  };
   const last = looks.at(-1);
+  const isOpen = decision?.standing !== "refused" && decision?.standing !== "agreed";
   return (
     <li className="border-b border-hairline py-2">
       <div className="flex items-center gap-2">
@@ -34,28 +49,72 @@ export function OneBoard({ board, looks }: Props) {
           ))}
         </span>
         <b className="min-w-0 flex-1 font-semibold break-words">
-          {`${board.board}: ${subject?.label ?? Object.values(board.of).join()}`}
+          {`${id}: ${subject?.label ?? Object.values(of).join()}`}
         </b>
-        <Button look="quiet" onClick={() => takeBack(board.told.entry)}>
-          Take back<span className="sr-only"> board {board.board}</span>
+        <Button look="quiet" onClick={strike}>
+          Take back<span className="sr-only"> board {id}</span>
         </Button>
       </div>
-      <p className="text-[0.9375rem] text-soft">{madeWords(board)}</p>
-      <Lights board={board.board} looks={looks} />
+      {planned && <Takes board={planned} />}
+      {made && <p className="text-[0.9375rem] text-soft">{madeWords(made)}</p>}
+      {!made && planned && isOpen && <TellPainted board={planned} />}
+      <LooksOfBoard board={id} looks={looks} planned={planned?.looks ?? []} />
       <p className="text-[0.9375rem]">{standingWords(decision)}</p>
-      {decision?.standing !== "refused" && <TellLook board={board.board} />}
+      {decision?.cautions?.map((caution) => (
+        <p key={caution} className="text-[0.9375rem] text-ochre">
+          {caution}
+        </p>
+      ))}
+      {isOpen && <TellLook board={id} />}
       {last && (
         <Button look="quiet" className="-ml-3.5" onClick={() => takeBack(last.told.entry)}>
-          Take the last look back<span className="sr-only"> of board {board.board}</span>
+          Take the last look back<span className="sr-only"> of board {id}</span>
         </Button>
       )}
+      {/* A set is decided about where all sets are. */}
+      {isOpen && !("set" in of) && <DecideBoard board={id} of={of} />}
     </li>
+  );
+}
+
+/** What a board takes, and beside that what painting its walls once more would. */
+function Takes({ board: { as, size, coats, minutes, paint, repaint } }: { readonly board: PlanBoard }) {
+  const { units, volumes } = useJob();
+  const ml = paint.reduce((sum, one) => sum + one.ml, 0);
+  const long = (mm: number) => formatLength(mm, units);
+  return (
+    <p className="text-[0.9375rem] text-soft">
+      <Measure>
+        {`A ${trialWords[as]} of ${long(size[0])} × ${long(size[1])}, ${coats} ${coats === 1 ? "coat" : "coats"}: ${formatDuration(minutes)} and ${formatVolume(ml, volumes)}. To paint its walls once more: ${formatDuration(repaint.minutes)} and ${formatVolume(repaint.ml, volumes)}.`}
+      </Measure>
+    </p>
+  );
+}
+
+/** It is painted: told with where it hangs. */
+function TellPainted({ board: { id, of, size, coats } }: { readonly board: PlanBoard }) {
+  const job = useJob();
+  const journal = useJournal();
+  const [where, setWhere] = useState("");
+  const grade = job.boards.find((board) => board.id === id)?.grade ?? "tin";
+  const tell = () =>
+    journal.tell([
+      {
+        kind: sample.kind,
+        payload: { board: id, of, size, coats, grade, ...(where.trim() && { where: where.trim() }) },
+      },
+    ]);
+  return (
+    <div className="grid gap-2 py-1">
+      <FormField label="Where it hangs" value={where} onChange={(event) => setWhere(event.target.value)} />
+      <Button onClick={tell}>Board {id} is painted</Button>
+    </div>
   );
 }
 
 const madeWords = ({ coats, where, grade }: Board): string =>
   [
-    coats === undefined ? "" : `${coats} ${coats === 1 ? "coat" : "coats"}`,
+    coats === undefined ? "Painted" : `Painted, ${coats} ${coats === 1 ? "coat" : "coats"}`,
     where ? `hangs ${where}` : "",
     grade === "sample" ? "sample paint: judge its hue, and not its sheen" : "",
   ]
@@ -71,54 +130,4 @@ function standingWords(decision: PlanDecision | undefined): string {
   return missing.length > 0
     ? `${agreed}A yes still needs ${missing.join(", ")}.`
     : `${agreed}Yes in every light${agreed ? "." : ": it can be decided."}`;
-}
-
-const verdictLook = { yes: "text-leaf", no: "text-brick", unsure: "" } as const;
-const verdictWords = { yes: "yes", no: "no", unsure: "not sure" } as const;
-
-/** What the client said last by each light. */
-const Lights = ({ board, looks }: { readonly board: string; readonly looks: readonly Look[] }) => (
-  <ul className="flex flex-wrap gap-x-4 py-1 text-[0.9375rem]" aria-label={`Looks at ${board}`}>
-    {lights.map((light) => {
-      const verdict = looks.filter((look) => look.light === light && look.who === "client").at(-1)?.verdict;
-      return (
-        <li key={light} className={verdict ? verdictLook[verdict] : "text-soft"}>
-          {`${light}: ${verdict ? verdictWords[verdict] : "not yet"}`}
-        </li>
-      );
-    })}
-  </ul>
-);
-
-/** The client looks at a board by one light. */
-function TellLook({ board }: { readonly board: string }) {
-  const journal = useJournal();
-  const [words, setWords] = useState("");
-  const [light, setLight] = useState<SampleLight>("morning");
-  const tell = (verdict: Look["verdict"]) => {
-    const payload = { board, who: "client", light, verdict, words: words.trim() };
-    journal.tell([{ kind: sampleLook.kind, payload }]);
-    setWords("");
-    const next = lights[lights.indexOf(light) + 1];
-    if (next) setLight(next);
-  };
-  return (
-    <div className="grid gap-2 pt-1" role="group" aria-label={`A look at ${board}`}>
-      <Choice
-        label="By which light"
-        options={lights.map((of) => ({ of, label: of, selected: of === light }))}
-        onChoose={({ of }) => setLight(of)}
-      />
-      <FormField
-        label="In the client's words"
-        value={words}
-        onChange={(event) => setWords(event.target.value)}
-      />
-      <div className="flex gap-2">
-        <Button onClick={() => tell("yes")}>Yes</Button>
-        <Button onClick={() => tell("unsure")}>Not sure</Button>
-        <Button onClick={() => tell("no")}>No</Button>
-      </div>
-    </div>
-  );
 }

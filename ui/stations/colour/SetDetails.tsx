@@ -3,8 +3,10 @@
 import "@/ui/journal/telling";
 import { useState } from "react";
 import { ownSet } from "@/core/colour/schema";
+import { agreedOf } from "@/core/job/agreed";
+import { withoutBoardsOf } from "@/core/job/boardsOfDocument";
 import { takeSet, unlikeStandIns } from "@/core/job/takeSet";
-import { decided } from "@/core/journal/kinds/decided";
+import { decided, type AgreedPaint } from "@/core/journal/kinds/decided";
 import type { PlanDecision, PlanSet } from "@/core/plan/planTypes";
 import { useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { changeById, freshId } from "@/ui/job/jobDocument";
@@ -132,8 +134,9 @@ function Decide({ set: { id, name }, decision }: Props) {
   const [words, setWords] = useState("");
   const [who, setWho] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
-  const tell = (of: object) => {
-    journal.tell([{ kind: decided.kind, payload: { of, words: words.trim(), name: who.trim() } }]);
+  const tell = (of: object, agreed?: readonly AgreedPaint[]) => {
+    const payload = { of, words: words.trim(), name: who.trim(), ...(agreed && { agreed }) };
+    journal.tell([{ kind: decided.kind, payload }]);
     setWords("");
   };
   const nameOf = (paint: string) => job.paints.find((one) => one.id === paint)?.name ?? paint;
@@ -148,12 +151,15 @@ function Decide({ set: { id, name }, decision }: Props) {
     const problem = change((before) => takeSet(before, job, id, was))[0];
     setProblem(problem?.message ?? null);
     if (problem) return;
-    tell({ set: id });
+    tell({ set: id }, agreedOf(job, ["set", id]));
     wear(null);
   };
   const remove = () => {
     wear(null);
-    change((before) => ({ ...before, sets: (before.sets ?? []).filter((set) => set.id !== id) }));
+    change((before) => ({
+      ...withoutBoardsOf(before, { set: id }),
+      sets: (before.sets ?? []).filter((set) => set.id !== id),
+    }));
   };
   return (
     <div className="grid gap-2" role="group" aria-label={`What becomes of ${name}`}>

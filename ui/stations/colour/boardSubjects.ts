@@ -4,6 +4,7 @@ import type { sample } from "@/core/journal/kinds/sample";
 import type { sampleLook } from "@/core/journal/kinds/sampleLook";
 import { subjectOf } from "@/core/findings/subject";
 import type { Job } from "@/core/job/schema";
+import type { BoardAsked } from "@/core/work/boards/schema";
 import type { Plan } from "@/core/plan/planTypes";
 
 export type Board = Kept<ReturnType<(typeof sample)["payload"]["parse"]>>;
@@ -11,7 +12,7 @@ export type Look = Kept<ReturnType<(typeof sampleLook)["payload"]["parse"]>>;
 
 /** What a board may be of, as it is called and coloured. */
 export interface BoardSubject {
-  readonly of: Board["of"];
+  readonly of: BoardAsked["of"];
   readonly label: string;
   readonly swatches: readonly string[];
 }

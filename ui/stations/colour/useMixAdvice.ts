@@ -11,7 +11,7 @@ import { useHappened, useJob } from "@/ui/job/JobProvider";
 import { askForNearestMix } from "@/workers/trialsClient";
 
 /** What was predicted of what really went in; null where a paint of it is gone. */
-export const predictedOf = (
+const predictedOf = (
   additions: readonly Amount[],
   paints: readonly Pick<Paint, "id" | "hex">[],
 ): string | null => mixedColour(solidParts(additions, paints));
@@ -66,5 +66,5 @@ function useNearest(target: string | undefined, paints: readonly Paint[], limits
   return found?.asked === asked ? found.mix : null;
 }
 
-const limitsOf = ({ limit }: Mix): ShareLimit[] =>
+export const limitsOf = ({ limit }: Mix): ShareLimit[] =>
   limit ? [{ of: limit.of, in: limit.in, most: limit.ml_per_l / 1000 }] : [];

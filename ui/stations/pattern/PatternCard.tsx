@@ -5,6 +5,7 @@ import dynamic from "next/dynamic";
 import { useCallback, useDeferredValue, useState } from "react";
 import type { CardField } from "@/core/finishes/defineFinish";
 import { finishOf } from "@/core/finishes/registry";
+import { withoutBoardsOf } from "@/core/job/boardsOfDocument";
 import { isOnWall, stripOfFinish } from "@/core/job/wallsOfFinish";
 import type { PlanWall } from "@/core/plan/planTypes";
 import type { JobFinish } from "@/core/job/schema";
@@ -116,7 +117,10 @@ function Stopped({ plan, stack }: { plan: PlanWall; stack: readonly JobFinish[] 
 function useTakeOff(): (id: string) => void {
   const change = useJobState((state) => state.change);
   return (id) =>
-    change((before) => ({ ...before, finishes: before.finishes.filter((finish) => finish.id !== id) }));
+    change((before) => ({
+      ...withoutBoardsOf(before, { finish: id }),
+      finishes: before.finishes.filter((finish) => finish.id !== id),
+    }));
 }
 
 /** A finish with more fields than this says them in a sentence, and has them in a section that folds. */

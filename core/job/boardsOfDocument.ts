@@ -1,0 +1,24 @@
+import { subjectOf } from "../findings/subject";
+
+/** A document as far as its boards are changed; as it is written. */
+export interface Boarded {
+  readonly boards?: readonly { readonly id: string; readonly of: object }[] | undefined;
+}
+
+/** Without one of its boards. */
+export const withoutBoard = <Document extends Boarded>(document: Document, id: string): Document =>
+  keeping(document, (board) => board.id !== id);
+
+/** Without the boards of something: it is decided, or gone. */
+export function withoutBoardsOf<Document extends Boarded>(
+  document: Document,
+  ...gone: readonly Readonly<Record<string, string>>[]
+): Document {
+  const of = new Set(gone.map((one) => subjectOf(one)?.join(" ")));
+  return keeping(document, (board) => !of.has(subjectOf({ ...board.of })?.join(" ")));
+}
+
+const keeping = <Document extends Boarded>(
+  document: Document,
+  isKept: (board: NonNullable<Boarded["boards"]>[number]) => boolean,
+): Document => (document.boards ? { ...document, boards: document.boards.filter(isKept) } : document);

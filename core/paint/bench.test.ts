@@ -1,0 +1,99 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { runsOf } from "../tests/runsOf";
+import { breaksAtCorners } from "./batchBreaks";
+import { inBatch, loadsAfter, recipeOf, spoons } from "./bench";
+
+describe("a batch by the spoon", () => {
+  it("after a thousand additions its ratios are exactly what went in", () => {
+    const paints = ["shell", "ochre", undefined];
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(fc.constantFrom(...paints), fc.constantFrom(...spoons.litres.map(({ ml }) => ml))),
+          {
+            minLength: 1000,
+            maxLength: 1000,
+          },
+        ),
+        (all) => {
+          const additions = all.map(([paint, ml]) => ({ paint, ml }));
+          // Counted in whole ml, as spoons hold them.
+          for (const { paint, ml } of inBatch(additions))
+            expect(ml).toBe(all.filter(([of]) => of === paint).reduce((sum, [, own]) => sum + own, 0));
+          const whole = recipeOf(additions)!.reduce((sum, { parts }) => sum + parts, 0);
+          expect(whole).toBe(all.reduce((sum, [, ml]) => sum + ml, 0));
+        },
+      ),
+      runsOf(20),
+    );
+    // Ninety-six thirty-seconds of a fluid ounce are three.
+    const small = spoons.us[0]!.ml;
+    const [three] = inBatch(Array.from({ length: 96 }, () => ({ paint: "shell", ml: small })));
+    expect(three!.ml / 29.5735295625).toBeCloseTo(3, 3);
+  });
+
+  it("what was put in by mistake is taken out again, and never more than there is", () => {
+    expect(
+      inBatch([
+        { paint: "ochre", ml: 5 },
+        { paint: "ochre", ml: -5 },
+      ]),
+    ).toEqual([]);
+    expect(
+      inBatch([
+        { paint: "ochre", ml: 5 },
+        { paint: "ochre", ml: -15 },
+        { paint: "ochre", ml: 1 },
+      ]),
+    ).toEqual([{ paint: "ochre", ml: 1 }]);
+    expect(recipeOf([{ ml: 100 }])).toBeNull();
+  });
+
+  it("the load is told after every addition: 30 ml in 1 000 are 30 a litre, 15 more are over 31", () => {
+    const mix = {
+      parts: [{ paint: "shell", parts: 1 }],
+      limit: { of: "ochre", in: "shell", ml_per_l: 31 },
+      container: 5000,
+    };
+    const additions = [
+      { paint: "ochre", ml: 30 },
+      { paint: "shell", ml: 1000 },
+      { ml: 100 },
+      { paint: "ochre", ml: 15 },
+    ];
+    expect(loadsAfter(mix, additions, () => undefined)).toEqual([null, 30, 30, 45]);
+    expect(loadsAfter({ ...mix, limit: undefined }, additions, () => undefined)).toEqual([]);
+  });
+});
+
+describe("batches break at corners", () => {
+  const wall = (ml: number, place: number) => ({ wall: `w${place}`, ml });
+
+  it("takes as few batches as any way of parting the walls where they meet", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 100 }), { minLength: 1, maxLength: 9 }), (needs) => {
+        const most = 100;
+        // All ways to part a row: a break or none at each corner.
+        let least = Infinity;
+        for (let ways = 0; ways < 2 ** (needs.length - 1); ways++) {
+          const sums = needs.reduce<number[]>((all, ml, place) => {
+            if (place > 0 && (ways >> (place - 1)) % 2 === 0) all[all.length - 1]! += ml;
+            else all.push(ml);
+            return all;
+          }, []);
+          if (sums.every((sum) => sum <= most)) least = Math.min(least, sums.length);
+        }
+        const batches = breaksAtCorners(needs.map(wall), most)!;
+        expect(batches).toHaveLength(least);
+        expect(batches.flatMap(({ walls }) => walls)).toEqual(needs.map((_, place) => `w${place}`));
+        for (const { ml } of batches) expect(ml).toBeLessThanOrEqual(most);
+      }),
+      runsOf(100),
+    );
+  });
+
+  it("a wall that takes more than a batch holds is no corner's matter", () => {
+    expect(breaksAtCorners([900, 1200].map(wall), 1000)).toBeNull();
+  });
+});

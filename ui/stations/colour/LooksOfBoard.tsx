@@ -1,0 +1,75 @@
+"use client";
+
+import "@/ui/journal/telling";
+import { useState } from "react";
+import { lights, sampleLook, type SampleLight } from "@/core/journal/kinds/sampleLook";
+import type { PlanBoard } from "@/core/plan/planTypes";
+import { useJournal } from "@/ui/job/JobProvider";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { FormField } from "@/ui/parts/FormField";
+import type { Look } from "./boardSubjects";
+
+const verdictLook = { yes: "text-leaf", no: "text-brick", unsure: "" } as const;
+const verdictWords = { yes: "yes", no: "no", unsure: "not sure" } as const;
+
+interface Props {
+  readonly board: string;
+  readonly looks: readonly Look[];
+  /** When each light is there, once the board is dry. */
+  readonly planned: PlanBoard["looks"];
+}
+
+/** What the client said last by each light, and when the ones to come are there. */
+export const LooksOfBoard = ({ board, looks, planned }: Props) => (
+  <ul className="grid grid-cols-4 gap-x-2 py-1 text-[0.9375rem]" aria-label={`Looks at ${board}`}>
+    {lights.map((light) => {
+      const verdict = looks.filter((look) => look.light === light && look.who === "client").at(-1)?.verdict;
+      const at = planned.find((one) => one.light === light);
+      return (
+        <li
+          key={light}
+          className={`border-t-2 pt-1 ${verdict ? `border-current ${verdictLook[verdict]}` : "border-hairline text-soft"}`}
+        >
+          {`${light}: ${verdict ? verdictWords[verdict] : "not yet"}`}
+          {at && !verdict && (
+            <span className="block text-[0.875rem] tabular-nums">{`day ${at.day}, ${at.at}`}</span>
+          )}
+        </li>
+      );
+    })}
+  </ul>
+);
+
+/** The client looks at a board by one light. */
+export function TellLook({ board }: { readonly board: string }) {
+  const journal = useJournal();
+  const [words, setWords] = useState("");
+  const [light, setLight] = useState<SampleLight>("morning");
+  const tell = (verdict: Look["verdict"]) => {
+    const payload = { board, who: "client", light, verdict, words: words.trim() };
+    journal.tell([{ kind: sampleLook.kind, payload }]);
+    setWords("");
+    const next = lights[lights.indexOf(light) + 1];
+    if (next) setLight(next);
+  };
+  return (
+    <div className="grid gap-2 pt-1" role="group" aria-label={`A look at ${board}`}>
+      <Choice
+        label="By which light"
+        options={lights.map((of) => ({ of, label: of, selected: of === light }))}
+        onChoose={({ of }) => setLight(of)}
+      />
+      <FormField
+        label="In the client's words"
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+      />
+      <div className="flex gap-2">
+        <Button onClick={() => tell("yes")}>Yes</Button>
+        <Button onClick={() => tell("unsure")}>Not sure</Button>
+        <Button onClick={() => tell("no")}>No</Button>
+      </div>
+    </div>
+  );
+}
