@@ -59,7 +59,7 @@ it("the supplier answers alike for a day, tells how far it is, sells out, and ca
 });
 
 it("the reader tells a surface's colour within its noise, goes astray now and then, is lost at times, and can be stopped", async () => {
-  const surface = { l: 50, a: 5, b: 10 };
+  const surface = { l: 50, a: 5, b: 10, lamp: { l: 51, a: 7, b: 12 } };
   const reader = createSimulatedReader({ seed: "cloth", surface, wait: atOnce });
   const readings = await Promise.allSettled(Array.from({ length: 300 }, () => reader.read(signal)));
   const spots = readings.flatMap((one) => (one.status === "fulfilled" ? [one.value] : []));
@@ -70,6 +70,21 @@ it("the reader tells a surface's colour within its noise, goes astray now and th
   const own = spots.filter((spot) => !astray.includes(spot));
   const mean = own.reduce((sum, { l }) => sum + l, 0) / own.length;
   expect(mean).toBeCloseTo(50, 0);
+  // A dye turns under the lamp by as much in each spot; by day it is the same.
+  const dyed = createSimulatedReader({ seed: "cloth", surface, isDyed: true, wait: atOnce });
+  const turned = (await Promise.allSettled(Array.from({ length: 50 }, () => dyed.read(signal)))).flatMap(
+    (one, at) => {
+      const plain = readings[at]!;
+      return one.status === "fulfilled" && plain.status === "fulfilled"
+        ? [[one.value, plain.value] as const]
+        : [];
+    },
+  );
+  for (const [one, plain] of turned) {
+    expect(one.a).toBe(plain.a);
+    expect(one.lamp.a - plain.lamp.a).toBeCloseTo(turned[0]![0].lamp.a - turned[0]![1].lamp.a, 0);
+  }
+  expect(Math.abs(turned[0]![0].lamp.a - turned[0]![1].lamp.a)).toBeGreaterThan(0.2);
   const stop = new AbortController();
   const held = createSimulatedReader({ seed: "cloth", surface }).read(stop.signal);
   stop.abort();

@@ -38,23 +38,28 @@ function absorbing(hex: string): readonly number[] {
 const reflecting = (ks: number): number => 1 + ks - Math.sqrt(ks * ks + 2 * ks);
 
 /**
- * The colour of a mix when it is dry, as #rrggbb: at each wavelength the K/S of its parts add up by their volumes (Duncan 1940, one
- * constant), on reflectances recovered from their colours by spectral.js. (That library's own mixing weighs parts by squares and
- * lightness, which suits brushes on a screen, and not jugs.) Null where nothing but water is in it.
+ * What a mix reflects at each wavelength when it is dry: the K/S of its parts add up by their volumes (Duncan 1940, one constant), on
+ * reflectances recovered from their colours by spectral.js. (That library's own mixing weighs parts by squares and lightness, which suits
+ * brushes on a screen, and not jugs.) Null where nothing but water is in it.
  */
-export function mixedColour(parts: readonly MixedPart[]): string | null {
+export function mixedReflectance(parts: readonly MixedPart[]): number[] | null {
   const solid = parts.filter(({ amount }) => amount > 0);
   const whole = solid.reduce((sum, { amount }) => sum + amount, 0);
   if (whole === 0) return null;
-  const hexes = new Set(solid.map(({ hex }) => hex.toLowerCase()));
-  if (hexes.size === 1) return [...hexes][0]!;
   // In one order, whatever order they are told in.
   const inTurn = [...solid].sort((a, b) => (a.hex < b.hex ? -1 : a.hex > b.hex ? 1 : a.amount - b.amount));
   const size = absorbing(inTurn[0]!.hex).length;
-  const reflected = Array.from({ length: size }, (_, wave) =>
+  return Array.from({ length: size }, (_, wave) =>
     reflecting(inTurn.reduce((sum, { hex, amount }) => sum + absorbing(hex)[wave]! * (amount / whole), 0)),
   );
-  return new Color(reflected).toString({ method: "clip" }).toLowerCase();
+}
+
+/** The colour of a mix when it is dry, as #rrggbb; of one paint alone its own. Null where nothing but water is in it. */
+export function mixedColour(parts: readonly MixedPart[]): string | null {
+  const hexes = new Set(parts.filter(({ amount }) => amount > 0).map(({ hex }) => hex.toLowerCase()));
+  if (hexes.size === 1) return [...hexes][0]!;
+  const reflected = mixedReflectance(parts);
+  return reflected && new Color(reflected).toString({ method: "clip" }).toLowerCase();
 }
 
 /** How far a prediction may be off where nothing was mixed of it yet, CIEDE2000: colours on a screen tell nothing of a pigment's strength. */

@@ -24,8 +24,8 @@ export interface ShareLimit {
 /** More than these are not mixed by eye; and of the components so many, the nearest first, are looked at. */
 const mostParts = 3;
 const mostLookedAt = 8;
-/** Shares are sought from coarse to fine. */
-const steps = [0.1, 0.02, 0.005] as const;
+/** Shares are sought from coarse to fine, from so many of the coarse ones. */
+const [coarseStep, finestStep, mostBegun] = [0.05, 0.0015, 3] as const;
 
 /**
  * The mix of at most three components that is nearest to a colour: the least difference as the eye measures it (and so its least square), over all pairs and
@@ -77,17 +77,23 @@ function nearestOf(
     const hex = mixedColour(components.map(({ hex: own }, place) => ({ hex: own, amount: shares[place]! })));
     return hex === null ? null : { shares, hex, exact: exactDifference(labOf(hex), to) };
   };
-  let best: ReturnType<typeof tried> = null;
-  let around: readonly (readonly number[])[] = gridOf(components.length, steps[0]);
-  for (const [turn, step] of steps.entries()) {
-    for (const shares of around) {
-      const one = tried(shares);
-      if (one && (best === null || one.exact < best.exact)) best = one;
-    }
-    const finer = steps[turn + 1];
-    if (!best || finer === undefined) break;
-    around = besides(best.shares, step, finer);
-  }
+  type Tried = NonNullable<ReturnType<typeof tried>>;
+  const bestOf = (around: readonly (readonly number[])[]): Tried[] =>
+    around.flatMap((shares) => tried(shares) ?? []).sort((one, other) => one.exact - other.exact);
+  // A few of the coarse ones: what looks best from afar may lie in another valley.
+  const begun = bestOf(gridOf(components.length, coarseStep)).slice(0, mostBegun);
+  const best = begun
+    .map((one) => {
+      let here = one;
+      // To the lowest place around, and then in finer steps from there.
+      for (let step = coarseStep / 2; step >= finestStep;) {
+        const [next] = bestOf(besides(here.shares, step));
+        if (next && next.exact < here.exact) here = next;
+        else step /= 2;
+      }
+      return here;
+    })
+    .reduce<Tried | null>((least, one) => (least && least.exact <= one.exact ? least : one), null);
   if (!best) return null;
   const parts = components
     .map(({ id }, place) => ({ id, share: best.shares[place]! }))
@@ -116,15 +122,11 @@ function gridOf(count: number, step: number): number[][] {
   return split(all, count).map((shares) => shares.map((share) => share / all));
 }
 
-/** Shares around some, within a step to each side, in finer steps; the last is what is left. */
-function besides(shares: readonly number[], within: number, step: number): number[][] {
-  const reach = Math.round(within / step);
+/** Shares around some, a step to each side of each; the last is what is left. */
+function besides(shares: readonly number[], step: number): number[][] {
   const free = shares.slice(0, -1);
   const moves = free.reduce<number[][]>(
-    (all) =>
-      all.flatMap((before) =>
-        Array.from({ length: 2 * reach + 1 }, (_, at) => [...before, (at - reach) * step]),
-      ),
+    (all) => all.flatMap((before) => [-step, 0, step].map((move) => [...before, move])),
     [[]],
   );
   return moves.map((move) => {

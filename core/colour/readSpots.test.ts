@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { runsOf } from "../tests/runsOf";
 import { labOf } from "./difference";
+import { asPaint } from "./underLamp";
 import { nearestPaints, readSpots } from "./readSpots";
 
 const spot = (l: number, a = 5, b = 10) => ({ l, a, b });
@@ -42,9 +43,17 @@ it("the nearest paints come with what one would say who held them to it", () => 
     { id: "moss", hex: "#4d5c46" },
     { id: "buoy", hex: "#b8502f" },
   ];
-  expect(nearestPaints(labOf("#4c5b45"), paints).map(({ id, likeness }) => [id, likeness])).toEqual([
+  expect(nearestPaints({ lab: labOf("#4c5b45") }, paints).map(({ id, likeness }) => [id, likeness])).toEqual([
     ["kelp", "cannot be told apart"],
     ["moss", "cannot be told apart"],
     ["buoy", "another colour"],
+  ]);
+  // A cloth that turns redder under the lamp than paint does.
+  const { lamp } = asPaint("#4c5b45");
+  const cloth = { lab: labOf("#4c5b45"), lamp: { ...lamp, a: lamp.a + 5 } };
+  expect(nearestPaints(cloth, paints).map(({ id, underLamp }) => [id, (underLamp ?? 0) > 2])).toEqual([
+    ["kelp", true],
+    ["moss", true],
+    ["buoy", false],
   ]);
 });

@@ -129,7 +129,7 @@ describe("boards under way", () => {
     expect(stepOf(agreed, "w/paint-1-kelp-1").start).toBeLessThan(stepOf(open, "w/paint-1-kelp-1").start);
   });
 
-  it("a client's no in one light settles it, and what is not painted by then is left out", () => {
+  it("a client's no in one light settles it, and it is not painted any more", () => {
     const no = entryOf(2, at("10:30"), "sample-look", {
       board: "b1",
       who: "client",
@@ -137,7 +137,7 @@ describe("boards under way", () => {
       verdict: "no",
     });
     const whole = planAt("12:00", no);
-    expect(coatsOf(whole, "b1").map(({ state }) => state)).toEqual(["done", "done"]);
+    expect(coatsOf(whole, "b1")).toEqual([]);
     expect(whole.decisions!.find(({ of }) => of.set === "s1")!.standing).toBe("refused");
     const open = stepOf(planAt("12:00"), "w/paint-1-kelp-1");
     expect(stepOf(whole, "w/paint-1-kelp-1").start).toBeLessThan(open.start);
@@ -162,6 +162,33 @@ describe("boards under way", () => {
       { paint: "rust", what: "sheen", told: "matt", now: "silk" },
     ]);
     expect(later.findings.map(({ code }) => code)).toContain("promise-broken");
+  });
+
+  it("what is told weeks before the first day moves nothing; a board painted then is done then, and the walls begin on their day", () => {
+    const early = parseMoment("2026-11-23T10:00")!;
+    const no = entryOf(1, "2026-11-20T10:00", "decided", {
+      of: { set: "s1", refused: true },
+      words: "too warm",
+    });
+    const told = planFromNow(job, fold([no]), early);
+    expect(told.days[0]!.date).toBe("2026-12-07");
+    const board = entryOf(2, "2026-11-20T10:00", "sample", { board: "b1", of: { set: "s1" } });
+    const whole = planFromNow(job, fold([board]), early);
+    expect(coatsOf(whole, "b1").map(({ state }) => state)).toEqual(["done", "done"]);
+    const walls = whole.steps.filter(({ wall }) => wall !== undefined);
+    // 20 November is day 1, 7 December day 18.
+    expect(Math.min(...walls.map(({ day }) => day))).toBe(18);
+    const begun = entryOf(3, "2026-11-23T09:00", "finished", {
+      work: [{ act: "wash", of: "wall", wall: "w", ids: ["w"] }],
+    });
+    const going = planFromNow(job, fold([begun]), early);
+    expect(
+      Math.min(
+        ...going.steps
+          .filter(({ wall, state }) => wall !== undefined && state !== "done")
+          .map(({ day }) => day),
+      ),
+    ).toBe(1);
   });
 
   it("a set that is taken has no boards to paint any more", () => {

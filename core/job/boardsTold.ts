@@ -5,6 +5,7 @@ import { decided } from "../journal/kinds/decided";
 import { sample } from "../journal/kinds/sample";
 import { sampleLook } from "../journal/kinds/sampleLook";
 import type { Plan } from "../plan/planTypes";
+import { readKey } from "../work/keys";
 import { keysOfStep } from "../work/ownKeys";
 import type { Job } from "./schema";
 
@@ -13,9 +14,24 @@ export const hasBoardsTold = ({ boards }: Pick<Job, "boards">, happened: Happene
   boards.length > 0 &&
   [sample, sampleLook, decided].some(({ kind }) => (happened.lists.get(kind) ?? []).length > 0);
 
+/** A job without boards of what was decided before anything of them was painted: nobody paints them any more. */
+export function withoutDecided<Asked extends Pick<Job, "boards">>(job: Asked, happened: Happened): Asked {
+  if (!hasBoardsTold(job, happened)) return job;
+  const begun = new Set([...happened.work.keys()].flatMap((key) => boardOf(key) ?? []));
+  for (const { board } of toldOf(happened, sample)) begun.add(board);
+  const boards = job.boards.filter(({ id, of }) => begun.has(id) || !decidedAt(id, { ...of }, happened));
+  return boards.length === job.boards.length ? job : { ...job, boards };
+}
+
+/** The board that a piece of work is done on. */
+function boardOf(key: string): string | null {
+  const { of, act, id } = readKey(key);
+  return of === "board" && act !== "look" && act !== "dust" ? id.slice(0, id.indexOf("/")) : null;
+}
+
 /**
- * What happened, where what was told of boards is work: one that was painted has its coats, what is decided is looked at. Boards of what
- * is decided before they are painted are left out. `plan` says which work that is.
+ * What happened, where what was told of boards is work: one that was painted has its coats, what is decided is looked at. What is decided half way is not
+ * gone on with. `plan` says which work that is.
  */
 export function withBoardsTold(happened: Happened, job: Pick<Job, "boards">, plan: Plan): Happened {
   const boards = plan.boards ?? [];

@@ -3,13 +3,15 @@ import type { Happened, Progress, Told } from "../journal/happened";
 import type { Moment } from "../journal/moment";
 import type { Plan } from "../plan/planTypes";
 import type { StepSoFar, UnderWay } from "../sequence/underWay";
+import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Step } from "../work/step";
-import { hasBoardsTold, withBoardsTold } from "./boardsTold";
+import { hasBoardsTold, withBoardsTold, withoutDecided } from "./boardsTold";
 import { airSoFar, awaySoFar } from "./airSoFar";
 import { describeNow } from "./describeNow";
 import { toldOf } from "../journal/defineKind";
 import { looked } from "../journal/kinds/looked";
+import { sample } from "../journal/kinds/sample";
 import { trouble } from "../journal/kinds/trouble";
 import { asMoreCoatsFindIt, moreCoats, withMoreCoats } from "./coatsAfterLooks";
 import { coatsAnew, hasAgain, withMasksAnew, withNextTimes } from "./coatsAnew";
@@ -52,7 +54,7 @@ export function fromNowWallsFirst(
   isBeforeAsked = asksForPlan(happened) || hasBoardsTold(job, happened),
 ): StagedPlan {
   const first = firstDayOf(job, happened, now);
-  const opening = { ...job, work: { ...job.work, start: isoDateOf(first) } };
+  const opening = { ...withoutDecided(job, happened), work: { ...job.work, start: isoDateOf(first) } };
   // What was planned before any of it tells what some entries are about.
   const before = isBeforeAsked ? planned(opening) : null;
   const more = before ? moreCoats(opening, happened, before) : noMore;
@@ -63,7 +65,8 @@ export function fromNowWallsFirst(
   const mends = before ? mendsOf(opening, happened, before) : [];
   // What is laid out tells which of it still stands, before anything asks.
   let standing = told;
-  const underWay = underWayOf(dated, () => standing, timeIn(now, first), first);
+  const from = notBefore(job, happened, timeIn(now, first), first);
+  const underWay = underWayOf(dated, () => standing, from, first);
   const mending = mends.length > 0 ? { ...dated, mends } : dated;
   const { walls, rest } = planWallsFirst(mending, { ...stages, underWay }, planning);
   // What is on the wall in another paint than it has now asks for what was planned of its tape.
@@ -75,7 +78,11 @@ export function fromNowWallsFirst(
   const isPaintOpen =
     isMendOpen(mends, standing) || isPaintAgain(standing) || isAnewOpen(dated.anew ?? [], walls, standing);
   standing = withRoomOpened(standing, isPaintOpen);
-  return { walls, rest: () => describeNow(rest(), dated, { standing, asTold: inTimes }, now, first) };
+  const { boards } = job;
+  return {
+    walls,
+    rest: () => describeNow(rest(), { ...dated, boards }, { standing, asTold: inTimes }, now, first),
+  };
 }
 
 const noMore: ReturnType<typeof moreCoats> = new Map();
@@ -93,10 +100,39 @@ const usedIn =
   (paint, instant) =>
     usedBy(planned, paint, work, instant);
 
-/** The day that is counted as the first, from 1970-01-01; a journal that began before it moves it. */
-function firstDayOf({ work: { start } }: Job, { first }: Happened, now: Moment): number {
-  const told = first?.day ?? now.day;
-  return start === undefined ? told : Math.min(told, dayNumberOf(start)!);
+/**
+ * The day that is counted as the first, from 1970-01-01: the job's own, unless work was told of before it; what else was told (a set that was
+ * refused, a note) moves no day. Without a day of its own the job begins with what was told first, else now.
+ */
+function firstDayOf({ work: { start }, boards }: Job, happened: Happened, now: Moment): number {
+  if (start === undefined) return happened.first?.day ?? now.day;
+  const tried = hasBoardsTold({ boards }, happened)
+    ? toldOf(happened, sample).find(({ board }) => boards.some(({ id }) => id === board))?.told.at.day
+    : undefined;
+  return Math.min(
+    dayNumberOf(start)!,
+    firstWorkDay(happened, () => true),
+    tried ?? Infinity,
+  );
+}
+
+/** The day on which any of some work was told of first; never where none was. */
+function firstWorkDay({ work }: Happened, isAsked: (key: string) => boolean): number {
+  let first = Infinity;
+  for (const [key, { began, before, finished, skipped }] of work) {
+    const told = began ?? before ?? finished ?? skipped;
+    if (told && told.at.day < first && isAsked(key)) first = told.at.day;
+  }
+  return first;
+}
+
+const isOnWalls = (key: string): boolean => readKey(key).of !== "board";
+
+/** Nothing is begun on the walls before the job's own first day, unless it was. */
+function notBefore({ work: { start } }: Job, happened: Happened, now: number, first: number): number {
+  const day = start === undefined ? null : dayNumberOf(start)!;
+  const isBegun = day === null || firstWorkDay(happened, isOnWalls) < day;
+  return isBegun ? now : Math.max(now, (day - first) * minutesADay);
 }
 
 /** A moment of the clock in whole minutes from midnight before the first day. */

@@ -22,7 +22,7 @@ interface Props {
 
 /** What the client said last by each light, and when the ones to come are there. */
 export const LooksOfBoard = ({ board, looks, planned }: Props) => (
-  <ul className="grid grid-cols-4 gap-x-2 py-1 text-[0.9375rem]" aria-label={`Looks at ${board}`}>
+  <ul className="grid grid-cols-2 gap-x-3 gap-y-1 py-1 text-[0.9375rem]" aria-label={`Looks at ${board}`}>
     {lights.map((light) => {
       const verdict = looks.filter((look) => look.light === light && look.who === "client").at(-1)?.verdict;
       const at = planned.find((one) => one.light === light);

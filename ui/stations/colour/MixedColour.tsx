@@ -7,6 +7,7 @@ import type { PlanMix } from "@/core/plan/planTypes";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { changeById } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
+import { Reflectance } from "./Reflectance";
 import { useMixAdvice } from "./useMixAdvice";
 
 /** What a mix will look like when it is dry, how sure that is, and what brings it nearer to the colour that is meant. */
@@ -43,6 +44,12 @@ export function MixedColour({ mix }: { mix: PlanMix }) {
             : `${sure.of === 1 ? "One batch" : `${sure.of} batches`} dried ${sure.off.toFixed(1)} off what was predicted.`}
         </span>
       </p>
+      {advice.lamp?.parts && (
+        <p className="pt-1 text-[0.9375rem] text-ochre">
+          {`By day it goes with what is meant, by the lamp they may part: ${advice.lamp.lamp.toFixed(1)}. Look at the board there, too.`}
+        </p>
+      )}
+      {advice.reflected && <Reflectance name={paint.name} mixed={advice.reflected} meant={paint.hex} />}
       {addition && (
         <p className="pt-1 text-[0.9375rem]">
           {`${formatMeasure(addition.ml, volumes)} of ${nameOf(addition.id)} more in a batch would bring it to ${addition.off.toFixed(1)} apart; there is room for ${formatMeasure(room, volumes)}.`}

@@ -65,7 +65,7 @@ export function OneBoard({ id, planned, made, looks }: Props) {
           {caution}
         </p>
       ))}
-      {isOpen && <TellLook board={id} />}
+      {isOpen && made && <TellLook board={id} />}
       {last && (
         <Button look="quiet" className="-ml-3.5" onClick={() => takeBack(last.told.entry)}>
           Take the last look back<span className="sr-only"> of board {id}</span>

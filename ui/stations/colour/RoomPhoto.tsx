@@ -24,7 +24,11 @@ export function RoomPhoto({ photo, laid, room, after, onChange }: Props) {
     });
   const outline = room.corners.map(([x, y]) => `${x * photo.width},${y * photo.height}`).join(" ");
   return (
-    <div className="relative touch-none overflow-hidden rounded-md border border-hairline select-none">
+    <div
+      className="relative mx-auto w-full touch-none overflow-hidden rounded-md border border-hairline select-none"
+      // All of it is in sight, with what belongs to it.
+      style={{ maxWidth: `calc(${photo.width / photo.height} * 56vh)` }}
+    >
       <Shown image={photo} label="The room as it is" />
       {laid && (
         <div className="absolute inset-0" style={{ clipPath: `inset(0 ${(1 - after) * 100}% 0 0)` }}>

@@ -95,11 +95,13 @@ function Marked({ wall, room, photo, onChange }: Props) {
     <>
       <canvas ref={drawnOn} className="hidden" {...size} />
       <div className="grid gap-3 md:grid-cols-3">
-        <Choice
-          label="The four corners are those of"
-          options={places.map((place) => ({ ...place, selected: place.id === room.marked }))}
-          onChoose={({ id }) => onChange({ ...room, marked: id })}
-        />
+        {places.length > 1 && (
+          <Choice
+            label="The four corners are those of"
+            options={places.map((place) => ({ ...place, selected: place.id === room.marked }))}
+            onChoose={({ id }) => onChange({ ...room, marked: id })}
+          />
+        )}
         <Choice
           label="The spot W is"
           options={knownThings.map((thing) => ({ ...thing, selected: thing.id === room.known }))}

@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useState } from "react";
 import { differenceOf, labOf } from "@/core/colour/difference";
-import { mixedColour, offSoFar, solidParts, type Amount } from "@/core/colour/mixColours";
+import { mixedColour, mixedReflectance, offSoFar, solidParts, type Amount } from "@/core/colour/mixColours";
 import { bestAddition, type NearestMix, type ShareLimit } from "@/core/colour/nearestMix";
+import { asPaint, inBothLights, partsUnderLamp } from "@/core/colour/underLamp";
 import { toldOf } from "@/core/journal/defineKind";
 import { batch } from "@/core/journal/kinds/batch";
 import { filledShare, measureMl, type Mix } from "@/core/paint/mix";
@@ -30,8 +31,10 @@ export function useMixAdvice({ paint: id, each }: PlanMix) {
     const room = Math.max(0, paint.mix.container * filledShare - each.reduce((sum, { ml }) => sum + ml, 0));
     const limits = limitsOf(paint.mix);
     const off = differenceOf(labOf(predicted), labOf(paint.hex));
+    const reflected = mixedReflectance(parts);
+    const lamp = reflected && partsUnderLamp(inBothLights(reflected), asPaint(paint.hex));
     const addition = bestAddition({ parts, room, measure: measureMl[volumes], limits }, paint.hex, others);
-    return { paint, mix: paint.mix, predicted, room, off, addition, others, limits };
+    return { paint, mix: paint.mix, predicted, reflected, lamp, room, off, addition, others, limits };
   }, [paints, volumes, id, each]);
   const nearest = useNearest(worked?.paint.hex, worked?.others ?? noPaints, worked?.limits ?? noLimits);
   if (!worked) return null;
