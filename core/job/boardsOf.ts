@@ -70,11 +70,16 @@ function layersOf(
 const ownSteps = (steps: readonly StepDraft[], { wall }: OrderedWall, finish: string): StepDraft[] =>
   steps.filter(({ id }) => id.startsWith(finishStep(wall.id, finish, "")));
 
+/** What a finish breaks up on a wall. */
+const coveredOn = ({ laid }: OrderedWall, finish: string) =>
+  laid &&
+  coveredBy(
+    laid.pattern.effects.filter((effect) => effect.finish === finish),
+    laid.pattern,
+  );
+
 /** What a finish lies over on a wall: what it breaks up, else all that there is. */
-function areaOf({ laid, surfaceM2 }: OrderedWall, finish: string): number {
-  const effects = laid?.pattern.effects.filter((effect) => effect.finish === finish) ?? [];
-  return (laid && coveredBy(effects, laid.pattern)?.areaM2) ?? surfaceM2;
-}
+const areaOf = (on: OrderedWall, finish: string): number => coveredOn(on, finish)?.areaM2 ?? on.surfaceM2;
 
 function shownOn(
   of: BoardAsked["of"],
@@ -122,9 +127,10 @@ function shownOfFinish(finish: string, walls: readonly OrderedWall[], steps: rea
     };
   const isBare = isBareWood(on);
   // What is primed has its own ground.
+  const under = coveredOn(on, finish)?.over ?? [on.wall.base];
   const isPrimed = own.some(({ does }) => does.some(({ act }) => act === "prime"));
   return {
-    flat: new Map(isPrimed ? [] : [[on.wall.base, 1]]),
+    flat: new Map(isPrimed ? [] : under.map((paint) => [paint, 1 / under.length])),
     over: { on, finish },
     isBare,
     wall,

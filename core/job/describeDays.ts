@@ -107,7 +107,7 @@ function describeOne(
     waitsFor: after.map(({ step: before, what, minutes: least }, index) => ({
       step: before,
       what,
-      minutes: Math.ceil(least * factor - 1e-9),
+      minutes: what === "looks" ? least : Math.ceil(least * factor - 1e-9),
       until: released[index]!,
     })),
     heldBy,

@@ -5,7 +5,7 @@ import type { PaintOfJob } from "./calculatePaint";
 import type { Job } from "./schema";
 import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "../plan/planTypes";
 import { breaksAtCorners } from "../paint/batchBreaks";
-import { filledShare, formatMeasure, tintLoad, type Batches, type Mix } from "../paint/mix";
+import { formatMeasure, tintLoad, type Batches } from "../paint/mix";
 import type { SundryKind } from "../work/contribution";
 import { toolKinds, type ToolItem } from "../work/tools";
 import { allSundries } from "./allSundries";
@@ -93,7 +93,7 @@ export function describeMixes(job: Job, paints: readonly PaintOfJob[]): Pick<Pla
     if (!mix || !batches) return [];
     const load = tintLoad(mix, batches.each, mixOf);
     const taken = job.accepted?.find((one) => one.mix === id);
-    const breaks = breaksOf(own, mix, batches);
+    const breaks = breaksOf(own, batches);
     return [
       {
         paint: id,
@@ -114,11 +114,11 @@ export function describeMixes(job: Job, paints: readonly PaintOfJob[]): Pick<Pla
   return mixes.length > 0 ? { mixes } : {};
 }
 
-/** The walls of each batch, where as few batches as there are can break at corners alone; each wall takes its share of what is made. */
-function breaksOf({ walls }: PaintOfJob, mix: Mix, { count, makeMl }: Batches): PlanMix["breaks"] | null {
+/** The walls of each of some equal batches, where none has to break but at a corner; each wall takes its share of what is made. */
+function breaksOf({ walls }: PaintOfJob, { count, makeMl }: Batches): PlanMix["breaks"] | null {
   if (count < 2 || walls.length < 2) return null;
   const film = walls.reduce((sum, wall) => sum + wall.filmMl, 0);
   const needs = walls.map(({ wall, filmMl }) => ({ wall, ml: (makeMl * filmMl) / Math.max(film, 1e-9) }));
-  const found = breaksAtCorners(needs, mix.container * filledShare);
+  const found = breaksAtCorners(needs, makeMl / count);
   return found && found.length <= count ? found.map(({ walls: own, ml }) => ({ walls: [...own], ml })) : null;
 }

@@ -195,3 +195,32 @@ it("what is measured is told where it is more than 2 % off its recipe, against a
     ])[0],
   ).toMatch(/3\.3 % more/);
 });
+
+describe("several batches", () => {
+  const two = (widths: readonly [number, number], container: string) =>
+    planned(
+      { ...dune, container },
+      [],
+      {},
+      {
+        walls: widths.map((width, place) => ({
+          id: `w${place}`,
+          width,
+          height: 2600,
+          base: "dune",
+          baseState: "paint",
+        })),
+      },
+    ).mixes![0]!;
+
+  it("break where walls meet if each serves whole walls, and are boxed where one would end within a wall", () => {
+    // Two walls of 10.4 m2 at 10 m2 a litre: 2 080 ml, 210 for tools, 104 for touching up: 2 394, which two of 1 275 hold.
+    const even = two([4000, 4000], "1.5 L");
+    expect([even.batches, Math.round(even.make_ml)]).toEqual([2, 2394]);
+    expect(even.breaks!.map(({ walls }) => walls)).toEqual([["w0"], ["w1"]]);
+    for (const { ml } of even.breaks!) expect(ml).toBeCloseTo(even.make_ml / 2, 6);
+    // Three fifths of it do not come out of one of two equal halves.
+    expect(two([4800, 3200], "1.5 L")).toMatchObject({ batches: 2 });
+    expect(two([4800, 3200], "1.5 L").breaks).toBeUndefined();
+  });
+});

@@ -139,6 +139,7 @@ const values: { [Code in WorkCode]: ValuesOf<(typeof workWords)[Code]> } = {
     wall: null,
     grade: "sample",
     act: "coat",
+    asOnWall: false,
     parts: [
       { paint: "p", ml: 12 },
       { paint: "q", ml: 9 },

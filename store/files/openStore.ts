@@ -1,5 +1,6 @@
-import { accessSync, constants, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from "node:fs";
+import { accessSync, constants, existsSync, mkdirSync, renameSync, rmSync } from "node:fs";
 import { join, resolve } from "node:path";
+import { addDemos } from "./addDemos";
 import { backUp, nameOfDay } from "./backups";
 import { copyBlank } from "./blankDatabase";
 import { takeDataLock, type DataLock } from "./dataLock";
@@ -20,10 +21,6 @@ export interface Store {
   close(): Promise<void>;
 }
 
-/** What a new folder begins with, the one that is shown first last. */
-const demoFiles = ["ferry-landing-upper-rooms.json", "ferry-landing.json"].map((name) =>
-  join(process.cwd(), "docs", "examples", name),
-);
 const backUpEveryMs = 600_000;
 /** A deleted job can be brought back for a month. */
 const deletedKeptMs = 30 * 86_400_000;
@@ -136,7 +133,7 @@ async function initialise(
     const database = await open(aside);
     try {
       await database.migrate();
-      for (const file of demoFiles) await database.jobs.create(readFileSync(file, "utf8"));
+      await addDemos(database);
     } finally {
       await database.close();
     }

@@ -80,7 +80,7 @@ function coatsOf(board: BoardWork, paints: ReadonlyMap<string, Paint>, readyOn: 
   const { id, as, grade, wall, layers } = board;
   const under = wall === null ? [] : [floorCovered, ...readyOn.get(wall)!];
   return layers.map((layer, place): StepDraft => {
-    const { act, parts, tools, minutes } = layer;
+    const { act, parts, asOnWall, tools, minutes } = layer;
     const coat = place + 1;
     const before = layers[place - 1];
     return {
@@ -104,6 +104,7 @@ function coatsOf(board: BoardWork, paints: ReadonlyMap<string, Paint>, readyOn: 
         grade,
         act,
         parts,
+        asOnWall,
         coat,
         coats: layers.length,
       }),
@@ -121,7 +122,10 @@ function decide(board: BoardWork, paints: ReadonlyMap<string, Paint>): StepDraft
   const { id, as, layers } = board;
   const last = layers.at(-1);
   const before = last ? boardStep(id, `coat-${layers.length}`) : layOutId;
-  const dry = Math.max(0, ...(last?.parts ?? []).map(({ paint }) => paints.get(paint)!.touchDryMin));
+  const dry = Math.max(
+    last?.driesMin ?? 0,
+    ...(last?.parts ?? []).map(({ paint }) => paints.get(paint)!.touchDryMin),
+  );
   return {
     id: decideStep(board),
     phase: "prepare",

@@ -8,10 +8,14 @@ import type { StepDraft, WaitKind } from "../step";
 export interface BoardLayer {
   readonly act: Act;
   readonly parts: readonly { readonly paint: string; readonly ml: number }[];
+  /** Put on as on the wall, by a finish's own way; else rolled, its colours side by side. */
+  readonly asOnWall: boolean;
   readonly minutes: number;
   readonly tools: readonly string[];
   /** By the labels, until the next one may go on, and as what that is told. */
   readonly next: { readonly what: WaitKind; readonly minutes: number };
+  /** Until what lies under its paint can be touched, where that takes longer. */
+  readonly driesMin?: number;
 }
 
 /** A small roller, out of a saucer. */
@@ -36,6 +40,7 @@ export function flatLayers(
       paint: paint.id,
       ml: filmMl(paint, areaM2 * share, "smooth"),
     })),
+    asOnWall: false,
     minutes,
     tools: rollerTools,
     next: { what: "recoat" as const, minutes: Math.max(...colours.map(({ paint }) => paint.recoatMin)) },
@@ -57,20 +62,46 @@ export function layersOfSteps(
   steps: readonly StepDraft[],
   { areaM2, ofM2, texture }: { areaM2: number; ofM2: number; texture: keyof typeof textureFactors },
 ): BoardLayer[] {
-  const own = steps.filter((step) => step.phase !== "prepare" && paintedBy(step).length > 0);
-  return own.map((step, place): BoardLayer => {
-    const does = paintedBy(step);
-    const pieces = does[0]!.of === "section" ? Infinity : does[0]!.ids.length;
-    const share = Math.min(1, Math.max(areaM2 / Math.max(ofM2, 1e-9), 1 / Math.max(1, pieces)));
+  const own = coatByCoat(steps.filter((step) => step.phase !== "prepare" && paintedBy(step).length > 0));
+  return own.map((parts, place): BoardLayer => {
+    const [first, last] = [parts[0]!, parts.at(-1)!];
+    const does = parts.flatMap(paintedBy);
+    const [{ of, ids }] = does as [Did, ...Did[]];
+    // Of prints and faces there is one at least.
+    const least = of === "print" || of === "brick" ? 1 / ids.length : 0;
+    const share = Math.min(1, Math.max(areaM2 / Math.max(ofM2, 1e-9), least));
+    const minutes = parts.reduce((sum, step) => sum + step.minutes * (step.hands ?? 1), 0);
+    const ml = new Map<string, number>();
+    for (const { with: paint, ml: own = 0 } of does)
+      ml.set(paint!, (ml.get(paint!) ?? 0) + (own * share) / textureFactors[texture]);
     const following = own[place + 1];
     return {
-      act: does[0]!.act,
-      parts: does.map((one) => ({ paint: one.with!, ml: (one.ml! * share) / textureFactors[texture] })),
-      minutes: Math.max(leastMin, step.minutes * (step.hands ?? 1) * share) + wipingMin * does.length,
+      act: paintedBy(first)[0]!.act,
+      parts: [...ml].map(([paint, amount]) => ({ paint, ml: amount })),
+      asOnWall: true,
+      minutes: Math.max(leastMin, minutes * share) + wipingMin * ml.size,
       tools: [...new Set(does.flatMap(({ tools = [] }) => tools))],
-      next: following ? waitBetween(steps, step.id, following) : { what: "after", minutes: 0 },
+      next: following ? waitBetween(steps, last.id, following[0]!) : { what: "after", minutes: 0 },
+      ...(last.driesMin !== undefined && { driesMin: last.driesMin }),
     };
   });
+}
+
+/** Steps of one coat together: a first section, and then the rest. */
+function coatByCoat(steps: readonly StepDraft[]): StepDraft[][] {
+  const coats: StepDraft[][] = [];
+  const coatOf = (step: StepDraft) => paintedBy(step)[0]!.coat;
+  for (const step of steps) {
+    const before = coats.at(-1)?.[0];
+    const goesOn =
+      before !== undefined &&
+      coatOf(before) !== undefined &&
+      coatOf(before) === coatOf(step) &&
+      before.colour === step.colour;
+    if (goesOn) coats.at(-1)!.push(step);
+    else coats.push([step]);
+  }
+  return coats;
 }
 
 /** The longest that labels ask for on the way from one step to another. */

@@ -16,6 +16,7 @@ interface BoardCoat extends OfBoard {
   readonly grade: BoardAsked["grade"];
   readonly act: Act;
   readonly parts: readonly { readonly paint: string; readonly ml: number }[];
+  readonly asOnWall: boolean;
   readonly coat: number;
   readonly coats: number;
 }
@@ -36,8 +37,11 @@ export const trialWords: Readonly<Record<TrialWay, string>> = {
   trial: "trial",
 };
 
-const howOf = (act: Act): string =>
-  act === "print" ? ", printed as on the wall" : act === "prime" ? ", the primer" : "";
+const howOf = ({ act, asOnWall, parts }: BoardCoat): string => {
+  if (act === "prime") return ", the primer";
+  if (asOnWall) return act === "print" ? ", printed as on the wall" : ", put on as on the wall";
+  return parts.length > 1 ? ", side by side in their shares" : "";
+};
 
 const looks: Readonly<Record<TrialWay, string>> = {
   board:
@@ -61,14 +65,18 @@ export const boardWords = {
         ? " A patch goes on the wall itself, its edges feathered: they show through thin colours later."
         : ""
     }`,
-  "board-coat": ({ board, of, as, wall, grade, act, parts, coat, coats }: BoardCoat, speech: Speech) =>
-    `${capital(trialWords[as])} ${board}, of ${saySubject(of, speech)}${wall === null ? "" : ` on ${speech.wall(wall)}`}: coat ${coat} of ${coats}, ${listed(
-      parts.map(({ paint, ml }) => `${speech.volume(ml)} of ${speech.paint(paint)}`),
-    )}${howOf(act)}${parts.length > 1 && act === "coat" ? ", side by side in their shares" : ""}${
-      as === "trial" && coat === 1 ? ", taped at the pattern's true size" : ""
-    }.${grade === "sample" && coat === 1 ? " Sample paint: judge its hue, and not its sheen or how it covers." : ""}${
-      coat === coats ? " Wipe the tools out, and let it dry lying." : ""
-    }`,
+  "board-coat": (told: BoardCoat, speech: Speech) => {
+    const { board, of, as, wall, grade, parts, coat, coats } = told;
+    return [
+      `${capital(trialWords[as])} ${board}, of ${saySubject(of, speech)}${wall === null ? "" : ` on ${speech.wall(wall)}`}: coat ${coat} of ${coats}, ${listed(
+        parts.map(({ paint, ml }) => `${speech.volume(ml)} of ${speech.paint(paint)}`),
+      )}${howOf(told)}${as === "trial" && coat === 1 && parts.length > 1 ? ", taped at the pattern's true size" : ""}.`,
+      ...(grade === "sample" && coat === 1
+        ? ["Sample paint: judge its hue, and not its sheen or how it covers."]
+        : []),
+      ...(coat === coats ? ["Wipe the tools out, and let it dry lying."] : []),
+    ].join(" ");
+  },
   "board-decide": ({ board, of, as }: OfBoard, speech: Speech) =>
     `The client decides about ${saySubject(of, speech)} by ${trialWords[as]} ${board}: ${looks[as]}. Write down who said what.`,
 };
