@@ -246,7 +246,7 @@ test("fifty looks and batches that were told without a server arrive once and in
         },
       },
     ],
-    boards: [{ id: "B1", of: { paint: "kelp" } }],
+    boards: [{ id: "B1", of: { paint: "kelp" }, grade: "sample" }],
   });
   const open = async () => {
     await page.goto(`/jobs/${id}/w/colour`);
@@ -255,7 +255,9 @@ test("fifty looks and batches that were told without a server arrive once and in
   await open();
   await page.getByRole("button", { name: "Board B1 is painted" }).click();
   await expect.poll(() => toldOf(page, id)).toEqual(["sample"]);
-  const mix = page.getByRole("region", { name: "Mix Dune" });
+  // What plans in the browser is there.
+  await expect(page.getByText("B1 was of sample paint")).toBeVisible();
+  let mix = page.getByRole("region", { name: "Mix Dune" });
   let told = 0;
   const tellSome = async (count: number) => {
     await mix.getByText(/^(A|Another) batch is made$/).click();
@@ -280,7 +282,9 @@ test("fifty looks and batches that were told without a server arrive once and in
   await page.close();
   const second = await restart();
   page = atRest(await context.newPage());
+  mix = page.getByRole("region", { name: "Mix Dune" });
   await open();
+  await expect(mix.getByRole("listitem").filter({ hasText: "Batch 12 of" })).toBeVisible();
   await stopServer(second, "SIGKILL");
   await tellSome(26);
   const third = await restart();
