@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from "ics";
-import type { Plan } from "@/core/plan/planTypes";
+import type { Plan, PlanBoard } from "@/core/plan/planTypes";
 import type { Job } from "@/core/job/schema";
 import { dayNumberOf, isoDateOf, minutesADay, minutesOfClock } from "@/core/measure/calendar";
 import { stepsOf } from "./dayPlanCsv";
@@ -34,15 +34,33 @@ export function dayPlanIcs(job: Job, plan: Plan, { firstDate, stamp, wall }: Opt
     description: [whoDoesIt(step), ...step.cautions].join("\n"),
     location: step.wall === undefined ? job.name : names.get(step.wall)!,
   }));
+  const looks =
+    wall === undefined
+      ? (plan.boards ?? []).flatMap((board) => board.looks.map((look) => lookAt(board.id, look)))
+      : [];
   const care = (plan.work?.care ?? [])
     .filter((one) => wall === undefined || one.wall === wall)
     .flatMap(({ wall: id, washable, cured }) => [
       wholeDay(`${names.get(id)!} may be washed`, `washable ${id}`, first + washable.day - 1),
       wholeDay(`${names.get(id)!} has cured`, `cured ${id}`, first + cured.day - 1),
     ]);
-  const { error, value } = createEvents([...steps, ...care]);
+  const { error, value } = createEvents([...steps, ...looks, ...care]);
   if (error || !value) throw error ?? new Error("The calendar could not be written.");
   return foldByBytes(value);
+
+  /** The client looks at a board: a quarter of an hour while that light is there. */
+  function lookAt(board: string, { light, day, at }: PlanBoard["looks"][number]): EventAttributes {
+    return {
+      ...common,
+      uid: uidOf(job, `look ${board} ${light}`),
+      title: `Look at board ${board} by ${light === "lamp" ? "the lamp" : `${light} light`}`,
+      start: momentOf(first + day - 1, at),
+      duration: { minutes: 15 },
+      startInputType: "local",
+      startOutputType: "local",
+      location: job.name,
+    };
+  }
 
   function wholeDay(title: string, key: string, day: number): EventAttributes {
     return { ...common, uid: uidOf(job, key), title, start: dateArray(day), end: dateArray(day + 1) };

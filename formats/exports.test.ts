@@ -36,6 +36,25 @@ it("the shopping list comes to the plan's cost; a name cannot become a formula",
   expect(rowsOf(shoppingCsv(tricky, whole))[0]!.thing).toBe("'=1+1");
 });
 
+it("the looks at a board stand in the calendar at their light, and in no calendar of one wall", () => {
+  const boards = [{ id: "b1", of: { paint: "kelp" } }];
+  const { job, plan: whole } = demo({ boards, work: { start: "2026-12-07" } });
+  const options = { firstDate: "2020-01-01", stamp: Date.UTC(2026, 10, 1) };
+  const looks = (calendar: string) =>
+    calendar.replace(/\r\n[ \t]/g, "").match(/SUMMARY:Look at board b1 by .*/g) ?? [];
+  expect(
+    looks(dayPlanIcs(job, whole, options))
+      .sort()
+      .map((line) => line.trim()),
+  ).toEqual([
+    "SUMMARY:Look at board b1 by evening light",
+    "SUMMARY:Look at board b1 by midday light",
+    "SUMMARY:Look at board b1 by morning light",
+    "SUMMARY:Look at board b1 by the lamp",
+  ]);
+  expect(looks(dayPlanIcs(job, whole, { ...options, wall: "counter" }))).toEqual([]);
+});
+
 it("the calendar has an event for every step at its own clock time, and the days of care", () => {
   const { job, plan: whole } = demo({ work: { start: "2026-12-31" } });
   const options = { firstDate: "2020-01-01", stamp: Date.UTC(2026, 10, 1) };

@@ -30,6 +30,11 @@ describe("boards are work before the walls'", () => {
     const kelp = whole.paint.find(({ colour }) => colour === "kelp")!;
     expect(kelp.terms.film_ml).toBeCloseTo((2 * 5 * 1000) / 11 + 45.36, 1);
     expect(whole.sundries.find(({ item }) => item === "sample-board")!.count).toBe(1);
+    // 45.36 ml at 20 a litre, and the wall's two coats of 5 m2: no tin of the board is counted whole.
+    const [board] = whole.boards!;
+    expect(board!.cost).toBeCloseTo(0.907, 2);
+    expect(board!.repaint.cost).toBeCloseTo(((2 * 5000) / 11 / 1000) * 20, 1);
+    expect(board!.repaint.minutes).toBeGreaterThan(4 * board!.minutes);
   });
 
   it("a board of a finish has the coats and waits that the wall gets: primer, and three of lime", () => {

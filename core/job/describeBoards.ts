@@ -2,6 +2,7 @@ import { lights, type SampleLight } from "../journal/kinds/sampleLook";
 import { clockOf, dayNumberOf, isoDateOf, dayOf, minutesADay } from "../measure/calendar";
 import type { Plan, PlanBoard } from "../plan/planTypes";
 import type { Schedule } from "../sequence/schedule";
+import { componentsOf } from "../paint/mix";
 import { paintsIn } from "../work/act";
 import { decideStep, type BoardWork } from "../work/boards/boardSteps";
 import type { StepDraft } from "../work/step";
@@ -30,7 +31,7 @@ function describeOne(
   board: BoardWork,
   drafts: readonly StepDraft[],
   schedule: Schedule | null,
-  { work }: Job,
+  { work, paints }: Job,
 ): PlanBoard {
   const own = drafts.filter(({ does }) => does.some(({ of, ids }) => of === "board" && isOf(board, ids)));
   const paint = new Map<string, number>();
@@ -55,7 +56,8 @@ function describeOne(
       0,
     ),
     paint: [...paint].map(([id, ml]) => ({ paint: id, ml })),
-    repaint: repaintOf(board, drafts),
+    cost: costOf(paint, paints),
+    repaint: repaintOf(board, drafts, paints),
     looks: dryAt === undefined ? [] : looksFrom(dryAt, board, work.start),
     decide: decideStep(board),
   };
@@ -67,7 +69,11 @@ const isOf = ({ id }: BoardWork, ids: readonly string[]): boolean =>
   ids.some((one) => one === id || one.startsWith(`${id}/`));
 
 /** Minutes and paint of painting once more what it is about: its walls taped, painted and peeled, in the paints that it shows. */
-function repaintOf({ concerns }: BoardWork, drafts: readonly StepDraft[]): PlanBoard["repaint"] {
+function repaintOf(
+  { concerns }: BoardWork,
+  drafts: readonly StepDraft[],
+  paints: Job["paints"],
+): PlanBoard["repaint"] {
   const isAbout = (step: StepDraft) =>
     !step.does.some(({ of }) => of === "board") && paintsIn(step).some((paint) => concerns.has(paint));
   const walls = new Set(drafts.filter(isAbout).flatMap(({ wall }) => wall ?? []));
@@ -75,12 +81,31 @@ function repaintOf({ concerns }: BoardWork, drafts: readonly StepDraft[]): PlanB
     ({ wall = "", phase, does }) =>
       walls.has(wall) && !isMadeReady.has(phase) && !does.some(({ of }) => of === "board"),
   );
+  const takes = new Map<string, number>();
+  for (const { with: paint = "", ml = 0 } of own.flatMap(({ does }) => does))
+    if (concerns.has(paint)) takes.set(paint, (takes.get(paint) ?? 0) + ml);
   return {
     minutes: own.reduce((sum, { minutes, hands = 1 }) => sum + minutes * hands, 0),
-    ml: own
-      .flatMap(({ does }) => does)
-      .reduce((sum, { with: paint = "", ml = 0 }) => sum + (concerns.has(paint) ? ml : 0), 0),
+    ml: [...takes.values()].reduce((sum, ml) => sum + ml, 0),
+    cost: costOf(takes, paints),
   };
+}
+
+/** What some ml of paints cost at the least by the litre; what is mixed costs what goes into it. */
+function costOf(amounts: ReadonlyMap<string, number>, paints: Job["paints"]): number | null {
+  let sum = 0;
+  for (const [id, ml] of amounts) {
+    const { mix, packs } = paints.find((paint) => paint.id === id)!;
+    const prices = packs.flatMap(({ price, size }) => (price === undefined ? [] : [price / size]));
+    const cost = mix
+      ? costOf(componentsOf(mix, ml), paints)
+      : prices.length > 0
+        ? ml * Math.min(...prices)
+        : null;
+    if (cost === null) return null;
+    sum += cost;
+  }
+  return sum;
 }
 
 const isMadeReady: ReadonlySet<StepDraft["phase"]> = new Set(["protect", "prepare"]);

@@ -41,8 +41,10 @@ export interface PlanBoard {
   coats: number;
   minutes: number;
   paint: { paint: string; ml: number }[];
+  /** Of its paint, by the cheapest tin; null where a price is not known. */
+  cost: number | null;
   /** Of the walls' work in the paints that it is about. */
-  repaint: { minutes: number; ml: number };
+  repaint: { minutes: number; ml: number; cost: number | null };
   /** When it can be looked at by each light, once it is dry. */
   looks: { light: string; day: number; date: string | null; at: string }[];
   /** The step in which it is decided. */

@@ -4,7 +4,15 @@ import type { MaskAgainst, TapeSide } from "../tape/tapePiece";
 import type { ConditionKind } from "../findings/preparation";
 import type { Visibility } from "../trade/visibleDifference";
 import type { DatumChoice } from "../wall/judgeDatums";
-import type { PlanBatch, PlanCost, PlanForecast, PlanMix, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
+import type {
+  PlanBatch,
+  PlanCost,
+  PlanForecast,
+  PlanMix,
+  PlanPaint,
+  PlanSundry,
+  PlanTool,
+} from "./planMoneyTypes";
 import type { PlanPoint } from "./planPoint";
 import type {
   PlanBorder,
@@ -23,7 +31,15 @@ import type { PlanDay, PlanDrift, PlanNext, PlanRate, PlanSchool, PlanStep, Plan
 import type { PlanBoard, PlanDecision, PlanSet } from "./planSetTypes";
 import type { Seal } from "../tape/tapePiece";
 
-export type { PlanBatch, PlanCost, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "./planMoneyTypes";
+export type {
+  PlanBatch,
+  PlanCost,
+  PlanMix,
+  PlanPacks,
+  PlanPaint,
+  PlanSundry,
+  PlanTool,
+} from "./planMoneyTypes";
 export type { PlanCandidate, PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
 export type { PlanPoint } from "./planPoint";
 export type { PlanBoard, PlanDecision, PlanSet } from "./planSetTypes";

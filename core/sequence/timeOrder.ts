@@ -78,7 +78,8 @@ export const waitsAt = ({ least, isSteady }: Links, factor: number): Float64Arra
 /** When what one link waits for is over. */
 export function releaseOf(links: Links, waits: Float64Array, link: number, ends: Float64Array): number {
   const end = ends[links.before[link]!]!;
-  if (links.overAt && !links.isNextDay[link] && !links.isSteady[link]) return links.overAt(end, links.least[link]!);
+  if (links.overAt && !links.isNextDay[link] && !links.isSteady[link])
+    return links.overAt(end, links.least[link]!);
   return links.isNextDay[link] ? (Math.floor(end / minutesADay) + 1) * minutesADay : end + waits[link]!;
 }
 

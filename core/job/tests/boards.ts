@@ -10,7 +10,7 @@ const document = (more: { work?: object; boards?: { id: string; of: object; as?:
     { id: "v", name: "Hatch", width: 3000, height: 2400, base: "oyster" },
   ],
   paints: [
-    { id: "kelp", hex: "#47573f" },
+    { id: "kelp", hex: "#47573f", packs: [{ size: "1 L", price: 20 }] },
     { id: "oyster", hex: "#d9d2c3" },
     { id: "rust", hex: "#a0522d" },
     { id: "lime", hex: "#ddd5c0", material: "limewash" },

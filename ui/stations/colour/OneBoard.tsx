@@ -12,6 +12,8 @@ import { useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { FormField } from "@/ui/parts/FormField";
 import { Measure } from "@/ui/parts/Measure";
+import { priceText } from "@/ui/parts/packsText";
+import { SelectList } from "@/ui/parts/SelectList";
 import { Swatch } from "@/ui/parts/Swatch";
 import { boardSubjects, isOfSame, type Board, type Look } from "./boardSubjects";
 import { DecideBoard } from "./DecideBoard";
@@ -78,35 +80,55 @@ export function OneBoard({ id, planned, made, looks }: Props) {
 }
 
 /** What a board takes, and beside that what painting its walls once more would. */
-function Takes({ board: { as, size, coats, minutes, paint, repaint } }: { readonly board: PlanBoard }) {
-  const { units, volumes } = useJob();
-  const ml = paint.reduce((sum, one) => sum + one.ml, 0);
+function Takes({ board: { as, size, coats, minutes, paint, cost, repaint } }: { readonly board: PlanBoard }) {
+  const { units, volumes, currency } = useJob();
   const long = (mm: number) => formatLength(mm, units);
+  const takes = (of: { minutes: number; ml: number; cost: number | null }) =>
+    [
+      formatDuration(of.minutes),
+      formatVolume(of.ml, volumes),
+      ...(of.cost === null ? [] : [priceText(of.cost, currency)]),
+    ].join(", ");
+  const ml = paint.reduce((sum, one) => sum + one.ml, 0);
   return (
     <p className="text-[0.9375rem] text-soft">
       <Measure>
-        {`A ${trialWords[as]} of ${long(size[0])} × ${long(size[1])}, ${coats} ${coats === 1 ? "coat" : "coats"}: ${formatDuration(minutes)} and ${formatVolume(ml, volumes)}. To paint its walls once more: ${formatDuration(repaint.minutes)} and ${formatVolume(repaint.ml, volumes)}.`}
+        {`A ${trialWords[as]} of ${long(size[0])} × ${long(size[1])}, ${coats} ${coats === 1 ? "coat" : "coats"}: ${takes({ minutes, ml, cost })}. To paint its walls once more: ${takes(repaint)}.`}
       </Measure>
     </p>
   );
 }
+
+/** Where it is another one than the tin's, that is told of the board. */
+const sheens = ["as the wall's paint", "matt", "eggshell", "satin", "silk", "gloss"];
 
 /** It is painted: told with where it hangs. */
 function TellPainted({ board: { id, of, size, coats } }: { readonly board: PlanBoard }) {
   const job = useJob();
   const journal = useJournal();
   const [where, setWhere] = useState("");
+  const [sheen, setSheen] = useState(0);
   const grade = job.boards.find((board) => board.id === id)?.grade ?? "tin";
   const tell = () =>
     journal.tell([
       {
         kind: sample.kind,
-        payload: { board: id, of, size, coats, grade, ...(where.trim() && { where: where.trim() }) },
+        payload: {
+          ...{ board: id, of, size, coats, grade },
+          ...(sheen > 0 && { sheen: sheens[sheen]! }),
+          ...(where.trim() && { where: where.trim() }),
+        },
       },
     ]);
   return (
     <div className="grid gap-2 py-1">
       <FormField label="Where it hangs" value={where} onChange={(event) => setWhere(event.target.value)} />
+      <SelectList
+        label="Its sheen"
+        items={sheens.map((label) => ({ label }))}
+        chosen={sheen}
+        onChoose={setSheen}
+      />
       <Button onClick={tell}>Board {id} is painted</Button>
     </div>
   );

@@ -1,11 +1,11 @@
 "use client";
 
-import { Camera } from "lucide-react";
 import { useEffect, useRef, useState, type KeyboardEvent } from "react";
 import { colourOfPixel, photoLights, type PhotoLight } from "@/core/colour/pixelColour";
 import { readSpots } from "@/core/colour/readSpots";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { PictureButton } from "@/ui/parts/PictureButton";
 import { NearestPaints, spotWords } from "./NearestPaints";
 
 /** Large enough to hit a thing in it, px. */
@@ -32,8 +32,7 @@ export function PhotoSpots() {
     [element.width, element.height] = [Math.round(photo.width * scale), Math.round(photo.height * scale)];
     element.getContext("2d")!.drawImage(photo, 0, 0, element.width, element.height);
   }, [photo]);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     const image = await createImageBitmap(file).catch(() => null);
     setProblem(image ? null : "This is not a picture that the browser can read.");
     if (!image) return;
@@ -53,18 +52,7 @@ export function PhotoSpots() {
   const found = readSpots(read);
   return (
     <div className="grid gap-2 border-t border-hairline pt-3">
-      <label className="link-button cursor-pointer justify-self-start focus-within:outline-2 focus-within:outline-violet">
-        <Camera size={17} aria-hidden /> Off a photo
-        <input
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          onChange={({ currentTarget }) => {
-            void take(currentTarget.files?.[0]);
-            currentTarget.value = "";
-          }}
-        />
-      </label>
+      <PictureButton label="Off a photo" onPicture={(file) => void take(file)} />
       {problem !== null && (
         <p role="alert" className="text-[0.9375rem] text-brick">
           {problem}

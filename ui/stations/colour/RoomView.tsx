@@ -1,7 +1,6 @@
 "use client";
 
 import "@/ui/journal/telling";
-import { Camera } from "lucide-react";
 import { useState } from "react";
 import { photo as photoKind } from "@/core/journal/kinds/photo";
 import { boxOfWall } from "@/core/wall/boxOfWall";
@@ -10,6 +9,7 @@ import { useJobState, useJournal } from "@/ui/job/JobProvider";
 import { takePicture } from "@/ui/journal/takePicture";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { PictureButton } from "@/ui/parts/PictureButton";
 import { RoomPhoto } from "./RoomPhoto";
 import { useLook } from "./useLook";
 import { freshRoom, knownThings, markable, useLaid, usePhoto, useRoomMarked, type Room } from "./useRoom";
@@ -24,8 +24,7 @@ export function RoomView({ wall }: { readonly wall: Wall }) {
   const { room, put } = useRoomMarked(jobId, wall.id);
   const photo = usePhoto(room?.sha256);
   const [problem, setProblem] = useState<string | null>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     try {
       const sha256 = await takePicture(file);
       journal.tell([{ kind: photoKind.kind, payload: { sha256, wall: wall.id } }]);
@@ -37,18 +36,10 @@ export function RoomView({ wall }: { readonly wall: Wall }) {
   };
   return (
     <div className="grid gap-3 pt-2">
-      <label className="link-button cursor-pointer justify-self-start focus-within:outline-2 focus-within:outline-violet">
-        <Camera size={17} aria-hidden /> {room ? "Another photo" : "A photo of the wall"}
-        <input
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          onChange={({ currentTarget }) => {
-            void take(currentTarget.files?.[0]);
-            currentTarget.value = "";
-          }}
-        />
-      </label>
+      <PictureButton
+        label={room ? "Another photo" : "A photo of the wall"}
+        onPicture={(file) => void take(file)}
+      />
       {(problem !== null || photo === "gone") && (
         <p role="alert" className="text-brick">
           {problem ?? "This photo is not here any more: take another."}

@@ -1,17 +1,16 @@
 "use client";
 
-import { Camera } from "lucide-react";
 import { useState } from "react";
 import { photo } from "@/core/journal/kinds/photo";
 import { useJournal } from "@/ui/job/JobProvider";
+import { PictureButton } from "@/ui/parts/PictureButton";
 import { takePicture } from "@/ui/journal/takePicture";
 
 /** Takes a picture in; `of` tells what it is of: a wall, or work. */
 export function TakePicture({ label, of }: { readonly label: string; readonly of: object }) {
   const journal = useJournal();
   const [problem, setProblem] = useState<string | null>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     try {
       const sha256 = await takePicture(file);
       setProblem(null);
@@ -22,19 +21,7 @@ export function TakePicture({ label, of }: { readonly label: string; readonly of
   };
   return (
     <div>
-      <label className="link-button cursor-pointer focus-within:outline-2 focus-within:outline-violet">
-        <Camera size={17} aria-hidden /> {label}
-        <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          className="sr-only"
-          onChange={({ currentTarget }) => {
-            void take(currentTarget.files?.[0]);
-            currentTarget.value = "";
-          }}
-        />
-      </label>
+      <PictureButton label={label} fromCamera onPicture={(file) => void take(file)} />
       <p role="alert" className="text-sm text-brick empty:hidden">
         {problem}
       </p>
