@@ -40,6 +40,11 @@ interface Running {
   readonly aside: { readonly from: number; readonly until: number } | null;
 }
 
+/** Nobody steps aside from what has a wet edge. */
+const wetting: ReadonlySet<string> = new Set(["prime", "base", "coat", "varnish", "lay", "seal"]);
+const isWet = ({ unbroken, does }: PlanStep): boolean =>
+  unbroken === true || does.some(({ act }) => wetting.has(act));
+
 const peopleOf = ({ person, people }: PlanStep): readonly number[] => people ?? [person];
 const nameOf = (person: number): string => `Person ${person}`;
 
@@ -53,8 +58,9 @@ export function createSimulatedPainter({ seed, skill = "usual" }: Setup): WallHe
   const running = new Map<string, Running>();
   const begin = (step: PlanStep, at: number): Telling => {
     const share = Math.max(leastShare, habits.pace + habits.spread * normalFrom(random));
-    const lasts = Math.max(1, Math.round((step.end - step.start) * share));
-    const isAside = !step.unbroken && lasts > asideMin && random() < habits.breaks;
+    // Breaks and nights are as long for everyone.
+    const lasts = Math.max(1, Math.round(step.end - step.start + step.minutes * (share - 1)));
+    const isAside = !isWet(step) && lasts > asideMin && random() < habits.breaks;
     const from = at + Math.round(lasts * asideAfter);
     running.set(step.id, {
       step,
@@ -85,7 +91,7 @@ export function createSimulatedPainter({ seed, skill = "usual" }: Setup): WallHe
   };
 }
 
-/** What can be begun first by those whose hands are free. */
+/** What can be begun first by those whose hands are free: all that it waits for is done. */
 function nextStep({ steps }: Plan, running: ReadonlyMap<string, Running>): PlanStep | undefined {
   const busy = new Set([...running.values()].flatMap(({ step }) => peopleOf(step)));
   const left = steps.filter(({ id, state }) => state !== "done" && state !== "running" && !running.has(id));

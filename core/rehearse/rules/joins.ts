@@ -51,9 +51,9 @@ function stoppedInField(history: History): Fault[] {
   });
 }
 
-/** The spans in which it is really worked on: one that goes over the break is laid down for it. */
+/** The spans in which it is really worked on: one that goes over the break is laid down for it. What is under way is only slower. */
 function spansWithBreak(history: History, { step, spans }: Doing): Span[] {
-  if (spans.length > 1 || (step.stretches?.length ?? 0) > 1) return [...spans];
+  if (step.state === "running" || spans.length > 1 || (step.stretches?.length ?? 0) > 1) return [...spans];
   const rest = step.end - step.start - step.minutes;
   const day = history.plan.days.find((own) => own.day === step.day);
   if (rest < pauseMin || !day?.pause) return [...spans];

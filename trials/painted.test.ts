@@ -1,0 +1,58 @@
+import { expect, inject, it } from "vitest";
+import { parseJob } from "@/core/job/parseJob";
+import { createSimulatedPainter } from "@/devices/painter/simulatedPainter";
+import { paintJob } from "./painted";
+import { sensibleDocument } from "./sensible";
+import { randomOf } from "./support";
+
+/** Jobs that are painted in few words: a test of all of them would take an hour. */
+const mostWords = 90;
+
+it("whoever paints, careful or a beginner who steps aside and makes mistakes: the plan from then on can be carried out, and all gets done", () => {
+  const random = randomOf(inject("propertySeed"));
+  const skills = ["careful", "beginner", "usual"] as const;
+  let [painted, looks, troubles] = [0, 0, 0];
+  for (let count = 0; painted < 3 && count < 60; count++) {
+    const parsed = parseJob(sensibleDocument(random));
+    if (!parsed.ok || parsed.job.finishes.length > 1 || parsed.job.walls.length > 2) continue;
+    const skill = skills[painted]!;
+    const helper = () => createSimulatedPainter({ seed: String(count), skill });
+    const { entries, last, faults, ...more } = paintJob(parsed.job, helper(), 8);
+    if (entries.length === 0 || entries.length > mostWords) continue;
+    painted++;
+    looks += more.looks;
+    troubles += entries.filter(({ kind }) => kind === "trouble").length;
+    expect(faults, JSON.stringify(parsed.job.name)).toEqual([]);
+    expect(last.steps.filter(({ state }) => state !== "done")).toEqual([]);
+    // Nobody does two things at once, and nothing is done before it is begun.
+    const began = entries.filter(({ kind }) => kind === "began").length;
+    const paused = entries.filter(({ kind }) => kind === "paused").length;
+    expect(began - paused).toBe(entries.filter(({ kind }) => kind === "finished").length);
+    if (skill === "careful") expect(paused + troubles).toBe(0);
+  }
+  expect(painted).toBe(3);
+  expect(looks).toBeGreaterThan(6);
+});
+
+it("the same seed makes the same day, and a beginner takes longer than a careful one", () => {
+  const parsed = parseJob({
+    format: "jacaranda-job/1",
+    name: "Twice",
+    paints: [{ id: "kelp" }, { id: "oyster" }],
+    walls: [{ id: "w", width: 4000, height: 2500, base: "oyster" }],
+    finishes: [
+      { id: "f", kind: "stripes", on: "w", colours: ["kelp", "oyster"], fit: { by: "count", count: 8 } },
+    ],
+  });
+  if (!parsed.ok) throw new Error("it does not validate");
+  const by = (skill: "careful" | "beginner", seed: string) =>
+    paintJob(parsed.job, createSimulatedPainter({ seed, skill }), 1000);
+  const [first, second] = [by("beginner", "twice"), by("beginner", "twice")];
+  expect(second.entries).toEqual(first.entries);
+  const minutesOf = ({ entries }: ReturnType<typeof by>) =>
+    entries.at(-1)!.at.instant - entries[0]!.at.instant;
+  const late = ["a", "b", "c"].filter(
+    (seed) => minutesOf(by("beginner", seed)) > minutesOf(by("careful", seed)),
+  );
+  expect(late).toHaveLength(3);
+});
