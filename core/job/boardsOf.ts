@@ -33,17 +33,15 @@ export function boardsOf({ job, walls: all }: LaidOutJob, steps: readonly StepDr
       ...{ id, of, as, size, grade },
       wall: as === "patch" ? shown.wall : null,
       isBare: shown.isBare,
-      layers: as === "chip" && board.coats === undefined ? lastFew(layers, 1) : layers,
+      layers,
       concerns: shown.concerns,
     };
   });
 }
 
-/** A chip is judged by one coat. */
-const lastFew = (layers: readonly BoardLayer[], count: number): BoardLayer[] => layers.slice(-count);
-
+/** What is flat has two full coats and a chip one, unless it is told; a finish its own, or the first of them. */
 function layersOf(
-  { coats }: BoardAsked,
+  { as, coats }: BoardAsked,
   { flat, over, isBare }: Shown,
   areaM2: number,
   { paints, work }: Job,
@@ -53,18 +51,14 @@ function layersOf(
     paint: paints.find((paint) => paint.id === id)!,
     share,
   }));
-  const asked = { areaM2, coats: over ? undefined : coats, rollingM2Min: work.rates.rolling_m2_min };
+  const flatCoats = over ? undefined : (coats ?? (as === "chip" ? 1 : undefined));
+  const asked = { areaM2, coats: flatCoats, rollingM2Min: work.rates.rolling_m2_min };
   const ground = isBare || colours.length === 0 ? [] : flatLayers(colours, asked);
   if (!over) return ground;
   const { on, finish } = over;
-  return [
-    ...ground,
-    ...layersOfSteps(ownSteps(steps, on, finish), {
-      areaM2,
-      ofM2: areaOf(on, finish),
-      texture: on.wall.texture,
-    }),
-  ];
+  const { texture } = on.wall;
+  const own = layersOfSteps(ownSteps(steps, on, finish), { areaM2, ofM2: areaOf(on, finish), texture });
+  return [...ground, ...own.slice(0, coats)];
 }
 
 const ownSteps = (steps: readonly StepDraft[], { wall }: OrderedWall, finish: string): StepDraft[] =>

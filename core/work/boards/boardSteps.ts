@@ -36,12 +36,13 @@ const decidingMin = 10;
 /** Every light has come by once. */
 const allLightsMin = 24 * 60;
 
+/** What a patch on a wall waits for, by the wall. */
+type ReadyOn = ReadonlyMap<string, readonly (Wait | null)[]>;
+
 /**
  * Boards before anything else: laid out, painted coat by coat as their labels take the next one, and looked at in every light until
  * it is decided; a chip as soon as it is dry.
  */
-type ReadyOn = ReadonlyMap<string, readonly (Wait | null)[]>;
-
 function boardSteps(
   boards: readonly BoardWork[],
   paints: ReadonlyMap<string, Paint>,
