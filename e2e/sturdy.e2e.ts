@@ -192,7 +192,7 @@ test("a lock that is taken away stops the saving, and says so; backups and files
   );
   await stopServer(server);
   const [day] = readdirSync(join(server.data, "backups"));
-  const backup = join(server.data, "backups", day!, "the-ferry-landing.jacaranda.json");
+  const backup = join(server.data, "backups", day!, "the-ferry-landing.jacaranda.zip");
   const other = temporaryFolder();
   const restored = await launch({ PORT: String(server.port), JACARANDA_DATA: other }, ["--restore", backup]);
   expect(restored.output).toContain("is there as it is (the-ferry-landing)");

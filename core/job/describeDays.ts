@@ -182,7 +182,7 @@ function frameSteps(
       const mine = own.filter(({ hands }) => hands.includes(hand));
       const at =
         kind === "set-up"
-          ? Math.min(...mine.map(({ start }) => start)) - minutes
+          ? Math.max(day * minutesADay, Math.min(...mine.map(({ start }) => start)) - minutes)
           : Math.max(...mine.map(({ end }) => end));
       return {
         id: dayStep(day + 1, kind, hand),

@@ -4,6 +4,7 @@ import { fold } from "../journal/fold";
 import { parseMoment } from "../journal/moment";
 import { entryOf } from "../journal/tests/entries";
 import type { PlanStep } from "../plan/planDayTypes";
+import { workToTell } from "../plan/workOfStep";
 import { plan } from "./plan";
 import { planFromNow } from "./planFromNow";
 import { oneWall, parsed } from "./tests/jobs";
@@ -143,6 +144,13 @@ describe("from now on", () => {
     expect(kelp!.low_ml * kelp!.high_ml).toBeCloseTo(kelp!.needs_ml ** 2, 6);
     expect(at(5, 3 * half)).toMatchObject([{ verdict: "enough" }]);
     expect(at(7, half / 4)).toMatchObject([{ verdict: "short", stopAt: second.id }]);
+  });
+
+  it("what is told as done a little after midnight was done on that day, and its day is set up and closed in it", () => {
+    const early = told("finished", clock(16), { work: plan(job).steps.flatMap(workToTell) });
+    const { steps } = planFromNow(job, fold([early]), parseMoment("2027-01-11T01:16")!);
+    expect(Math.min(...steps.map(({ day }) => day))).toBe(1);
+    expect(steps.filter(({ state }) => state !== "done")).toEqual([]);
   });
 
   it("without a first day begins on the day of the first entry", () => {

@@ -1,4 +1,4 @@
-import { dayOf } from "../measure/calendar";
+import { dayOf, minutesADay } from "../measure/calendar";
 import type { KnownWork } from "../work/onceMore";
 import type { Step } from "../work/step";
 import type { Away, OverAt, Pin } from "./standing";
@@ -50,7 +50,9 @@ export function pinOf(
     return { ...shared, start: at, end: at, times: null };
   }
   if (share >= 1 && lastDone !== null) {
-    const start = Math.min(began ?? lastDone - step.minutes, lastDone);
+    // Of what was told only when it was done the day is known.
+    const inferred = Math.max(dayOf(lastDone) * minutesADay, lastDone - step.minutes);
+    const start = Math.min(began ?? inferred, lastDone);
     const times = timesFrom(start, step, hours);
     const isToPlan = times !== null && Math.abs(times.at(-1)![1] - lastDone) <= toPlanMin;
     return { ...shared, start, end: isToPlan ? times.at(-1)![1] : lastDone, times: isToPlan ? times : null };

@@ -13,6 +13,7 @@ export const PictureButton = ({ label, fromCamera = false, onPicture }: Props) =
     <Camera size={17} aria-hidden /> {label}
     <input
       type="file"
+      aria-label={label}
       accept="image/*"
       {...(fromCamera && { capture: "environment" as const })}
       className="sr-only"

@@ -39,7 +39,8 @@ export function PlanningBar() {
   }
   if (!isBusy || !isLong) return null;
   return (
-    <Bar tone="border-hairline bg-card">
+    // Over the ledger, whose figures are of before: nothing moves for it.
+    <Bar tone="absolute inset-x-0 bottom-0 z-10 min-h-[45px] border-hairline bg-card md:min-h-[74px] short:static">
       <p>Planning …</p>
       <Progress label="Of the plan" share={planning} />
       <Button onClick={stop}>Stop</Button>

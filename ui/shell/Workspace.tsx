@@ -38,7 +38,7 @@ export function Workspace({ children }: { children: ReactNode }) {
   useEffect(() => void useFolds.persist.rehydrate(), []);
   return (
     // Rows and columns of their own: a page that is still arriving stands where it will.
-    <div className="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_minmax(0,1fr)_auto_minmax(45px,auto)] overflow-hidden md:grid-rows-[auto_auto_minmax(0,1fr)_auto_minmax(74px,auto)] short:block short:h-auto short:min-h-dvh short:overflow-visible">
+    <div className="relative grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_minmax(0,1fr)_auto_minmax(45px,auto)] overflow-hidden md:grid-rows-[auto_auto_minmax(0,1fr)_auto_minmax(74px,auto)] short:block short:h-auto short:min-h-dvh short:overflow-visible">
       {found && <SkipLinks />}
       {found && <TourOnce />}
       <JobLine />
