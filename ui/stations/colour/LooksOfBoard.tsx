@@ -42,10 +42,19 @@ export const LooksOfBoard = ({ board, looks, planned }: Props) => (
 );
 
 /** The client looks at a board by one light. */
-export function TellLook({ board }: { readonly board: string }) {
+export function TellLook({
+  board,
+  missing,
+}: {
+  readonly board: string;
+  readonly missing: readonly string[];
+}) {
   const journal = useJournal();
   const [words, setWords] = useState("");
-  const [light, setLight] = useState<SampleLight>("morning");
+  // What has no yes yet is looked at next.
+  const [light, setLight] = useState<SampleLight>(
+    () => lights.find((one) => missing.includes(one)) ?? "morning",
+  );
   const tell = (verdict: Look["verdict"]) => {
     const payload = { board, who: "client", light, verdict, words: words.trim() };
     journal.tell([{ kind: sampleLook.kind, payload }]);

@@ -4,7 +4,7 @@ import { likenessOf } from "@/core/colour/difference";
 import { isNearer, type NearestMix } from "@/core/colour/nearestMix";
 import { formatMeasure, type Mix } from "@/core/paint/mix";
 import type { PlanMix } from "@/core/plan/planTypes";
-import { useJob, useJobState } from "@/ui/job/JobProvider";
+import { useJob, useJobState, usePlan } from "@/ui/job/JobProvider";
 import { changeById } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Reflectance } from "./Reflectance";
@@ -14,9 +14,12 @@ import { useMixAdvice } from "./useMixAdvice";
 export function MixedColour({ mix }: { mix: PlanMix }) {
   const { paints, volumes } = useJob();
   const change = useJobState((state) => state.change);
+  const { decisions = [] } = usePlan();
   const advice = useMixAdvice(mix);
   if (!advice) return null;
   const { paint, predicted, room, off, nearest, addition, sure } = advice;
+  // What is agreed is repeated as it is.
+  const isAgreed = decisions.some(({ of, standing }) => of.mix === paint.id && standing === "agreed");
   const nameOf = (id: string) => paints.find((one) => one.id === id)?.name ?? id;
   const makeOf = (parts: NearestMix["parts"]) =>
     change((before) => ({
@@ -50,12 +53,12 @@ export function MixedColour({ mix }: { mix: PlanMix }) {
         </p>
       )}
       {advice.reflected && <Reflectance name={paint.name} mixed={advice.reflected} meant={paint.hex} />}
-      {addition && (
+      {addition && !isAgreed && (
         <p className="pt-1 text-[0.9375rem]">
           {`${formatMeasure(addition.ml, volumes)} of ${nameOf(addition.id)} more in a batch would bring it to ${addition.off.toFixed(1)} apart; there is room for ${formatMeasure(room, volumes)}.`}
         </p>
       )}
-      {nearest && isNearer(nearest.off, off) && (
+      {nearest && !isAgreed && isNearer(nearest.off, off) && (
         <div className="pt-2">
           <p className="text-[0.9375rem]">
             {`Nearest of the job's paints, ${nearest.off.toFixed(1)} off: ${nearest.parts.map(({ id, share }) => `${(share * 100).toFixed(1)} % ${nameOf(id)}`).join(", ")}.`}

@@ -67,7 +67,7 @@ export function OneBoard({ id, planned, made, looks }: Props) {
           {caution}
         </p>
       ))}
-      {isOpen && made && <TellLook board={id} />}
+      {isOpen && made && <TellLook board={id} missing={decision?.missing ?? lights} />}
       {last && (
         <Button look="quiet" className="-ml-3.5" onClick={() => takeBack(last.told.entry)}>
           Take the last look back<span className="sr-only"> of board {id}</span>
