@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { schedule } from "./schedule";
+import { workHoursOf } from "./workHours";
 import { workSchemaOf, type Work } from "../work/schema";
 import type { Step } from "../work/step";
 
@@ -26,6 +27,12 @@ describe("breaks", () => {
       ...clock(start),
       ...clock(end),
     ]);
+
+  it("what is longer than any day begins with one, and is not sought for ever", () => {
+    const hours = workHoursOf(work());
+    for (const more of [{}, { unbroken: true as const }, { isWet: true as const }])
+      expect(clock(hours.startOf(700, { minutes: 3000, ...more }))).toEqual([1, 500]);
+  });
 
   it("work goes on over the break, a wet area waits for its end, and a coat pauses between its stretches", () => {
     // From 8:20 (500) to 16:40 (1000); the break from 12:00 (720) to 12:30 (750).

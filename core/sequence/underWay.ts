@@ -84,7 +84,13 @@ function restOf(
   const planned = times ? (times[stretches - 1]?.[1] ?? start) : start + share * (end - start);
   if (Math.abs(planned - lastDone) <= toPlanMin && end >= now) return { end, times };
   const minutes = Math.max(1, Math.ceil((1 - share) * step.minutes - 1e-9));
-  const rest = { minutes, ...(step.unbroken && { unbroken: step.unbroken }) };
+  // What was to be done in several goes is gone on with in those that are left.
+  const left = step.stretches?.slice(stretches) ?? [];
+  const rest = {
+    minutes,
+    ...(step.unbroken && { unbroken: step.unbroken }),
+    ...(left.length > 1 && { stretches: left }),
+  };
   const from = hours.startOf(Math.max(lastDone, dayOf(lastDone) === dayOf(now) ? 0 : now), rest);
   return { end: Math.max(now, hours.endOf(from, rest)), times: null };
 }

@@ -58,8 +58,9 @@ export function workHoursOf(work: Work): WorkHours {
       ]
     : [{ from: open, to: shut }];
   const longest = Math.max(...windows.map(({ from, to }) => to - from));
-  /** The earliest start, not before a time, at which one of a day's parts has so many minutes left. */
-  const fit = (earliest: number, minutes: number, parts: readonly Pause[], over = 0): number => {
+  /** The earliest start, not before a time, at which one of a day's parts has so many minutes left; all of the longest of them for more. */
+  const fit = (earliest: number, asked: number, parts: readonly Pause[], over = 0): number => {
+    const minutes = Math.min(asked, Math.max(...parts.map(({ from, to }) => to - from)) + over);
     for (let day = Math.max(0, Math.floor(earliest / minutesADay)); ; day++) {
       if (!isWorked(day)) continue;
       const midnight = day * minutesADay;
@@ -76,8 +77,11 @@ export function workHoursOf(work: Work): WorkHours {
     return clock < pause.from && clock + minutes > pause.from ? minutes + pause.to - pause.from : minutes;
   };
   const wholeDay = [{ from: open, to: shut }];
+  const usable = shut - open - (pause ? pause.to - pause.from : 0);
   /** Other work: on one day, with or without the break in it. */
-  const fitAround = (earliest: number, minutes: number): number => {
+  const fitAround = (earliest: number, asked: number): number => {
+    // What is longer than a day takes all of one.
+    const minutes = Math.min(asked, usable);
     let start = fit(earliest, 1, windows);
     for (;;) {
       const clock = start % minutesADay;
@@ -132,7 +136,6 @@ export function workHoursOf(work: Work): WorkHours {
   };
   const isBroken = ({ stretches }: Timed): boolean => stretches !== undefined && stretches.length > 1;
   const isOne = ({ unbroken, isWet }: Timed): boolean => unbroken === true || isWet === true;
-  const usable = shut - open - (pause ? pause.to - pause.from : 0);
   const mostInOneGo = (step: Timed): number => (isBroken(step) || step.isWet ? longest : usable);
   return {
     usable,
