@@ -92,5 +92,14 @@ function restOf(
     ...(left.length > 1 && { stretches: left }),
   };
   const from = hours.startOf(Math.max(lastDone, dayOf(lastDone) === dayOf(now) ? 0 : now), rest);
-  return { end: Math.max(now, hours.endOf(from, rest)), times: null };
+  const leftTimes = left.length > 1 ? hours.stretchTimes(from, rest) : null;
+  const leftEnd = Math.max(now, leftTimes?.at(-1)![1] ?? hours.endOf(from, rest));
+  return { end: leftEnd, times: leftTimes && [...doneTimes(start, lastDone, stretches), ...leftTimes] };
 }
+
+/** Of stretches that are done it is known when the last of them was. */
+const doneTimes = (start: number, lastDone: number, count: number): NonNullable<Pin["times"]> =>
+  Array.from({ length: count }, (_, place) => [
+    Math.round(start + ((lastDone - start) * place) / count),
+    Math.round(start + ((lastDone - start) * (place + 1)) / count),
+  ]);
