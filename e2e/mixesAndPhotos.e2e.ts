@@ -1,24 +1,12 @@
 import type { Locator, Page } from "@playwright/test";
 import { expectAccessible } from "./support/faults";
-import { expect, makeJob, stripedWall, test, unfold } from "./support/test";
+import { choose, expect, makeJob, mixedWall, stripedWall, test, unfold } from "./support/test";
 
 test("a mix is predicted beside what is meant, made of what comes nearest, and its batches are told with how they dried", async ({
   page,
 }) => {
-  const part = (paint: string, parts: number) => ({ paint, parts });
-  const id = await makeJob(page, {
-    ...stripedWall("Mixed by eye"),
-    paints: [
-      { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
-      { id: "ochre", name: "Ochre tint", hex: "#A8752B" },
-      {
-        id: "kelp",
-        name: "Dune",
-        hex: "#C9A66B",
-        mix: { parts: [part("oyster", 8), part("ochre", 1), { water: true, parts: 0.9 }], container: "2 L" },
-      },
-    ],
-  });
+  const water = { water: true, parts: 0.9 };
+  const id = await makeJob(page, mixedWall("Mixed by eye", { parts: [water], container: "2 L" }));
   await page.goto(`/jobs/${id}/w/colour`);
   const mix = page.getByRole("region", { name: "Mix Dune" });
   const colour = mix.getByRole("group", { name: "Colour of the mix Dune" });
@@ -73,25 +61,8 @@ test("a mix is predicted beside what is meant, made of what comes nearest, and i
 });
 
 test("a mix over its label's limit is told, and who takes the risk is written down", async ({ page }) => {
-  const id = await makeJob(page, {
-    ...stripedWall("Too much tint"),
-    paints: [
-      { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
-      { id: "ochre", name: "Ochre tint", hex: "#A8752B" },
-      {
-        id: "kelp",
-        name: "Dune",
-        hex: "#C9A66B",
-        mix: {
-          parts: [
-            { paint: "oyster", parts: 8 },
-            { paint: "ochre", parts: 1 },
-          ],
-          limit: { of: "ochre", in: "oyster", ml_per_l: 60 },
-        },
-      },
-    ],
-  });
+  const limit = { of: "ochre", in: "oyster", ml_per_l: 60 };
+  const id = await makeJob(page, mixedWall("Too much tint", { limit }));
   await page.goto(`/jobs/${id}/w/colour`);
   const mix = page.getByRole("region", { name: "Mix Dune" });
   await expect(mix).toContainText("its label allows 60");
@@ -151,6 +122,42 @@ test("a photo of the room: its corners are marked by keyboard, the look is laid 
   await page.getByRole("button", { name: "Into a photo of the room" }).click();
   await expect(corner).toHaveAccessibleName(/14\.9 % across, 81 % down/);
   await expect(laid).toBeVisible();
+});
+
+test("a colour is read off a photo: places picked by hand and by keys, under the light that is stated", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Read off a photo"));
+  await page.goto(`/jobs/${id}/w/colour`);
+  await page.getByText("Read a colour off something").click();
+  const input = page.getByLabel("Off a photo");
+  await input.setInputFiles({ name: "x.png", mimeType: "image/png", buffer: Buffer.from("no picture") });
+  await expect(page.getByText("This is not a picture that the browser can read.")).toBeVisible();
+  await input.setInputFiles({ name: "grey.png", mimeType: "image/png", buffer: await greyRoom(page) });
+  const photo = page.getByRole("button", { name: "Pick a place of the photo" });
+  await photo.click({ position: { x: 40, y: 30 } });
+  await expect(page.getByText("1 spot read, 0.0 off their mean.")).toBeVisible();
+  await photo.press("ArrowRight");
+  await photo.press("Enter");
+  await expect(page.getByText("2 spots read, 0.0 off their mean.")).toBeVisible();
+  // Grey it is as the camera has balanced it: kept so, it is a paint of that colour.
+  await page.getByRole("button", { name: "Keep it as a paint" }).click();
+  const paints = async () =>
+    (
+      (await (await page.request.get(`/api/jobs/${id}/job`)).json()) as {
+        paints: { name: string; hex: string }[];
+      }
+    ).paints;
+  await expect
+    .poll(async () => (await paints()).at(-1))
+    .toMatchObject({ name: "Read off a photo", hex: "#969696" });
+  // The same digits under a lamp are a blue: the lamp took that out of the white.
+  await choose(page, "It was taken in", "a lamp, 2700 K");
+  await page.getByRole("button", { name: "Keep it as a paint" }).click();
+  await expect.poll(async () => (await paints()).length).toBe(4);
+  const lamp = (await paints()).at(-1)!.hex;
+  expect(parseInt(lamp.slice(5), 16)).toBeGreaterThan(parseInt(lamp.slice(1, 3), 16) + 30);
+  await expectAccessible(page);
 });
 
 /** A photo of nothing but grey. */

@@ -3,6 +3,10 @@ import { join } from "node:path";
 import { expect, inject, it } from "vitest";
 import { emitPlan } from "@/core/job/emitPlan";
 import { parseJob, parseJobText } from "@/core/job/parseJob";
+import { planFromNow } from "@/core/job/planFromNow";
+import { readEntry } from "@/core/journal/entry";
+import { fold } from "@/core/journal/fold";
+import { parseMoment } from "@/core/journal/moment";
 import { plan } from "@/core/job/plan";
 import { stateAt } from "@/core/plan/stateAt";
 import type { Plan } from "@/core/plan/planTypes";
@@ -82,3 +86,27 @@ it.each(readdirSync(examples))("nothing goes wrong in %s, in a moment", (name) =
   expect(walls.every(({ asDesigned }) => asDesigned === 1)).toBe(true);
   expect(faults.filter(({ told }) => told === undefined)).toEqual([]);
 });
+
+it.each(["ferry-landing", "ferry-landing-upper-rooms"])(
+  "what has happened on the demo, %s, is told of its document as it is: nothing agreed is broken, and it can be carried out",
+  (name) => {
+    const read = parseJobText(readFileSync(`docs/examples/${name}.json`, "utf8"));
+    if (!read.ok) throw new Error("it does not validate");
+    const entries = readFileSync(`docs/journals/${name}.jsonl`, "utf8")
+      .trim()
+      .split("\n")
+      .map((line) => {
+        const entry = readEntry(JSON.parse(line));
+        if (!entry.ok) throw new Error(line);
+        return entry.entry;
+      });
+    expect(entries.every(({ isKnown }) => isKnown)).toBe(true);
+    const whole = planFromNow(read.job, fold(entries), parseMoment("2027-01-30T09:00")!);
+    expect(whole.decisions!.flatMap(({ changed = [] }) => changed)).toEqual([]);
+    const standings = new Set(whole.decisions!.map(({ standing }) => standing));
+    expect(standings.has(name === "ferry-landing" ? "refused" : "agreed")).toBe(true);
+    expect(rehearse(read.job, whole).faults.filter(({ told }) => !told)).toEqual([]);
+    // What was looked at and decided weeks before begins no work: the first day is the document's own.
+    if (name !== "ferry-landing") expect(whole.days[0]!.date).toBe(read.job.work.start);
+  },
+);

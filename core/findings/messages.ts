@@ -4,6 +4,7 @@ import { capital } from "./capital";
 import { named, textureWords } from "./wording";
 import type { Finding, FindingCode, FindingValues } from "./finding";
 import type { Values } from "./speech";
+import { colourMessages } from "./colourMessages";
 import { cutMessages } from "./cutMessages";
 import { workMessages } from "./workMessages";
 import type { Speech } from "./speech";
@@ -249,6 +250,7 @@ export const findingMessages: {
       "Seal every edge with the colour under the tape and try one on a board first, or choose a finish with soft edges.",
   }),
   ...cutMessages,
+  ...colourMessages,
   ...workMessages,
 };
 

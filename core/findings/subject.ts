@@ -9,6 +9,14 @@ export function subjectOf(of: Readonly<Record<string, unknown>>): Subject | null
   return found ? [found[0], found[1] as string] : null;
 }
 
+/** Whether it is the same one. */
+export const isSame = (one: Subject | null, other: Subject | null): boolean =>
+  one !== null && other !== null && one[0] === other[0] && one[1] === other[1];
+
+/** Whether two things are said of the same one. */
+export const isSameSubject = (one: object, other: object): boolean =>
+  isSame(subjectOf({ ...one }), subjectOf({ ...other }));
+
 /** By its name where it has one. */
 export function saySubject(of: Readonly<Record<string, unknown>>, speech: Speech): string {
   const subject = subjectOf(of);

@@ -9,15 +9,6 @@ import type { Speech } from "./speech";
 import { capital } from "./capital";
 import { textureWords } from "./wording";
 
-/** What of a paint is agreed, as it is called. */
-const agreedWords: Readonly<Record<string, string>> = {
-  hex: "its colour",
-  material: "what it is",
-  sheen: "its sheen",
-  coats: "its coats",
-  recipe: "its recipe",
-};
-
 type Codes =
   | "room-climate"
   | "more-coats"
@@ -40,8 +31,6 @@ type Codes =
   | "painted-otherwise"
   | "covered-again"
   | "runs-out"
-  | "patch-stays"
-  | "promise-broken"
   | "drifts"
   | "base-too-young"
   | "shared-tape"
@@ -55,8 +44,6 @@ type Codes =
   | "paint-down-to"
   | "base-stops-short"
   | "cannot-join-wet"
-  | "tint-over-limit"
-  | "recipe-off"
   | "unused-colour"
   | "sheens-of-one"
   | "cold-room"
@@ -161,17 +148,6 @@ export const workMessages: {
     say: `Of ${rolls} ${rolls === 1 ? "roll" : "rolls"} of tape of ${speech.length(widthMm)} only ${speech.run(leftM)} would be left over.`,
     remedy: "Take one roll more: a pull that tears or lies wrong is laid anew.",
   }),
-  "patch-stays": ({ board, wall }, speech) => ({
-    say: `The patch ${board} goes on ${speech.wall(wall)}, whose base is not painted again: it shows where that is left as it is.`,
-    remedy: "Paint a board and carry it about, or paint the base over the patch.",
-  }),
-  "promise-broken": ({ paint, what, told, now }, speech) => ({
-    say:
-      what === "pattern"
-        ? `${capital(speech.paint(paint))} was agreed, and is no longer in the pattern.`
-        : `${capital(speech.paint(paint))} was agreed as ${told} (${agreedWords[what] ?? what}); it is ${now} now.`,
-    remedy: "Put it back, or show the client what it is now and let it be agreed anew.",
-  }),
   "runs-out": ({ paint, leftMl, needsMl }, speech) => ({
     say: `${capital(speech.paint(paint))} runs out: ${speech.volume(leftMl)} are left, and by your own use it takes about ${speech.volume(needsMl)} more.`,
     remedy:
@@ -254,10 +230,6 @@ export const workMessages: {
     say: `Paint and sundries come to ${speech.money(cost)}, over the ${speech.money(budget)} that they may cost.`,
     remedy: "Look into the store, choose other tins, or leave a colour out.",
   }),
-  "recipe-off": ({ paint, part, off }, speech) => ({
-    say: `${speech.paint(paint)} as it is measured has ${Math.abs(off * 100).toFixed(1)} % ${off > 0 ? "more" : "less"} ${part === null ? "water" : speech.paint(part)} than its recipe asks for.`,
-    remedy: "Make more of it at once, or measure that part with a syringe; write down what really went in.",
-  }),
   "unused-colour": ({ paints }, speech) => ({
     say: `${listed(paints.map((paint) => speech.paint(paint)))} ${paints.length === 1 ? "is" : "are"} among the colours, and no piece has got ${paints.length === 1 ? "it" : "them"}.`,
     remedy: "Shuffle again, or take it out of the list before it is bought.",
@@ -276,13 +248,6 @@ export const workMessages: {
     say: `Taped, what touches waits in turn, and the work ends on day ${taped}; cut in by hand, to what is dry, on day ${byHand}.`,
     remedy:
       "With a steady hand cut in straight edges with a brush; tape where a line must be exact. The button shows that plan.",
-  }),
-  "tint-over-limit": ({ paint, tint, base, made, limit, taken }, speech) => ({
-    say: `${speech.paint(paint)} holds ${made.toFixed(0)} ml of ${speech.paint(tint)} in a litre of ${speech.paint(base)}, and its label allows ${trimDecimals(limit, 1)} ml. Too much tint weakens the film.`,
-    remedy:
-      taken === null
-        ? "Take a base that holds more, or a stronger tint. If the approved board was made so, repeat that recipe exactly, and write the risk down."
-        : `${taken || "The client"} knows and accepts it: repeat the recipe of the board exactly, and let it cure longer before it is washed.`,
   }),
   "cannot-join-wet": ({ wall, colour, front, open, hands, by, needed, cooler }, speech) => ({
     say: `${capital(speech.wall(wall))}: what joins a wet edge of ${speech.paint(colour)} is on after ${minutesOf(front)}, and the edge stays wet for ${minutesOf(open)}${hands > 1 ? ` with ${hands} pairs of hands` : ""}. It would leave lap marks.`,

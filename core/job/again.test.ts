@@ -142,5 +142,5 @@ it("who begins in the evening is set up, and goes on from that in the morning", 
   expect(from(begun, begins).next).toMatchObject([{ person: 1, why: "under way since 18:19" }]);
   const done = from(ended, begins, told(ended, "finished", { work }));
   expect(done.steps.find(({ kind }) => kind === "set-up")).toMatchObject({ day: 2, state: "done" });
-  expect(done.next).toMatchObject([{ step: "clear", why: "comes at 08:20" }]);
+  expect(done.next).toMatchObject([{ step: "clear", why: "comes on 2027-01-12 at 08:20" }]);
 });

@@ -1,9 +1,8 @@
 import { finishOf } from "../finishes/registry";
-import type { Subject } from "../findings/subject";
+import { isSame, subjectOf, type Subject } from "../findings/subject";
 import { toldOf } from "../journal/defineKind";
 import type { Happened } from "../journal/happened";
 import { decided, type AgreedPaint } from "../journal/kinds/decided";
-import { subjectOf } from "../findings/subject";
 import type { Paint } from "../paint/schema";
 import type { PlanDecision } from "../plan/planSetTypes";
 import type { Job } from "./schema";
@@ -42,7 +41,7 @@ const whats = ["hex", "material", "sheen", "coats", "recipe"] as const;
 /** What of the last yes to something is no longer as it was agreed. */
 export function changedSince(job: Job, happened: Happened, subject: Subject): PlanDecision["changed"] {
   const said = toldOf(happened, decided)
-    .filter((one) => subjectOf(one.of)?.join(" ") === subject.join(" "))
+    .filter(({ of }) => isSame(subjectOf(of), subject))
     .at(-1);
   if (!said?.agreed || said.of.refused === true) return [];
   const used = usedIn(job);

@@ -1,4 +1,4 @@
-import { subjectOf } from "../findings/subject";
+import { isSameSubject } from "../findings/subject";
 
 /** A document as far as its boards are changed; as it is written. */
 export interface Boarded {
@@ -14,8 +14,7 @@ export function withoutBoardsOf<Document extends Boarded>(
   document: Document,
   ...gone: readonly Readonly<Record<string, string>>[]
 ): Document {
-  const of = new Set(gone.map((one) => subjectOf(one)?.join(" ")));
-  return keeping(document, (board) => !of.has(subjectOf({ ...board.of })?.join(" ")));
+  return keeping(document, (board) => !gone.some((one) => isSameSubject(one, board.of)));
 }
 
 const keeping = <Document extends Boarded>(

@@ -1,4 +1,4 @@
-import { subjectOf } from "../findings/subject";
+import { isSameSubject } from "../findings/subject";
 import { toldOf } from "../journal/defineKind";
 import type { Happened, Progress, Told } from "../journal/happened";
 import { decided } from "../journal/kinds/decided";
@@ -46,7 +46,9 @@ export function withBoardsTold(happened: Happened, job: Pick<Job, "boards">, pla
     const over = decidedAt(id, of, happened);
     for (const step of plan.steps) {
       const isDecision = step.id === decide;
-      const isCoat = !isDecision && step.does.some((one) => one.ids.some((key) => key.startsWith(`${id}/`)));
+      const isOn = (own: string) => own.startsWith(`${id}/`);
+      // A wall may be called as a board is.
+      const isCoat = !isDecision && step.does.some((one) => one.of === "board" && one.ids.some(isOn));
       if (!isDecision && !isCoat) continue;
       for (const key of keysOfStep(step)) {
         if (isDecision ? over : painted) put(key, { finished: (isDecision ? over : painted)! });
@@ -59,11 +61,9 @@ export function withBoardsTold(happened: Happened, job: Pick<Job, "boards">, pla
 
 /** When it was decided what a board is about: in words, or by a client's no in any light. */
 function decidedAt(id: string, of: Readonly<Record<string, string>>, happened: Happened): Told | undefined {
-  const asked = subjectOf(of)!.join(" ");
-  const isOfSame = (one: Readonly<Record<string, unknown>>) => subjectOf(one)?.join(" ") === asked;
   const refused = toldOf(happened, sampleLook).filter(
     ({ board, who, verdict }) => board === id && who === "client" && verdict === "no",
   );
-  const said = toldOf(happened, decided).filter((one) => isOfSame(one.of));
+  const said = toldOf(happened, decided).filter((one) => isSameSubject(one.of, of));
   return [...refused, ...said].map(({ told }) => told).sort((a, b) => a.at.instant - b.at.instant)[0];
 }

@@ -4,12 +4,9 @@ import type { Happened, Told } from "../journal/happened";
 import { decided } from "../journal/kinds/decided";
 import { sample } from "../journal/kinds/sample";
 import { lights, sampleLook, type SampleLight } from "../journal/kinds/sampleLook";
-import { subjectOf, type Subject } from "../findings/subject";
+import { isSame, subjectOf, type Subject } from "../findings/subject";
 import type { PlanDecision } from "../plan/planSetTypes";
 import type { Job } from "./schema";
-
-const isSame = ([kind, id]: Subject, other: Subject | null): boolean =>
-  other?.[0] === kind && other[1] === id;
 
 /**
  * How each set stands, and whatever else boards were made of or was decided: a no counts at once, a yes needs every light. What was

@@ -100,7 +100,7 @@ export function describeNow(
     ],
     now: formatMoment(now.day, now.minutes),
     steps,
-    next: nextOf({ steps }, job, time),
+    next: nextOf({ steps }, job, time, formatMoment(now.day, now.minutes)),
     ...(forecast.length > 0 && { forecast }),
     ...(drift.length > 0 && { drift }),
     ...(decisions.length > 0 && { decisions }),
@@ -181,19 +181,24 @@ function stateOf(step: PlanStep, told: ReadonlyMap<string, ToldState>, now: numb
 }
 
 /** What each one does next: what is under way, else what comes first. */
-function nextOf(plan: Pick<Plan, "steps">, job: Job, now: number): PlanNext[] {
+function nextOf(plan: Pick<Plan, "steps">, job: Job, now: number, nowText: string): PlanNext[] {
   return Array.from({ length: job.work.crew }, (_, hand) => hand + 1).flatMap((person): PlanNext[] => {
     const own = plan.steps.filter((step) => step.state !== "done" && peopleOf(step).includes(person));
     const running = own.find(({ state }) => state === "running");
     const [first] = own.toSorted((a, b) => a.start - b.start);
     const step = running ?? first;
-    return step ? [{ person, step: step.id, why: whyNext(step, waitedFor(job, plan, step, now)) }] : [];
+    return step
+      ? [{ person, step: step.id, why: whyNext(step, waitedFor(job, plan, step, now), nowText) }]
+      : [];
   });
 }
 
-function whyNext({ state, since, until }: PlanStep, waits: string | null): string {
-  const clock = (moment: string | undefined) => moment?.slice(11) ?? "";
+function whyNext({ state, since = "", until = "" }: PlanStep, waits: string | null, now: string): string {
+  const dayOf = (moment: string) => moment.slice(0, 10);
+  const clock = (moment: string) => moment.slice(11);
   if (state === "running") return `under way since ${clock(since)}`;
   if (state === "ready") return "can be begun";
-  return waits ? `waits until ${clock(until)}: ${waits}` : `comes at ${clock(until)}`;
+  const isToday = dayOf(until) === dayOf(now);
+  if (waits) return `waits until ${isToday ? "" : `${dayOf(until)}, `}${clock(until)}: ${waits}`;
+  return isToday ? `comes at ${clock(until)}` : `comes on ${dayOf(until)} at ${clock(until)}`;
 }

@@ -114,11 +114,10 @@ export function describeMixes(job: Job, paints: readonly PaintOfJob[]): Pick<Pla
   return mixes.length > 0 ? { mixes } : {};
 }
 
-/** The walls of each of some equal batches, where none has to break but at a corner; each wall takes its share of what is made. */
+/** The walls of each of some equal batches, where none has to break but at a corner: each holds the film of its walls, and what tools keep and touching up takes besides. */
 function breaksOf({ walls }: PaintOfJob, { count, makeMl }: Batches): PlanMix["breaks"] | null {
   if (count < 2 || walls.length < 2) return null;
-  const film = walls.reduce((sum, wall) => sum + wall.filmMl, 0);
-  const needs = walls.map(({ wall, filmMl }) => ({ wall, ml: (makeMl * filmMl) / Math.max(film, 1e-9) }));
+  const needs = walls.map(({ wall, filmMl }) => ({ wall, ml: filmMl }));
   const found = breaksAtCorners(needs, makeMl / count);
   return found && found.length <= count ? found.map(({ walls: own, ml }) => ({ walls: [...own], ml })) : null;
 }

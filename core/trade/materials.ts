@@ -1,9 +1,9 @@
 /**
  * What is asked of a material beside its numbers. mineral: lime, and what it bonds with; it burns. on mineral only: powders
  * off from any other ground. marks: tape and hands leave marks on it, or it flakes: it goes on last. hides: covers what is
- * under it in coats that its contrast tells.
+ * under it in coats that its contrast tells. settles: what is in it sinks, and is stirred up at intervals.
  */
-export type MaterialKind = "mineral" | "on mineral only" | "marks" | "hides";
+export type MaterialKind = "mineral" | "on mineral only" | "marks" | "hides" | "settles";
 
 interface Material {
   readonly spreadRate: number;
@@ -46,7 +46,7 @@ export const materials = {
     touchDry: 120,
     recoat: 180,
     tapeOver: 2880,
-    is: ["mineral", "on mineral only", "marks"],
+    is: ["mineral", "on mineral only", "marks", "settles"],
   },
   "metallic-plaster": {
     spreadRate: 1.8,
@@ -64,7 +64,7 @@ export const materials = {
     touchDry: 60,
     recoat: 240,
     tapeOver: 1440,
-    is: ["marks"],
+    is: ["marks", "settles"],
   },
   "metallic-paint": {
     spreadRate: 9,
@@ -73,7 +73,7 @@ export const materials = {
     touchDry: 60,
     recoat: 240,
     tapeOver: 1440,
-    is: ["marks"],
+    is: ["marks", "settles"],
   },
   gloss: {
     spreadRate: 13,

@@ -104,6 +104,24 @@ export const stripedWall = (name: string, more: { wall?: object; finish?: object
   ...more.job,
 });
 
+/** The same wall, its colour Dune mixed of two paints, and of `more`: water, a limit, a container. */
+export const mixedWall = (
+  name: string,
+  { parts = [], ...more }: { parts?: object[]; [key: string]: unknown } = {},
+) => ({
+  ...stripedWall(name),
+  paints: [
+    { id: "oyster", name: "Oyster", hex: "#E9E2D0" },
+    { id: "ochre", name: "Ochre tint", hex: "#A8752B" },
+    {
+      id: "kelp",
+      name: "Dune",
+      hex: "#C9A66B",
+      mix: { parts: [{ paint: "oyster", parts: 8 }, { paint: "ochre", parts: 1 }, ...parts], ...more },
+    },
+  ],
+});
+
 /** Opens a section of the card, unless it stands open. */
 export async function unfold(page: Page, title: string): Promise<void> {
   const section = page.getByRole("region", { name: title, exact: true });

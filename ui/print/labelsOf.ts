@@ -1,5 +1,6 @@
 import { formatVolume } from "@/core/measure/formatLength";
 import type { Job } from "@/core/job/schema";
+import { isOf } from "@/core/trade/materials";
 import type { Plan, PlanMix } from "@/core/plan/planTypes";
 
 /** What stands on the label of a batch. */
@@ -11,12 +12,6 @@ export interface Label {
   readonly recipe: string;
   readonly notes: readonly string[];
 }
-
-/** Limewash settles fastest; whatever is mixed is stirred to the bottom before it is poured. */
-const stirWords: Partial<Record<Job["paints"][number]["material"], string>> = {
-  limewash: "Stir every 10 minutes: it settles.",
-  "pearl-coat": "Stir every 10 minutes: it settles.",
-};
 
 /** A label for each batch of a mix: what is in it, for what, made when, which of how many, how it is stirred and kept. */
 export function labelsOf(job: Job, plan: Plan, mix: PlanMix): Label[] {
@@ -41,7 +36,9 @@ export function labelsOf(job: Job, plan: Plan, mix: PlanMix): Label[] {
       recipe: `${parts.map(({ paint: part, measure }) => `${measure} ${nameOf(part)}`).join(" + ")} = ${formatVolume(ml, job.volumes)}`,
       notes: [
         own ? `Made ${own.at.replace("T", ", ")} by ${own.by}` : "Made ____________ by ____________",
-        stirWords[paint.material] ?? "Stir to the bottom before each pour.",
+        isOf(paint.material, "settles")
+          ? "It settles: stir to the bottom before each pour, and as often as its step says."
+          : "Stir to the bottom before each pour.",
         ...(count > 1 && !mix.breaks
           ? ["Boxed: half of it goes into each of the others before any is used."]
           : []),

@@ -2,6 +2,7 @@
 
 import "@/ui/journal/telling";
 import { useState } from "react";
+import { isSameSubject } from "@/core/findings/subject";
 import { withoutBoard } from "@/core/job/boardsOfDocument";
 import { lights } from "@/core/journal/kinds/sampleLook";
 import { sample } from "@/core/journal/kinds/sample";
@@ -15,7 +16,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { priceText } from "@/ui/parts/packsText";
 import { SelectList } from "@/ui/parts/SelectList";
 import { Swatch } from "@/ui/parts/Swatch";
-import { boardSubjects, isOfSame, type Board, type Look } from "./boardSubjects";
+import { boardSubjects, type Board, type Look } from "./boardSubjects";
 import { DecideBoard } from "./DecideBoard";
 import { LooksOfBoard, TellLook } from "./LooksOfBoard";
 
@@ -33,8 +34,8 @@ export function OneBoard({ id, planned, made, looks }: Props) {
   const change = useJobState((state) => state.change);
   const journal = useJournal();
   const of = (planned ?? made)!.of;
-  const subject = boardSubjects(job, plan).find((one) => isOfSame(one.of, of));
-  const decision = plan.decisions?.find((one) => isOfSame(one.of, of));
+  const subject = boardSubjects(job, plan).find((one) => isSameSubject(one.of, of));
+  const decision = plan.decisions?.find((one) => isSameSubject(one.of, of));
   const takeBack = (entry: string) => journal.tell([{ kind: "withdrawn", payload: { entry } }]);
   const strike = () => {
     if (made) takeBack(made.told.entry);

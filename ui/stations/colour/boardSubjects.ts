@@ -2,7 +2,6 @@ import { finishOf } from "@/core/finishes/registry";
 import type { Kept } from "@/core/journal/happened";
 import type { sample } from "@/core/journal/kinds/sample";
 import type { sampleLook } from "@/core/journal/kinds/sampleLook";
-import { subjectOf } from "@/core/findings/subject";
 import type { Job } from "@/core/job/schema";
 import type { BoardAsked } from "@/core/work/boards/schema";
 import type { Plan } from "@/core/plan/planTypes";
@@ -37,8 +36,3 @@ export function boardSubjects({ sets, paints, finishes }: Job, { walls }: Plan):
       .map(({ id, kind }) => ({ of: { finish: id }, label: finishOf(kind).title, swatches: [] })),
   ];
 }
-
-/** Whether two things said to be of something are of the same. */
-export const isOfSame = (one: object, other: object): boolean =>
-  subjectOf(one as Record<string, unknown>)?.join(" ") ===
-  subjectOf(other as Record<string, unknown>)?.join(" ");
