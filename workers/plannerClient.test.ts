@@ -163,6 +163,18 @@ it("is stopped by ending the worker; a late answer is not taken, a new request s
   expect(answers).toEqual([planOf("next")]);
 });
 
+it("what is heard of a plan's progress after the plan itself is no news: nothing stays under way for it", async () => {
+  const { planner, answers, shares } = await client();
+  planner.request("long");
+  await new Promise((resolve) => setTimeout(resolve, 150));
+  calls[0]!.progress(0.9);
+  calls[0]!.answer();
+  await settled();
+  expect(answers).toEqual([planOf("long")]);
+  calls[0]!.progress(1);
+  expect(shares).toEqual([0, 0.9, null]);
+});
+
 it("says that a plan failed, by a throw or by the worker's end, and goes on with the next request afresh", async () => {
   const complaints = vi.spyOn(console, "error").mockImplementation(() => undefined);
   const { planner, answers, shares, failures } = await client();

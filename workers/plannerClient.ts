@@ -111,9 +111,11 @@ export class PlannerClient {
       worker.onerror = worker.onmessageerror = () => reject(new Error("The worker failed."));
     });
     const started = performance.now();
+    let isOver = false;
     const progress = proxy((share: number) => {
       const isLate = performance.now() - started >= silentMs;
-      if (worker === this.worker && isLate) this.listener.progress?.(share);
+      // The last word of it may come after the plan itself.
+      if (worker === this.worker && isLate && !isOver) this.listener.progress?.(share);
     });
     try {
       const walls = await Promise.race([remote.walls(text, progress, from?.moment), failure]);
@@ -128,8 +130,10 @@ export class PlannerClient {
         this.last = { ...rest, walls: [...this.receive(whole.walls)] };
         this.listener.answer(this.last);
       }
+      isOver = true;
       this.listener.progress?.(this.waiting === null ? null : 0);
     } catch (error) {
+      isOver = true;
       if (worker !== this.worker) return false;
       console.error(error);
       this.end();

@@ -26,7 +26,7 @@ export function InRoom({ wall }: { readonly wall: Wall }) {
           <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
           <Dialog.Content
             aria-describedby={undefined}
-            className="fixed inset-2 z-50 mx-auto max-w-[1180px] overflow-auto rounded-lg bg-paper p-4"
+            className="fixed inset-x-2 top-2 z-50 mx-auto max-h-[calc(100dvh-1rem)] max-w-[1180px] overflow-auto rounded-lg bg-paper p-4"
           >
             <div className="flex items-baseline justify-between gap-3">
               <Dialog.Title className="text-xl font-semibold">{`${wall.name ?? wall.id}, in its own room`}</Dialog.Title>

@@ -101,7 +101,7 @@ function Takes({ board: { as, size, coats, minutes, paint, cost, repaint } }: { 
 }
 
 /** Where it is another one than the tin's, that is told of the board. */
-const sheens = ["as the wall's paint", "matt", "eggshell", "satin", "silk", "gloss"];
+const sheens = ["as the wall's paint has it", "matt", "eggshell", "satin", "silk", "gloss"];
 
 /** It is painted: told with where it hangs. */
 function TellPainted({ board: { id, of, size, coats } }: { readonly board: PlanBoard }) {
@@ -126,7 +126,7 @@ function TellPainted({ board: { id, of, size, coats } }: { readonly board: PlanB
       <FormField label="Where it hangs" value={where} onChange={(event) => setWhere(event.target.value)} />
       <SelectList
         label="Its sheen"
-        items={sheens.map((label) => ({ label }))}
+        items={sheens.map((of) => ({ label: `its sheen ${of}` }))}
         chosen={sheen}
         onChoose={setSheen}
       />

@@ -85,7 +85,7 @@ export function markable(wall: Wall): { readonly id: string; readonly label: str
     { id: "wall", label: "the whole wall", on: quad(minX, minY, maxX, maxY) },
     ...wall.openings.map(({ id, kind, x, y, width, height }) => ({
       id,
-      label: `the ${kind}, ${id}`,
+      label: id === kind ? `the ${kind}` : `the ${kind}, ${id}`,
       on: quad(x, y, x + width, y + height),
     })),
   ];
