@@ -172,7 +172,7 @@ function checkLeaving(days: Days, wallId: string): void {
       if (id !== offIn) expect(end).toBeLessThanOrEqual(off.start);
     }
   }
-  planned.tape.slice(masks.length).forEach(({ laidIn, offIn, round, centred }, index) => {
+  planned.tape.slice(masks.length).forEach(({ laidIn, offIn, round, centred, over }, index) => {
     const [laid, off] = [stepOf(laidIn!), stepOf(offIn!)];
     expect([laid.kind, laid.round]).toEqual(["tape", round]);
     const { upTo } = pieces[index]!;
@@ -182,7 +182,10 @@ function checkLeaving(days: Days, wallId: string): void {
         upTo.some((side) => side.paint === step.colour && side.group === groupOf(step.round!)),
       );
     const staysOn = centred && days.job.edges.seal !== "caulk";
-    const own = staysOn ? beside : beside.filter((step) => step.round === round);
+    // A line's tape stays for all that is beside it, but comes off and is laid anew around a coat of what is under it.
+    const under = days.steps(wallId, "paint").filter((step) => step.colour === over && step.round! > round);
+    const until = staysOn ? Math.min(Infinity, ...under.map((step) => step.round!)) : round + 1;
+    const own = beside.filter((step) => step.round! >= round && step.round! < until);
     expect(own.length).toBeGreaterThan(0);
     for (const { start, end, id } of own) {
       expect(laid.end).toBeLessThanOrEqual(start);
