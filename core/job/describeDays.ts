@@ -11,6 +11,7 @@ import { weekdayOfJob, workHoursOf } from "../sequence/workHours";
 import type { WorkInput } from "../work/workInput";
 import { idsOf } from "../work/act";
 import type { JobWork } from "./contribute";
+import { describeRhythm } from "./describeRhythm";
 import { loadOf, type Loads } from "./loadsInTurn";
 import { curedDays, washableDays } from "../trade/constants";
 import type { Plan } from "../plan/planTypes";
@@ -28,7 +29,10 @@ export function describeDays(
   const days = [...groupBy(plan.steps, ({ start }) => dayOf(start))].map(([day, own]) => {
     const steps = [
       ...frameSteps("set-up", day, own, site),
-      ...own.map((step) => describeOne(step, plan.factor, critical, loads, speech)),
+      ...own.map((step) => ({
+        ...describeOne(step, plan.factor, critical, loads, speech),
+        ...describeRhythm(step.step, site),
+      })),
       ...frameSteps("close", day, own, site),
     ].sort((a, b) => a.start - b.start);
     return { steps, described: describeDay(day, steps, own, site, speech) };

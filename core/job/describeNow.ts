@@ -7,11 +7,13 @@ import { readKey } from "../work/keys";
 import { keysOfStep, ownKeysAmong } from "../work/ownKeys";
 import type { Finding } from "../findings/finding";
 import type { PlanForecast } from "../plan/planMoneyTypes";
+import { clocksOf } from "./clocks";
 import { batchesTold } from "./batchesTold";
 import { coveredAgain } from "./coveredAgain";
 import { decisionsOf } from "./decisions";
-import { driftsOf } from "./drift";
+import { driftsOf, withMarksTakenBack } from "./drift";
 import { forecastPaint } from "./forecast";
+import { gatesOf } from "./gates";
 import { ownPaces } from "./ownPace";
 import { withPaintedOtherwise } from "./paintedOtherwise";
 import type { Job } from "./schema";
@@ -86,9 +88,12 @@ export function describeNow(
   const decisions = decisionsOf(job, happened);
   const batches = batchesTold(job, happened);
   const rates = ownPaces(plan, job, happened);
+  const next = nextOf({ steps }, job, time, formatMoment(now.day, now.minutes));
+  const gates = gatesOf(steps, next, job, happened);
+  const clocks = clocksOf(steps, job, work, time, firstDay);
   return {
     ...plan,
-    walls: withPaintedOtherwise(plan, job, work),
+    walls: withMarksTakenBack(withPaintedOtherwise(plan, job, work), drift, job),
     findings: [
       ...plan.findings,
       ...findingsNow(
@@ -100,12 +105,14 @@ export function describeNow(
     ],
     now: formatMoment(now.day, now.minutes),
     steps,
-    next: nextOf({ steps }, job, time, formatMoment(now.day, now.minutes)),
+    next,
     ...(forecast.length > 0 && { forecast }),
     ...(drift.length > 0 && { drift }),
     ...(decisions.length > 0 && { decisions }),
     ...(batches.length > 0 && { batches }),
     ...(rates.length > 0 && { rates }),
+    ...(clocks.length > 0 && { clocks }),
+    ...(gates.length > 0 && { gates }),
   };
 }
 
@@ -142,7 +149,7 @@ function findingsNow(
 ): Plan["findings"] {
   const speech = speechOf(job);
   const short = forecast.filter(({ verdict }) => verdict === "short");
-  const seen = drift.filter(({ shows }) => shows !== "won't show");
+  const seen = drift.filter(({ shows, settled }) => shows !== "won't show" && settled === undefined);
   return [
     ...others,
     ...short.map(({ paint, left_ml: leftMl, needs_ml: needsMl }): Finding => ({

@@ -8,10 +8,13 @@ import type { Job } from "./schema";
 import { exponentOf, naturalLogOf } from "../trade/powers";
 import { keysOfStep } from "../work/ownKeys";
 
-/** Before a painter's own use is known it is the usual one, with the weight of so many pieces of work. */
-const priorPieces = 5;
-/** How far one painter's use of paint is from another's, as the deviation of its logarithm: a fifth. */
-const usualSpread = 0.2;
+/**
+ * How far one painter's use of paint is from another's, as the deviation of its logarithm, and how far what one piece takes is from what
+ * the next does: a fifth each. So before a painter's own use is known, the usual one has the weight of one piece.
+ */
+const painterSpread = 0.2;
+const pieceSpread = 0.2;
+const priorPieces = (pieceSpread * pieceSpread) / (painterSpread * painterSpread);
 /** Between the tenth and the ninetieth hundredth of a normal distribution lies four fifths of it: 1.2816 deviations either way. */
 const bandOf80 = 1.2816;
 
@@ -49,15 +52,19 @@ function forecastOf(
   const isBefore = ({ doneAt }: Use) => doneAt !== null && doneAt <= last.told.at.instant;
   const before = coats.filter(isBefore);
   const ratio = had > weighedMl && sumOf(before) > 0 ? (had - weighedMl) / sumOf(before) : 1;
-  const pieces = before.reduce((sum, { pieces: own }) => sum + own, 0);
+  const pieces = evenPieces(before);
   const own = exponentOf((pieces / (pieces + priorPieces)) * naturalLogOf(ratio));
   const since = coats.filter((use) => use.doneAt !== null && !isBefore(use));
   const left = Math.max(0, weighedMl - own * sumOf(since));
   const open = coats.filter(({ doneAt }) => doneAt === null);
   const needs = own * sumOf(open);
-  const spread = bandOf80 * (usualSpread / Math.sqrt(1 + pieces / priorPieces));
+  // What is known of the painter by now, and how the pieces that are left differ among themselves.
+  const painter = (painterSpread * painterSpread) / (1 + pieces / priorPieces);
+  const rest = open.length > 0 ? (pieceSpread * pieceSpread) / evenPieces(open) : 0;
+  const spread = bandOf80 * Math.sqrt(painter + rest);
   const [low, high] = [needs * exponentOf(-spread), needs * exponentOf(spread)];
-  const stopAt = runsOutAt(open, own * perFilm, left);
+  const runsOut = runsOutAt(open, own * perFilm, left);
+  const lasts = runsOutAt(open, own * perFilm * exponentOf(spread), left);
   return {
     paint: paint.colour,
     used_ml: Math.max(0, had - left),
@@ -66,7 +73,8 @@ function forecastOf(
     low_ml: low,
     high_ml: high,
     verdict: left >= high ? "enough" : left >= low ? "tight" : "short",
-    ...(stopAt !== null && { stopAt }),
+    ...(runsOut && { stopAt: runsOut.step }),
+    ...(lasts && { lastsTo: lasts }),
   };
 }
 
@@ -74,7 +82,7 @@ function forecastOf(
 interface Use {
   readonly step: string;
   readonly ml: number;
-  readonly pieces: number;
+  readonly ids: readonly string[];
   /** The instant; null while it is not. */
   readonly doneAt: number | null;
 }
@@ -87,7 +95,7 @@ function usesOf(step: PlanStep, colour: string, work: Happened["work"]): Use[] {
     return {
       step: step.id,
       ml: one.ml ?? 0,
-      pieces: one.ids.length,
+      ids: one.ids,
       doneAt: ends.length === known.length ? Math.max(...ends) : null,
     };
   });
@@ -102,12 +110,27 @@ export function usedBy(plan: Plan, colour: string, work: Happened["work"], insta
   return film > 0 ? done.reduce((sum, { ml }) => sum + ml, 0) * (need / film) : 0;
 }
 
-/** The step during which what is left is used up; null where it is enough. */
-function runsOutAt(open: readonly Use[], factor: number, leftMl: number): string | null {
+/** So many alike pieces would differ as much in sum as those of different sizes do; at least one. */
+function evenPieces(uses: readonly Use[]): number {
+  let [sum, squares] = [0, 0];
+  for (const { ml, ids } of uses) {
+    sum += ml;
+    squares += (ml * ml) / Math.max(1, ids.length);
+  }
+  return squares > 0 ? Math.max(1, (sum * sum) / squares) : 0;
+}
+
+/** Where what is left is used up: the step, and the last of its pieces that it covers whole, if it covers any; null where it is enough. */
+function runsOutAt(open: readonly Use[], factor: number, leftMl: number): PlanForecast["lastsTo"] | null {
   let left = leftMl;
-  for (const { step, ml } of open) {
-    left -= ml * factor;
-    if (left < -1e-9) return step;
+  for (const { step, ml, ids } of open) {
+    const took = ml * factor;
+    if (took > left + 1e-9) {
+      const whole = Math.floor((left / took) * ids.length + 1e-9);
+      const piece = ids[whole - 1];
+      return { step, ...(piece !== undefined && { piece }) };
+    }
+    left -= took;
   }
   return null;
 }

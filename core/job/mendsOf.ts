@@ -1,3 +1,4 @@
+import { distanceToSegment } from "../geometry/distanceToSegment";
 import { polygonContour, isInsideContour } from "../geometry/contour";
 import { toldOf } from "../journal/defineKind";
 import type { Happened } from "../journal/happened";
@@ -49,15 +50,9 @@ function distanceTo({ outline, holes }: PlanRegion, [x, y]: PlanPoint): number {
   if (isIn(outline) && !holes.some(isIn)) return 0;
   return Math.min(
     ...[outline, ...holes].flatMap((ring) =>
-      ring.map((from, place) => toSegment([x, y], from, ring[(place + 1) % ring.length]!)),
+      ring.map((from, place) => distanceToSegment({ x, y }, xy(from), xy(ring[(place + 1) % ring.length]!))),
     ),
   );
 }
 
-function toSegment([x, y]: PlanPoint, [ax, ay]: PlanPoint, [bx, by]: PlanPoint): number {
-  const [dx, dy] = [bx - ax, by - ay];
-  const length2 = dx * dx + dy * dy;
-  const along = length2 === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / length2));
-  const [px, py] = [x - (ax + along * dx), y - (ay + along * dy)];
-  return Math.sqrt(px * px + py * py);
-}
+const xy = ([x, y]: PlanPoint) => ({ x, y });

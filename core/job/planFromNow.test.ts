@@ -135,12 +135,16 @@ describe("from now on", () => {
         parseMoment(clock(first.end + minute + 1))!,
       ).forecast!;
     const [kelp] = at(3, tin - (half * 4) / 3);
-    // One piece of work beside five of the usual: the sixth root of 4/3 is taken.
-    const own = Math.pow(4 / 3, 1 / 6);
+    // One piece of work beside the usual, which has the weight of one: the root of 4/3 is taken.
+    const own = Math.pow(4 / 3, 1 / 2);
     expect(kelp).toMatchObject({ paint: "kelp" });
     expect(kelp!.needs_ml).toBeCloseTo(half * own, 6);
     expect(kelp!.used_ml).toBeCloseTo((half * 4) / 3, 6);
-    expect(kelp!.high_ml / kelp!.needs_ml).toBeCloseTo(Math.exp((1.2816 * 0.2) / Math.sqrt(1.2)), 6);
+    expect(kelp!.high_ml / kelp!.needs_ml).toBeCloseTo(
+      // Half of what painters differ by is left, and all that one piece differs by from the next.
+      Math.exp(1.2816 * Math.sqrt(0.04 / 2 + 0.04)),
+      6,
+    );
     expect(kelp!.low_ml * kelp!.high_ml).toBeCloseTo(kelp!.needs_ml ** 2, 6);
     expect(at(5, 3 * half)).toMatchObject([{ verdict: "enough" }]);
     expect(at(7, half / 4)).toMatchObject([{ verdict: "short", stopAt: second.id }]);

@@ -91,7 +91,7 @@ const noMore: ReturnType<typeof moreCoats> = new Map();
 const asksForPlan = (happened: Happened): boolean =>
   isCountedLate(happened) ||
   hasAgain(happened) ||
-  toldOf(happened, looked).length > 0 ||
+  toldOf(happened, looked).some(({ verdict }) => verdict === "ground-shows") ||
   toldOf(happened, trouble).length > 0;
 
 /** What the work that is done took of each paint, by the plan of the job as it was. */

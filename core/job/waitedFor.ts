@@ -4,7 +4,7 @@ import type { Act } from "../work/act";
 import type { Job } from "./schema";
 
 /** What work without a paint of its own leaves on a wall. */
-const leftBy: Partial<Record<Act, string>> = {
+export const leftBy: Partial<Record<Act, string>> = {
   wash: "the wash water",
   fill: "the filler",
   seal: "the seal",

@@ -14,6 +14,7 @@ import { decided } from "./kinds/decided";
 import { section } from "./kinds/section";
 import { miss } from "./kinds/miss";
 import { trouble } from "./kinds/trouble";
+import { settled } from "./kinds/settled";
 import { snag } from "./kinds/snag";
 import { mended } from "./kinds/mended";
 import { approved } from "./kinds/approved";
@@ -34,6 +35,7 @@ export const entryKinds: readonly EntryKind[] = [
   marked,
   looked,
   measured,
+  settled,
   weighed,
   batch,
   sample,

@@ -1,3 +1,4 @@
+import type { WorkItem } from "../journal/limits";
 import type { Visibility } from "../trade/visibleDifference";
 import type { Weekday } from "../measure/calendar";
 import type { School } from "../rounds/listPasses";
@@ -40,6 +41,34 @@ export interface PlanDate {
 /** How a step of a job under way stands. */
 export type StepState = "done" | "running" | "ready" | "waiting";
 
+/**
+ * Something that is due at a moment, by the clock on the spot: what is wet is joined, tape comes off while paint tacks, paint is stirred,
+ * a sheet is cleaned; a step is begun before it is too late; or what dries is dry.
+ */
+export interface PlanClock {
+  clock: "wet-edge" | "peel" | "stir" | "clean-sheet" | "begin" | "dry";
+  /** The step that is under way, that is to be begun, or that what dries holds up. */
+  step: string;
+  wall?: string;
+  paint?: string;
+  since: string;
+  due: string;
+  say: string;
+}
+
+/** What somebody looks at before a step is begun, and what that is about; an answer is an entry of kind "looked". */
+export interface PlanGate {
+  gate: "tape-check" | "seal-dry" | "ground-shows";
+  /** The step that comes then, and the one whose work is looked at. */
+  step: string;
+  of: string;
+  wall?: string;
+  work: WorkItem[];
+  ask: string;
+  /** When somebody said "not yet". */
+  notYet?: string;
+}
+
 /** What a person does next, and why that. */
 export interface PlanNext {
   person: number;
@@ -58,6 +87,9 @@ export interface PlanDrift {
   atEnd_mm: number;
   shows: Visibility;
   choices: PlanDriftChoice[];
+  /** What was chosen, until it is read again after that; taken back, each of the next marks is made where it is by now. */
+  settled?: PlanDriftChoice["choice"];
+  readings?: { expected: number; now: number }[];
 }
 
 export interface PlanDriftChoice {
@@ -67,6 +99,8 @@ export interface PlanDriftChoice {
   worst_mm: number;
   shows: Visibility;
   minutes: number;
+  /** The prints or bricks that are done again. */
+  ids?: string[];
 }
 
 /** A painter's own pace, by its rate's name: four times in five it is between low and high. */
@@ -104,6 +138,12 @@ export interface PlanStep {
   start: number;
   end: number;
   /** `minutes` as this air makes them, `until` in minutes from the first midnight. */
+  /** How long an edge of its paint stays wet in this air, and what recurs meanwhile: minutes, and prints. */
+  open_min?: number;
+  stir_min?: number;
+  clean_every?: number;
+  /** It begins no later than so many minutes after another has ended. */
+  within?: { step: string; minutes: number }[];
   waitsFor: { step: string; what: WaitKind; minutes: number; until: number }[];
   heldBy: HeldBy;
   heldFrom?: string;

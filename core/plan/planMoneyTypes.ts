@@ -108,4 +108,9 @@ export interface PlanForecast {
   verdict: "enough" | "tight" | "short";
   /** The step during which it runs out; absent where it does not. */
   stopAt?: string;
+  /**
+   * Nine times in ten it lasts to the end of this piece of a step, a good place to stop; without a piece it is not to be begun before
+   * there is more.
+   */
+  lastsTo?: { step: string; piece?: string };
 }

@@ -25,6 +25,8 @@ export interface PlanMark {
   reading: string;
   error: number;
   use: string;
+  /** Where it would be, had the pattern not drifted: it is taken back from there. */
+  planned?: number;
   /** The mark on the wall before it in the run, from which this one carries around the corner. */
   carriedFrom?: { wall: string; mark: string };
 }

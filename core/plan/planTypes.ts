@@ -27,7 +27,17 @@ import type {
 } from "./planPrintTypes";
 import type { PlanLater, PlanLine, PlanMark, PlanOrdinates } from "./planSetOutTypes";
 import type { PlanChange, PlanFit, PlanTaping } from "./planFitTypes";
-import type { PlanDay, PlanDrift, PlanNext, PlanRate, PlanSchool, PlanStep, PlanWork } from "./planDayTypes";
+import type {
+  PlanClock,
+  PlanDay,
+  PlanDrift,
+  PlanGate,
+  PlanNext,
+  PlanRate,
+  PlanSchool,
+  PlanStep,
+  PlanWork,
+} from "./planDayTypes";
 import type { PlanBoard, PlanDecision, PlanSet } from "./planSetTypes";
 import type { Seal } from "../tape/tapePiece";
 
@@ -98,6 +108,10 @@ export interface Plan {
   decisions?: PlanDecision[];
   batches?: PlanBatch[];
   rates?: PlanRate[];
+  /** What is due when, the next first. */
+  clocks?: PlanClock[];
+  /** What is looked at before what comes next. */
+  gates?: PlanGate[];
 }
 
 export interface PlanWall {

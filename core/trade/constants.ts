@@ -33,6 +33,9 @@ export const tapeOverlapMm = 25;
 /** Left free at each end of a line to take hold of when peeling. */
 export const tapeTailMm = 40;
 
+/** What settles in a paint is stirred up after so many minutes, where its finish does not say. */
+export const usualStirMin = 20;
+
 /** The usual roll for an edge. */
 export const tapeWidthMm = 24;
 /** Film on a mask's tape covers so far, mm. */

@@ -61,6 +61,9 @@ export interface Step {
   readonly leftAlone?: true;
   /** What it puts on under its paint can be leaned on only after so many minutes. */
   readonly driesMin?: number;
+  /** What recurs while it is done: paint that settles is stirred, a sheet is cleaned after so many prints. */
+  readonly stirMin?: number;
+  readonly cleanEvery?: number;
   /** Someone looks and decides whether what comes after may begin. */
   readonly gate?: "look" | "client";
   readonly wall?: string;

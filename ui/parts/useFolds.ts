@@ -1,6 +1,6 @@
 import { create } from "zustand";
-import { createJSONStorage, persist } from "zustand/middleware";
-import { dropLocal, readLocal, writeLocal } from "@/ui/job/localKept";
+import { persist } from "zustand/middleware";
+import { keptLocally } from "./keptLocally";
 
 interface Folds {
   /** Sections that were opened or folded, by their names; what is not there is as it comes. */
@@ -15,15 +15,6 @@ export const useFolds = create<Folds>()(
       open: {},
       setOpen: (section, isOpen) => set(({ open }) => ({ open: { ...open, [section]: isOpen } })),
     }),
-    // What is kept is taken up after the first paint: the server knows nothing of it.
-    {
-      name: "jacaranda folds",
-      skipHydration: true,
-      storage: createJSONStorage(() => ({
-        getItem: readLocal,
-        setItem: (name, text) => void writeLocal(name, text),
-        removeItem: dropLocal,
-      })),
-    },
+    { name: "jacaranda folds", ...keptLocally },
   ),
 );

@@ -4,7 +4,7 @@ import type { Wall } from "@/core/wall/schema";
 import { Measure } from "@/ui/parts/Measure";
 import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { markGroups, type MarkGroup } from "@/ui/stations/mark/markGroups";
-import { upOrDown } from "@/ui/stations/mark/markWords";
+import { upOrDown } from "@/ui/marks/markWords";
 import { PaperSection } from "./PaperSection";
 
 interface Props {

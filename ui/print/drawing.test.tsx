@@ -7,8 +7,8 @@ import { oneWall, parsed } from "@/core/job/tests/jobs";
 import { PrintedElevation } from "./PrintedElevation";
 import { SettingOutSheet } from "./SettingOutSheet";
 import { ShoppingList } from "./ShoppingList";
-import { TapeWindow } from "@/ui/stations/mark/TapeWindow";
-import { tapeAtMarks } from "@/ui/stations/mark/tapeAtMark";
+import { TapeWindow } from "@/ui/marks/TapeWindow";
+import { tapeAtMarks } from "@/ui/marks/tapeAtMark";
 import { Ruler } from "@/ui/wall-view/Ruler";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 

@@ -1,9 +1,9 @@
 "use client";
 
-import { Check } from "lucide-react";
+import { Check, RotateCw } from "lucide-react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { useJobState, usePlan, useWall } from "@/ui/job/JobProvider";
 import { useMarksDone } from "@/ui/job/useMarksDone";
 import { focusOn } from "@/ui/parts/FocusKept";
@@ -31,12 +31,18 @@ export function FoldingRule() {
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
   }, [jobId, wallId, router]);
+  const halfHere = halfOf(stations.findIndex(({ slug }) => slug === station));
+  const [turnedAt, setTurnedAt] = useState<string | null>(null);
+  // Turned over it stays until another station is gone to.
+  const isTurned = turnedAt !== null && turnedAt === station;
+  const half = isTurned === (halfHere === 0) ? 1 : 0;
   if (wallId === null) return null;
   return (
     <nav
       aria-label="Stations"
       className="row-start-3 flex border-t border-box-edge bg-box short:order-last md:row-start-1 md:w-[124px] md:flex-col md:border-0 md:bg-transparent md:py-4 md:pl-3.5"
     >
+      <Hinge half={half} onTurn={() => setTurnedAt(isTurned ? null : station)} />
       {stations.map(({ number, slug, title, standing }, index) => {
         const isHere = slug === station;
         return (
@@ -44,7 +50,7 @@ export function FoldingRule() {
             key={slug}
             href={stationPath(jobId, wallId, slug)}
             aria-current={isHere ? "page" : undefined}
-            className={`relative flex min-h-14 flex-1 items-center justify-center gap-1.5 border-box-edge text-[0.875rem] md:text-[0.9375rem] md:h-[88px] md:flex-none md:flex-col md:items-start md:justify-center md:gap-0.5 md:border md:pl-4 ${index % 2 ? "md:ml-2 md:mr-0" : "md:mr-2"} ${index === 0 ? "md:rounded-t-md" : "md:-mt-px"} ${index === stations.length - 1 ? "md:rounded-b-md" : ""} ${isHere ? "z-10 bg-violet text-on-fill md:border-violet" : "bg-box text-ink hover:brightness-95"}`}
+            className={`relative flex min-h-14 flex-1 items-center justify-center gap-1.5 border-box-edge text-[0.875rem] md:text-[0.9375rem] md:max-h-[88px] md:flex-col md:items-start md:justify-center md:gap-0.5 md:border md:pl-4 ${index % 2 ? "md:ml-2 md:mr-0" : "md:mr-2"} ${index === 0 ? "md:rounded-t-md" : "md:-mt-px"} ${index === stations.length - 1 ? "md:rounded-b-md" : ""} ${halfOf(index) === half ? "" : "max-md:hidden"} ${isHere ? "z-10 bg-violet text-on-fill md:border-violet" : "bg-box text-ink hover:brightness-95"}`}
           >
             <RuleTicks isHere={isHere} />
             <span className="hidden font-display text-lg font-bold leading-tight md:inline">{number}</span>
@@ -60,6 +66,27 @@ export function FoldingRule() {
         );
       })}
     </nav>
+  );
+}
+
+/** Folded, on a phone, the rule shows half of its segments: those before the work, or those at the wall. */
+const firstAtWall = 4;
+const halfOf = (index: number): 0 | 1 => (index >= 0 && index < firstAtWall ? 0 : 1);
+const halfNames = ["Before the work", "At the wall"] as const;
+
+/** Turns the folded rule over. */
+function Hinge({ half, onTurn }: { half: 0 | 1; onTurn: () => void }) {
+  const [from, to] = half === 0 ? [firstAtWall, stations.length] : [0, firstAtWall];
+  const others = stations.slice(from, to).map(({ title }) => title);
+  return (
+    <button
+      type="button"
+      aria-label={`${halfNames[half === 0 ? 1 : 0]}: ${others.join(", ")}`}
+      className={`flex min-h-14 w-12 shrink-0 items-center justify-center bg-[#c9a24a] text-[#2b1f33] md:hidden ${half === 0 ? "order-last" : ""}`}
+      onClick={onTurn}
+    >
+      <RotateCw size={20} aria-hidden />
+    </button>
   );
 }
 

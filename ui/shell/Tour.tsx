@@ -18,7 +18,7 @@ const stops: readonly Stop[] = [
   },
   {
     title: "The folding rule",
-    say: "The stations in working order, from the first reading to the last mark. Keys 1 to 6 go there. Each says whether it is done, or what is still to decide.",
+    say: "The stations in working order, from the first reading to the last coat. Keys 1 to 7 go there. Each says whether it is done, or what is still to decide.",
     shows: "nav[aria-label=Stations]",
   },
   {

@@ -3,6 +3,7 @@ import { colour } from "./colour/station";
 import { days } from "./days/station";
 import { mark } from "./mark/station";
 import { measure } from "./measure/station";
+import { paint } from "./paint/station";
 import { pattern } from "./pattern/station";
 import type { Station } from "./station";
 
@@ -14,6 +15,7 @@ export const stations: readonly (Station & { readonly number: number })[] = [
   buy,
   days,
   mark,
+  paint,
 ].map((station, index) => ({ ...station, number: index + 1 }));
 
 export const stationOf = (slug: string | null): Station | undefined =>

@@ -18,7 +18,15 @@ const standingOf = (slug: string, of: Seen) =>
 
 it("are numbered one to the last without a hole, in working order", () => {
   expect(stations.map(({ number }) => number)).toEqual(stations.map((_, index) => index + 1));
-  expect(stations.map(({ slug }) => slug)).toEqual(["measure", "pattern", "colour", "buy", "days", "mark"]);
+  expect(stations.map(({ slug }) => slug)).toEqual([
+    "measure",
+    "pattern",
+    "colour",
+    "buy",
+    "days",
+    "mark",
+    "paint",
+  ]);
 });
 
 it("Pattern is done for every finish as it is first laid out, and not for a bare wall", () => {

@@ -74,6 +74,7 @@ function stepsOn(
     tools: ["block-brush", "goggles", "gloves"],
     wordsOf: ({ coat, needMl, frontMin, openMin, hands }) => ({
       verb: "limewash",
+      stirMin,
       say: {
         code: "lime-coat",
         values: {

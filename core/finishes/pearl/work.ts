@@ -5,6 +5,7 @@ import type { Covered, CoveredField } from "../../pattern/covered";
 import { brokenUse, coatBroken, maskBroken, unmaskBroken, type BrokenWall } from "../../work/broken/steps";
 import type { Contribution } from "../../work/contribution";
 import { waitFor, type StepDraft } from "../../work/step";
+import { usualStirMin } from "../../trade/constants";
 import { workBroken } from "../workBroken";
 import type { FinishPart, Site } from "../defineCraft";
 import { missesOn } from "../misses";
@@ -21,7 +22,7 @@ const loadM2 = 0.8;
 /** Square to the first coat there is room to roll only where a field is so wide, mm: three rollers. */
 const roomToCrossMm = 3 * 230;
 /** Pearl settles slowly, glitter at once: stirred after so many minutes. */
-const stirMin = { "purpose-made": 20, "stirred-in": 5 } as const;
+const stirMin = { "purpose-made": usualStirMin, "stirred-in": 5 } as const;
 
 /** Masked, and coats in lanes: upright in the first, level in the second, and so on. */
 export function workPearl(share: FinishPart<PearlLayout>, site: Site): Contribution {
@@ -88,6 +89,7 @@ function stepsOn(
     tools: sleevesFor(on.covered),
     wordsOf: ({ coat, needMl, sections }) => ({
       verb: "pearl",
+      stirMin: stirMin[spec.kindOfCoat],
       say: {
         code: "pearl-coat",
         values: {

@@ -95,6 +95,8 @@ export interface CoatWords {
   readonly say: Said;
   readonly cautions: readonly Said[];
   readonly evening: readonly Said[];
+  /** Paint that settles is stirred after so many minutes. */
+  readonly stirMin?: number;
 }
 
 /** Coats that may not be broken off, each when the one before takes it; `first` is what the first one waits for. */
@@ -124,7 +126,7 @@ export function coatBroken(
   const slowest = tones.reduce((a, b) => (b.recoatMin > a.recoatMin ? b : a));
   const done = begunIn?.sections ?? 0;
   return coats.map((own, index): StepDraft => {
-    const { say, verb, cautions, evening } = wordsOf(own);
+    const { say, verb, cautions, evening, stirMin } = wordsOf(own);
     const before = index === 0 && begunIn ? begunIn.step : id(own.coat - 1);
     return {
       id: id(own.coat),
@@ -139,6 +141,7 @@ export function coatBroken(
       ...(own.hands > 1 && { hands: own.hands }),
       unbroken: true,
       leftAlone: true,
+      ...(stirMin !== undefined && { stirMin }),
       after: own.coat === 1 ? first : nextCoat(before, slowest, work.secondCoat),
       say,
       cautions: [...cautions, ...cautionsOfPaint(main)],

@@ -59,6 +59,7 @@ export function printSteps(own: Printing): StepDraft[] {
           does,
           session: own.finish,
           stretches,
+          ...(prints.length > cleanEvery(own) && { cleanEvery: cleanEvery(own) }),
           minutes: stretches.reduce((sum, { minutes }) => sum + minutes, 0),
           after: [
             ...own.readyForTape(wall),

@@ -17,7 +17,7 @@ import { Section } from "@/ui/parts/Section";
 import { Choice } from "@/ui/parts/Choice";
 import { useDayClock } from "./dayClock";
 import { dayAt, dayTitle } from "./dayWords";
-import { stateWords } from "./stateWords";
+import { stateWords } from "@/ui/job/stateWords";
 import { TellStep } from "./TellStep";
 import { rowsOfDay, type DayRow } from "./rowsOfDay";
 

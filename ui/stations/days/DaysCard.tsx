@@ -13,18 +13,17 @@ import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
 import { FindingList } from "@/ui/parts/FindingList";
 import { useAddress } from "@/ui/job/useAddress";
+import { DaysOff } from "./DayOff";
 import { Crews } from "./Crews";
 import { useDayClock } from "./dayClock";
 import { DayList } from "./DayList";
 import { dayAt, shortDate } from "./dayWords";
 import { momentWords, TimeChart } from "./TimeChart";
-import { Mishaps } from "./Mishaps";
 import { OrderSection } from "./OrderSection";
 import { Rehearsed } from "./Rehearsed";
 import { Schools } from "./Schools";
-import { TellMore } from "./TellMore";
 import { Told } from "./Told";
-import { UnderWay } from "./UnderWay";
+import { NextAtWall } from "./NextAtWall";
 import { WorkSettings } from "./WorkSettings";
 
 /** What is done when, by whom, and what it waits for; the answer changes with the air, the hours and the hands. */
@@ -50,7 +49,7 @@ export function DaysCard() {
           )
         }
       />
-      {plan.now !== undefined && <UnderWay />}
+      {plan.now !== undefined && <NextAtWall />}
       <Summary plan={plan} />
       <FindingList findings={jobFindingsAt(plan.findings, "work")} />
       <Rehearsed />
@@ -58,16 +57,15 @@ export function DaysCard() {
         <TimeChart wallId={wallId ?? ""} />
       </div>
       <Now plan={plan} />
-      {plan.now === undefined && <UnderWay />}
+      {plan.now === undefined && <NextAtWall />}
       <WorkSettings />
       <DayList />
-      <TellMore />
+      <DaysOff />
       <Told />
       <OrderSection />
       <Schools />
       <Critical plan={plan} />
       <Crews />
-      <Mishaps />
       {plan.work && (
         <Section name="days/care" title="When it is hard" isFolded>
           <ul>

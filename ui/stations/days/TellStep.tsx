@@ -9,7 +9,7 @@ import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { workToTell } from "@/core/plan/workOfStep";
 import { Button } from "@/ui/parts/Button";
 import { FormField } from "@/ui/parts/FormField";
-import { TakePicture } from "./TakePicture";
+import { TakePicture } from "@/ui/parts/TakePicture";
 
 /** A moment as the browser's own field writes it. */
 const fieldForm = "yyyy-MM-dd'T'HH:mm";

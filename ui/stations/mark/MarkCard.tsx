@@ -15,7 +15,7 @@ import { Section } from "@/ui/parts/Section";
 import { OrdinateTable } from "@/ui/parts/OrdinateTable";
 import { Measure } from "@/ui/parts/Measure";
 import { PlanTables } from "@/ui/parts/PlanTables";
-import { CallOut } from "./CallOut";
+import { CallOut } from "@/ui/marks/CallOut";
 import { FixedLater } from "./FixedLater";
 import { Lifts, Proof, Strings, TapeSection } from "./MarkSections";
 import { MarkList } from "./MarkList";

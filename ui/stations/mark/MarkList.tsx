@@ -9,7 +9,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { TakeAlong } from "@/ui/parts/TakeAlong";
 import { WindowedList } from "@/ui/parts/WindowedList";
 import { markGroups, markWords, type MarkGroup, type NumberedMark } from "./markGroups";
-import { madeAlong, measuredFrom, upOrDown } from "./markWords";
+import { madeAlong, measuredFrom, upOrDown } from "@/ui/marks/markWords";
 
 interface Props {
   readonly wallId: string;

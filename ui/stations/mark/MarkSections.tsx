@@ -8,7 +8,7 @@ import { DataTable } from "@/ui/parts/DataTable";
 import type { Column } from "@/ui/parts/tableProps";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
-import { madeAlong, measuredFrom } from "./markWords";
+import { madeAlong, measuredFrom } from "@/ui/marks/markWords";
 import { tapeRows, type TapeRow } from "./tapeRows";
 
 /** The wall's tape, pieces of one kind in one row. */

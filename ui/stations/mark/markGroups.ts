@@ -1,8 +1,8 @@
 import { groupBy } from "@/core/geometry/groupBy";
 import type { PlanMark, PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
-import { madeAlong, measuredFrom } from "./markWords";
-import { tapeAtMarks } from "./tapeAtMark";
+import { madeAlong, measuredFrom } from "@/ui/marks/markWords";
+import { tapeAtMarks } from "@/ui/marks/tapeAtMark";
 
 /** A mark with its number in the order of walking, and what is said of it alone; empty where its group says it. */
 export interface NumberedMark {

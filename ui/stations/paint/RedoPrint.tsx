@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { redoPrint } from "@/core/job/redoPrint";
 import { speechOf } from "@/core/job/speechOf";
-import { workToTell } from "@/core/plan/workOfStep";
+import { workDoneTo } from "@/core/plan/workOfStep";
 import { Button } from "@/ui/parts/Button";
 import { useJob, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
 import { useAddress } from "@/ui/job/useAddress";
@@ -32,12 +32,7 @@ export function RedoPrint() {
   // What lies at one place is printed anew together.
   const doAgain = () => {
     const ids = prints.filter((one) => one.column === column && one.row === row).map(({ id }) => id);
-    const work = steps
-      .filter((step) => step.wall === plan.id && step.state === "done")
-      .flatMap(workToTell)
-      .filter(({ act }) => act === "print")
-      .map((one) => ({ ...one, ids: one.ids.filter((id) => ids.includes(id)) }))
-      .filter((one) => one.ids.length > 0);
+    const work = workDoneTo(steps, "print", new Set(ids));
     if (work.length > 0) journal.tell([{ kind: "again", payload: { work, why: "misprint" } }]);
   };
   const place = (next: readonly [number, number]) => {

@@ -1,5 +1,6 @@
 "use client";
 
+import { Crosshair } from "lucide-react";
 import { useState } from "react";
 import { speechOf } from "@/core/job/speechOf";
 import { mendPlan } from "@/core/work/mend/mendPlan";
@@ -9,6 +10,7 @@ import { useAddress } from "@/ui/job/useAddress";
 import { useJob, useJobState, useJournal, useWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { MendingSteps } from "./MendingSteps";
+import { usePointedAt } from "./pointedAt";
 import { RedoPrint } from "./RedoPrint";
 import { Choice } from "@/ui/parts/Choice";
 import { Section } from "@/ui/parts/Section";
@@ -29,7 +31,7 @@ export function Mishaps() {
   const paintsFor = (chosen: string) =>
     job.paints.map(({ id, name, hex }) => ({ label: name, id, swatch: hex, selected: id === chosen }));
   return (
-    <Section name="days/mishaps" title="When something goes wrong" isFolded>
+    <Section name="paint/mishaps" title="When something goes wrong" isFolded>
       <div className="grid gap-2 pb-2">
         <Choice
           label="What happened"
@@ -69,21 +71,38 @@ function TellTrouble({ kind }: { kind: MishapKind }) {
   const plan = useWall(wallId)?.plan;
   const isUnderWay = useJobState((state) => state.plan.now !== undefined);
   const [chosen, setChosen] = useState(0);
+  const { place: pointed, isPlacing, startPlacing, placeAt } = usePointedAt();
   if (!isUnderWay || !plan) return null;
   const places = placesOn(plan);
-  const place = places[chosen] ?? places[0];
-  if (!place) return null;
+  const own = pointed?.wall === plan.id ? pointed : null;
+  const at = own?.at ?? (places[chosen] ?? places[0])?.at;
+  if (!at) return null;
   return (
-    <div className="flex items-end gap-2 pt-2 *:first:flex-1">
-      <Choice
-        label="Where on this wall"
-        options={places.map(({ label }, index) => ({ label, index, selected: place === places[index] }))}
-        onChoose={({ index }) => setChosen(index)}
-      />
+    <div className="flex flex-wrap items-end gap-2 pt-2">
+      <div className="min-w-0 flex-1">
+        <Choice
+          label="Where on this wall"
+          options={[
+            ...(own ? [{ label: "where you pointed", index: -1, selected: true }] : []),
+            ...places.map(({ label }, index) => ({ label, index, selected: !own && index === chosen })),
+          ]}
+          onChoose={({ index }) => {
+            if (index < 0) return;
+            placeAt(null);
+            setChosen(index);
+          }}
+        />
+      </div>
+      <Button aria-pressed={isPlacing} onClick={() => startPlacing(!isPlacing)}>
+        <Crosshair size={17} aria-hidden /> Point at it
+      </Button>
       <Button
-        onClick={() =>
-          journal.tell([{ kind: "trouble", payload: { trouble: kind, wall: plan.id, place: place.at } }])
-        }
+        look="primary"
+        className="min-h-12 w-full"
+        onClick={() => {
+          journal.tell([{ kind: "trouble", payload: { trouble: kind, wall: plan.id, place: at } }]);
+          placeAt(null);
+        }}
       >
         It happened here
       </Button>

@@ -7,6 +7,7 @@ import type { Wall } from "@/core/wall/schema";
 import type { PlanMark, PlanTape, PlanWall } from "@/core/plan/planTypes";
 import { useJob, useWall } from "@/ui/job/JobProvider";
 import { Measure } from "@/ui/parts/Measure";
+import { speak } from "@/ui/parts/speak";
 import { useOpener } from "@/ui/parts/useOpener";
 import { CalledWall } from "./CalledWall";
 import { madeAlong, measuredFrom, tapeWords, strikeFrom } from "./markWords";
@@ -232,10 +233,4 @@ function CentredTape({ cuts, andCuts, isLevel }: { cuts: string; andCuts: string
       <line x1="36" x2="36" y2="72" className="stroke-violet" strokeWidth="2.5" />
     </g>
   );
-}
-
-function speak(text: string): void {
-  if (!("speechSynthesis" in window)) return;
-  window.speechSynthesis.cancel();
-  window.speechSynthesis.speak(new SpeechSynthesisUtterance(text));
 }

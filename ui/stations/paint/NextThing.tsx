@@ -1,0 +1,136 @@
+"use client";
+
+import "@/ui/journal/telling";
+import { Megaphone, TriangleAlert } from "lucide-react";
+import dynamic from "next/dynamic";
+import { useMemo, useState } from "react";
+import { besideStep } from "@/core/plan/besideStep";
+import { nowOfPlan } from "@/core/plan/nowOfPlan";
+import { workToTell } from "@/core/plan/workOfStep";
+import { useJob, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
+import { clockWords } from "@/ui/job/stateWords";
+import { Button } from "@/ui/parts/Button";
+import { Measure } from "@/ui/parts/Measure";
+import { Swatch } from "@/ui/parts/Swatch";
+import type { NextThing as Next } from "@/ui/job/nextThings";
+import { readingOfStep } from "./readingOfStep";
+import { SoFar } from "./SoFar";
+import { stepTitle, toolsOfStep } from "./stepTitle";
+import { usePiecesDone } from "./usePiecesDone";
+
+const CallOut = dynamic(() => import("@/ui/marks/CallOut").then((module) => module.CallOut));
+
+interface Props extends Next {
+  /** By what name it is told; null where there is one hand alone. */
+  readonly by: string | null;
+}
+
+/** The one thing that a person does next, large enough for two metres, and what becomes of it. */
+export function NextThing({ step, why, by }: Props) {
+  const { paints } = useJob();
+  const plan = usePlan();
+  const found = useWall(step.wall ?? null);
+  const isPieceDone = usePiecesDone(step);
+  const [isCalling, setCalling] = useState(false);
+  const nameOf = (id: string) => paints.find((paint) => paint.id === id)?.name ?? id;
+  const hex = paints.find(({ id }) => id === step.colour)?.hex;
+  const reading = found?.plan ? readingOfStep(step, found.wall, found.plan, isPieceDone) : null;
+  const tools = toolsOfStep(step, plan);
+  return (
+    <div>
+      <p className="text-[0.9375rem] text-soft">
+        {[found?.wall.name ?? step.wall, why].filter(Boolean).map(sentenceOf).join(" ")}
+      </p>
+      <p className="font-display text-[1.75rem] leading-tight font-bold md:text-[1.625rem]">
+        {hex && <Swatch colour={hex} size={5} className="mr-2" />}
+        {stepTitle(step, nameOf)}
+      </p>
+      {reading && (
+        <div className="pt-1">
+          <p className="text-[2.75rem] leading-none font-bold tracking-tight">
+            <Measure>{reading.reading}</Measure>
+          </p>
+          <p className="text-lg">{reading.side}</p>
+        </div>
+      )}
+      <p className="pt-2">
+        <Measure>{step.say}</Measure>
+      </p>
+      {tools.length > 0 && (
+        <p className="pt-1 text-[0.9375rem] text-soft">{`In hand: ${tools.join(", ")}.`}</p>
+      )}
+      <Beside {...{ step, nameOf }} />
+      {step.cautions.map((caution) => (
+        <p key={caution} className="flex gap-1.5 pt-1 text-[0.9375rem] text-ochre">
+          <TriangleAlert size={15} className="mt-1 shrink-0" aria-hidden />
+          <span>{caution}</span>
+        </p>
+      ))}
+      {reading?.isMarks && step.wall !== undefined && (
+        <Button className="mt-2" onClick={() => setCalling(true)}>
+          <Megaphone size={17} aria-hidden /> Call the marks out
+        </Button>
+      )}
+      {isCalling && step.wall !== undefined && (
+        <CallOut wallId={step.wall} onClose={() => setCalling(false)} />
+      )}
+      <Tell step={step} by={by} />
+    </div>
+  );
+}
+
+const sentenceOf = (words: string | null | undefined): string =>
+  words ? `${words.charAt(0).toUpperCase()}${words.slice(1)}.` : "";
+
+/** What is wet beside it and until when, and what tape is on. */
+function Beside({ step, nameOf }: Pick<Next, "step"> & { readonly nameOf: (paint: string) => string }) {
+  const plan = usePlan();
+  const beside = useMemo(() => {
+    const now = nowOfPlan(plan);
+    return now === null ? null : besideStep(plan, step, now);
+  }, [plan, step]);
+  if (!beside || (beside.wet.length === 0 && beside.tapeOn === 0)) return null;
+  const dryAt = (paint: string) =>
+    plan.clocks?.find((one) => one.clock === "dry" && one.paint === paint && one.wall === step.wall)?.due;
+  const wet = [...new Set(beside.wet.map(({ colour }) => colour))].map((colour) => {
+    const until = dryAt(colour);
+    return `${nameOf(colour)} is wet yet${until ? `, until ${clockWords(until, plan.now)}` : ""}`;
+  });
+  const tape = beside.tapeOn === 0 ? [] : [`${beside.tapeOn} pieces of tape are on`];
+  return <p className="pt-1 text-[0.9375rem]">{`Beside it: ${[...wet, ...tape].join("; ")}.`}</p>;
+}
+
+/** Begun, laid down, so far, done: in reach of a thumb, whatever stands above. */
+function Tell({ step, by }: Pick<Props, "step" | "by">) {
+  const journal = useJournal();
+  const isRunning = step.state === "running";
+  const tell = (kind: string) =>
+    journal.tell([{ kind, payload: { work: workToTell(step) }, ...(by !== null && { by }) }]);
+  const large = "min-h-14 flex-1 text-lg font-semibold";
+  return (
+    <div className="card-foot sticky -bottom-4 short:static -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-2">
+      <div className="flex gap-2">
+        {isRunning ? (
+          <>
+            <Button look="primary" className={large} onClick={() => tell("finished")}>
+              Done
+            </Button>
+            <Button className="min-h-14" onClick={() => tell("paused")}>
+              Lay it down
+            </Button>
+          </>
+        ) : (
+          <>
+            <Button look="primary" className={large} onClick={() => tell("began")}>
+              Begin
+            </Button>
+            <Button className="min-h-14" onClick={() => tell("finished")}>
+              Done already
+            </Button>
+          </>
+        )}
+      </div>
+      {isRunning && <SoFar step={step} by={by} />}
+    </div>
+  );
+}
