@@ -47,7 +47,7 @@ const full = {
   ],
 };
 
-const stations = ["measure", "pattern", "colour", "buy", "days", "mark"];
+const stations = ["measure", "pattern", "colour", "buy", "days", "mark", "paint"];
 
 /** Controls of one view that are called the same, and live regions beside the one for what is saved and planned. */
 const confusing = (page: Page) =>

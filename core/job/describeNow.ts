@@ -89,7 +89,7 @@ export function describeNow(
   const batches = batchesTold(job, happened);
   const rates = ownPaces(plan, job, happened);
   const next = nextOf({ steps }, job, time, formatMoment(now.day, now.minutes));
-  const gates = gatesOf(steps, next, job, happened);
+  const gates = gatesOf(steps, job, happened);
   const clocks = clocksOf(steps, job, work, time, firstDay);
   return {
     ...plan,

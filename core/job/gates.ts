@@ -3,7 +3,7 @@ import type { Happened, Kept } from "../journal/happened";
 import { looked } from "../journal/kinds/looked";
 import { formatMoment } from "../journal/moment";
 import type { WorkItem } from "../journal/limits";
-import type { PlanGate, PlanNext, PlanStep } from "../plan/planDayTypes";
+import type { PlanGate, PlanStep } from "../plan/planDayTypes";
 import { workToTell } from "../plan/workOfStep";
 import type { Act } from "../work/act";
 import { keysOf } from "../work/keys";
@@ -18,32 +18,41 @@ const peeling: ReadonlySet<Act> = new Set<Act>(["peel", "unmask"]);
  * What somebody looks at before what comes next is begun: tape before paint, a seal before what goes over it, a coat before the next one
  * or before its tape comes off, by the steps that it waits for. What was found good is not asked again; "not yet" is, with when that was said.
  */
-export function gatesOf(
-  steps: readonly PlanStep[],
-  next: readonly PlanNext[],
-  job: Job,
-  happened: Happened,
-): PlanGate[] {
+export function gatesOf(steps: readonly PlanStep[], job: Job, happened: Happened): PlanGate[] {
   const byId = new Map(steps.map((step) => [step.id, step]));
   const told = toldOf(happened, looked);
   const found = new Map<string, PlanGate>();
-  for (const { step: id } of next) {
-    const step = byId.get(id);
+  for (let person = 1; person <= job.work.crew; person++) {
+    const step = nextWorkOf(person, steps);
     if (!step || step.state === "running") continue;
     for (const wait of step.waitsFor) {
       const before = byId.get(wait.step);
       const gate = before?.state === "done" ? gateBetween(before, step, job) : null;
-      if (!before || !gate || found.has(gate.of)) continue;
+      if (!before || !gate) continue;
       const answer = answerFor(gate.work, told);
       if (answer && answer.verdict !== "stop") continue;
-      found.set(gate.of, {
+      // What is looked at alike on one wall is asked once.
+      const key = `${gate.gate} ${gate.wall ?? ""} ${gate.gate === "ground-shows" ? gate.of : ""}`;
+      const same = found.get(key);
+      if (same?.of === gate.of) continue;
+      found.set(key, {
         ...gate,
+        work: [...(same?.work ?? []), ...gate.work],
         step: step.id,
         ...(answer && { notYet: formatMoment(answer.told.at.day, answer.told.at.minutes) }),
       });
     }
   }
   return [...found.values()];
+}
+
+/** What somebody works at next, or is at; setting up for it is no work on a wall. */
+function nextWorkOf(person: number, steps: readonly PlanStep[]): PlanStep | undefined {
+  const isFrame = ({ does }: PlanStep) => does.every(({ act }) => act === "set-up" || act === "close");
+  const own = steps.filter(
+    (step) => step.state !== "done" && !isFrame(step) && (step.people ?? [step.person]).includes(person),
+  );
+  return own.find(({ state }) => state === "running") ?? own.toSorted((a, b) => a.start - b.start)[0];
 }
 
 type Asked = Omit<PlanGate, "step" | "notYet">;

@@ -20,9 +20,10 @@ describe("the store", () => {
     rmSync(folder, { recursive: true });
   });
 
-  it("starts with the demo job, byte for byte as written", async () => {
+  it("starts with the demo job, byte for byte as written but for its first day", async () => {
     const [demo] = await store.jobs.list();
-    expect(demo!.document).toBe(readFileSync("docs/examples/ferry-landing.json", "utf8"));
+    const undated = (text: string) => text.replace(/"start": "[-\d]{10}"/, "");
+    expect(undated(demo!.document)).toBe(undated(readFileSync("docs/examples/ferry-landing.json", "utf8")));
   });
 
   it("saves on top of the version a change was made from, and refuses a stale one", async () => {

@@ -133,7 +133,7 @@ async function initialise(
     const database = await open(aside);
     try {
       await database.migrate();
-      await addDemos(database);
+      await addDemos(database, new Date());
     } finally {
       await database.close();
     }

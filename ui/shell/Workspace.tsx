@@ -48,7 +48,7 @@ export function Workspace({ children }: { children: ReactNode }) {
         <NotKept />
       </div>
       <div
-        className={`row-start-3 grid min-h-0 short:flex short:flex-col ${placesOf(found !== null, wallId, isCardFolded)}`}
+        className={`row-start-3 grid min-h-0 short:flex short:flex-col ${placesOf(found !== null, wallId, isCardFolded, station === "paint")}`}
       >
         <FoldingRule />
         {/* A key for each wall: pan, zoom and the chosen line belong to it. */}
@@ -86,12 +86,15 @@ export function Workspace({ children }: { children: ReactNode }) {
 }
 
 /** Where the wall, its card and the rule stand: one above the other on a phone, side by side elsewhere. */
-function placesOf(isThere: boolean, wallId: string | null, isCardFolded: boolean): string {
+function placesOf(isThere: boolean, wallId: string | null, isCardFolded: boolean, isAtWall: boolean): string {
   if (!isThere)
     return `grid-rows-[0_minmax(0,1fr)_auto] md:grid-rows-1 ${wallId === null ? "md:grid-cols-1" : "md:grid-cols-[124px_minmax(0,1fr)]"}`;
   const rows = isCardFolded
     ? "grid-rows-[minmax(0,1fr)_auto_auto]"
-    : "grid-rows-[minmax(0,45fr)_minmax(0,55fr)_auto]";
+    : // With the wall itself in front of one, what is to be done takes more of a phone than its picture.
+      isAtWall
+      ? "grid-rows-[minmax(0,32fr)_minmax(0,68fr)_auto]"
+      : "grid-rows-[minmax(0,45fr)_minmax(0,55fr)_auto]";
   return `${rows} md:grid-cols-[124px_minmax(0,1fr)_362px] md:grid-rows-[minmax(0,1fr)]`;
 }
 

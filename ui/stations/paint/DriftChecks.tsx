@@ -53,6 +53,7 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
   // Halfway tells most: what drifts has had its time by then, and as much is left to take it back.
   const [chosen, setChosen] = useState(Math.floor(places.length / 2));
   const [read, setRead] = useState<number | string>("");
+  const [problem, setProblem] = useState<string | null>(null);
   const { mark, finish } = places[Math.min(chosen, places.length - 1)]!;
   return (
     <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 pb-2">
@@ -75,8 +76,9 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
         }}
       />
       <Button
-        disabled={read === ""}
         onClick={() => {
+          if (read === "") return setProblem("Write what it reads now.");
+          setProblem(null);
           journal.tell([
             {
               kind: "measured",
@@ -88,6 +90,9 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
       >
         Tell
       </Button>
+      <p role="alert" className="col-span-3 text-sm text-brick empty:hidden">
+        {problem}
+      </p>
     </div>
   );
 }

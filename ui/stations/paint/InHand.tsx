@@ -92,6 +92,7 @@ function Weigh() {
   const journal = useJournal();
   const [chosen, setChosen] = useState(plan.paint[0]?.colour);
   const [left, setLeft] = useState<number | string>("");
+  const [problem, setProblem] = useState<string | null>(null);
   const paint = paints.find(({ id }) => id === chosen) ?? paints[0];
   if (!paint) return null;
   const leftMl = typeof left === "number" ? left : volumeOf(left);
@@ -99,6 +100,7 @@ function Weigh() {
   const tell = (amount: number) => {
     journal.tell([{ kind: "weighed", payload: { paint: paint.id, left_ml: amount } }]);
     setLeft("");
+    setProblem(null);
   };
   return (
     <fieldset>
@@ -120,9 +122,12 @@ function Weigh() {
             return null;
           }}
         />
-        <Button disabled={leftMl === null} onClick={() => leftMl !== null && tell(leftMl)}>
+        <Button onClick={() => (leftMl === null ? setProblem("Write how much is left.") : tell(leftMl))}>
           Tell
         </Button>
+        <p role="alert" className="col-span-3 text-sm text-brick empty:hidden">
+          {problem}
+        </p>
       </div>
       {tin !== null && (
         <div role="group" aria-label="By eye" className="flex items-center gap-1 pt-2">

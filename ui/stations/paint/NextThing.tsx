@@ -23,10 +23,12 @@ const CallOut = dynamic(() => import("@/ui/marks/CallOut").then((module) => modu
 interface Props extends Next {
   /** By what name it is told; null where there is one hand alone. */
   readonly by: string | null;
+  /** Who may take it over, where it is another's. */
+  readonly taker: string | null;
 }
 
 /** The one thing that a person does next, large enough for two metres, and what becomes of it. */
-export function NextThing({ step, why, by }: Props) {
+export function NextThing({ step, why, by, taker }: Props) {
   const { paints } = useJob();
   const plan = usePlan();
   const found = useWall(step.wall ?? null);
@@ -74,7 +76,7 @@ export function NextThing({ step, why, by }: Props) {
       {isCalling && step.wall !== undefined && (
         <CallOut wallId={step.wall} onClose={() => setCalling(false)} />
       )}
-      <Tell step={step} by={by} />
+      <Tell step={step} by={by} taker={taker} />
     </div>
   );
 }
@@ -101,11 +103,11 @@ function Beside({ step, nameOf }: Pick<Next, "step"> & { readonly nameOf: (paint
 }
 
 /** Begun, laid down, so far, done: in reach of a thumb, whatever stands above. */
-function Tell({ step, by }: Pick<Props, "step" | "by">) {
+function Tell({ step, by, taker }: Pick<Props, "step" | "by" | "taker">) {
   const journal = useJournal();
   const isRunning = step.state === "running";
-  const tell = (kind: string) =>
-    journal.tell([{ kind, payload: { work: workToTell(step) }, ...(by !== null && { by }) }]);
+  const tell = (kind: string, name = by) =>
+    journal.tell([{ kind, payload: { work: workToTell(step) }, ...(name !== null && { by: name }) }]);
   const large = "min-h-14 flex-1 text-lg font-semibold";
   return (
     <div className="card-foot sticky -bottom-4 short:static -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-2">
@@ -130,6 +132,11 @@ function Tell({ step, by }: Pick<Props, "step" | "by">) {
           </>
         )}
       </div>
+      {taker !== null && (
+        <Button className="min-h-12" onClick={() => tell("began", taker)}>
+          {`${taker} takes it over`}
+        </Button>
+      )}
       {isRunning && <SoFar step={step} by={by} />}
     </div>
   );

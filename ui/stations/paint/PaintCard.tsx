@@ -40,7 +40,7 @@ export function PaintCard() {
     );
   return (
     <>
-      <CardHead title="Paint">
+      <CardHead title="Paint" isBrief>
         <NextClock />
       </CardHead>
       <Hands next={nextThings(plan, work.crew)} />
@@ -72,9 +72,10 @@ function Hands({ next }: { next: readonly Next[] }) {
   const forPerson = usePointedAt((state) => state.forPerson);
   const shown = next.find(({ person }) => person === (chosen ?? own)) ?? next[0];
   useWallOf(shown);
+  const card = useTopOf(`${shown?.step.id} ${shown?.step.state}`);
   const paintName = (id: string) => paints.find((paint) => paint.id === id)?.name ?? id;
   return (
-    <section aria-label="Next" className="py-3">
+    <section ref={card} aria-label="Next" className="py-3">
       {work.crew > 1 && (
         <div className="pb-2">
           <Choice
@@ -95,7 +96,11 @@ function Hands({ next }: { next: readonly Next[] }) {
       )}
       <Gates />
       {shown ? (
-        <NextThing {...shown} by={work.crew > 1 ? nameOf(shown.person) : null} />
+        <NextThing
+          {...shown}
+          by={work.crew > 1 ? nameOf(shown.person) : null}
+          taker={shown.person === own ? null : nameOf(own)}
+        />
       ) : (
         <p className="text-2xl font-bold">Everything is done.</p>
       )}
@@ -115,6 +120,13 @@ function useWallOf(next: Next | undefined): void {
     before.current = step;
     if (wall !== undefined && wall !== wallId) router.replace(stationPath(jobId, wall, "paint"));
   }, [step, wall, wallId, jobId, router]);
+}
+
+/** What has become next stands at the top of the card, however far down one was. */
+function useTopOf(what: string) {
+  const card = useRef<HTMLElement>(null);
+  useEffect(() => void card.current?.closest(".overflow-y-auto")?.scrollTo({ top: 0 }), [what]);
+  return card;
 }
 
 /** By what name it is told here. */

@@ -5,6 +5,7 @@ import { piecesOf, workUpTo } from "@/core/plan/workOfStep";
 import type { PlanStep } from "@/core/plan/planDayTypes";
 import { useJournal, useWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
+import { Measure } from "@/ui/parts/Measure";
 import { IconButton } from "@/ui/parts/IconButton";
 import { pieceName, piecesWord } from "./pieceWords";
 import { usePointedAt } from "./pointedAt";
@@ -41,7 +42,9 @@ export function SoFar({ step, by }: Props) {
         <Minus size={20} aria-hidden />
       </IconButton>
       <p className="min-w-0 flex-1 text-center text-[0.9375rem]" aria-live="polite">
-        <b>{`Up to ${pieceName(piece, plan, at + 1)}`}</b>
+        <b>
+          <Measure>{`Up to ${pieceName(piece, plan, at + 1)}`}</Measure>
+        </b>
         <span className="block text-soft">
           {`${at + 1} of ${pieces.length} ${piecesWord[piece.did.of] ?? "pieces"}`}
         </span>

@@ -24,6 +24,20 @@ const dropOf: Named = ({ sheets = [] }, id) => {
 };
 const markOf: Named = ({ marks }, id) => marks.find((one) => one.id === id)?.reading;
 
+const against = {
+  ceiling: "ceiling",
+  trim: "trim",
+  neighbour: "neighbour",
+  opening: "opening",
+} as const;
+const tapeOf: Named = ({ tape, marks }, id) => {
+  const found = tape.find((one) => one.id === id);
+  if (!found) return undefined;
+  const mark = found.line === undefined ? undefined : marks.find(({ line }) => line === found.line);
+  if (mark) return mark.reading;
+  return found.against && `the mask along the ${against[found.against]}`;
+};
+
 const naming: Partial<Record<Piece["did"]["of"], Named>> = {
   region: regionOf,
   print: printOf,
@@ -31,6 +45,7 @@ const naming: Partial<Record<Piece["did"]["of"], Named>> = {
   section: sectionOf,
   drop: dropOf,
   mark: markOf,
+  tape: tapeOf,
 };
 
 /** What a piece of work is called at the wall; by its number where it has no name of its own. */

@@ -63,6 +63,7 @@ export function stepTitle(step: PlanStep, nameOf: (paint: string) => string): st
   const main = mainOf(step);
   if (!main) return step.kind;
   const paint = main.with ?? step.colour;
+  if (main.act === "tape" && step.round !== undefined && step.round > 0) return `Tape, round ${step.round}`;
   const named =
     withPaint.has(main.act) && paint !== undefined
       ? `${titles[main.act]} ${nameOf(paint)}`
