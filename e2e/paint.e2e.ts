@@ -187,3 +187,23 @@ test("the demo stands on its second morning: a print under way, one to be done a
   expect(again.state).toBe("waiting");
   expect(again.does.find(({ act }) => act === "print")!.ids).toHaveLength(1);
 });
+
+test("a job is practised against a quick clock, painted by itself, and is as before when that ends", async ({
+  page,
+}) => {
+  const id = await makeJob(page, stripedWall("Practised"));
+  await page.goto(`/jobs/${id}/w/paint`);
+  await unfold(page, "Practise");
+  const practise = page.getByRole("region", { name: "Practise" });
+  await practise.getByRole("combobox", { name: "Clock" }).click();
+  await page.getByRole("option", { name: "600 times as fast" }).click();
+  const clock = page.getByRole("status").filter({ hasText: "Practice: " });
+  await expect(clock).toContainText("Nothing of it is kept");
+  await practise.getByRole("button", { name: "Let it paint itself" }).click();
+  // Hours go by in half a minute: the room is cleared and washed, the wall is marked.
+  await expect(next(page)).toContainText(/Mark|Tape|Seal|Paint Kelp/, { timeout: 60_000 });
+  await practise.getByRole("button", { name: "End it" }).click();
+  await expect(clock).toHaveCount(0);
+  await expect(next(page)).toContainText("Nothing has been told yet");
+  expect(await kindsOf(page, id)).toEqual([]);
+});

@@ -157,7 +157,7 @@ function withLoads(step: Step, loads: Loads): Step {
 
 function describeStep({ say, part }: Step, speech: Speech): string {
   const sentence = speech.say(say);
-  return part ? `${sentence} Part ${part.number} of ${part.of}.` : sentence;
+  return part && part.of > 1 ? `${sentence} Part ${part.number} of ${part.of}.` : sentence;
 }
 
 function clockTimes(start: number, end: number) {

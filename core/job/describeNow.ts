@@ -203,7 +203,8 @@ function nextOf(plan: Pick<Plan, "steps">, job: Job, now: number, nowText: strin
 function whyNext({ state, since = "", until = "" }: PlanStep, waits: string | null, now: string): string {
   const dayOf = (moment: string) => moment.slice(0, 10);
   const clock = (moment: string) => moment.slice(11);
-  if (state === "running") return `under way since ${clock(since)}`;
+  if (state === "running")
+    return `under way since ${dayOf(since) === dayOf(now) ? "" : `${dayOf(since)}, `}${clock(since)}`;
   if (state === "ready") return "can be begun";
   const isToday = dayOf(until) === dayOf(now);
   if (waits) return `waits until ${isToday ? "" : `${dayOf(until)}, `}${clock(until)}: ${waits}`;

@@ -13,15 +13,12 @@ const views: {
   /** Places on the screen that are clicked after that; the last one is only pointed at. */
   points?: readonly [number, number][];
   next?: number;
-  /** A part of the card that is brought into sight. */
-  scrollTo?: string;
 }[] = [
   { name: "home", path: "/" },
   { name: "measure", path: "/jobs/the-ferry-landing/counter/measure" },
   { name: "pattern", path: "/jobs/the-ferry-landing/counter/pattern" },
   { name: "taped-lines", path: "/jobs/the-ferry-landing/stair/pattern" },
   { name: "run", path: "/jobs/the-ferry-landing/nook/pattern", press: "1. Bands" },
-  { name: "blocks-over-bands", path: "/jobs/the-ferry-landing/nook/pattern" },
   { name: "stencil", path: "/jobs/the-ferry-landing/pantry/pattern" },
   { name: "arches", path: "/jobs/the-ferry-landing/shelf/mark" },
   { name: "add-wall", path: "/jobs/the-ferry-landing/add-wall" },
@@ -30,13 +27,8 @@ const views: {
   { name: "buy", path: "/jobs/the-ferry-landing/counter/buy" },
   { name: "shopping", path: "/shopping/the-ferry-landing", width: 860, height: 760 },
   { name: "days", path: "/jobs/the-ferry-landing/stair/days", points: [[590, 640]] },
-  {
-    name: "days-phone",
-    path: "/jobs/the-ferry-landing/counter/days",
-    width: 390,
-    height: 844,
-    scrollTo: "Day by day",
-  },
+  { name: "paint", path: "/jobs/the-ferry-landing/shelf/paint" },
+  { name: "paint-phone", path: "/jobs/the-ferry-landing/shelf/paint", width: 390, height: 844 },
   // Before anything is told: what is called out is ticked, and then the job is under way.
   { name: "pattern-phone", path: "/jobs/the-ferry-landing/counter/pattern", width: 390, height: 844 },
   { name: "mark", path: "/jobs/the-ferry-landing/counter/mark" },
@@ -53,7 +45,7 @@ const views: {
 
 const server = await startServer();
 const browser = await chromium.launch(config.use!.launchOptions);
-for (const { name, path, width = 1280, height = 800, press, points = [], next = 0, scrollTo } of views) {
+for (const { name, path, width = 1280, height = 800, press, points = [], next = 0 } of views) {
   const page = await browser.newPage({ viewport: { width, height } });
   await page.addInitScript(leaveTour);
   await page.goto(server.url + path, { waitUntil: "networkidle" });
@@ -61,9 +53,6 @@ for (const { name, path, width = 1280, height = 800, press, points = [], next = 
   for (const [x, y] of points.slice(0, -1)) await page.mouse.click(x, y);
   const last = points.at(-1);
   if (last) await page.mouse.move(...last, { steps: 5 });
-  if (scrollTo) {
-    await page.getByRole("region", { name: scrollTo }).evaluate((element) => element.scrollIntoView());
-  }
   for (let step = 0; step < next; step++) await page.keyboard.press("Space");
   if (path === "/") await page.waitForFunction(() => !document.body.innerText.includes("being worked out"));
   await page.waitForTimeout(700);

@@ -27,6 +27,7 @@ export function openJournal(job: string, hasBegun = false) {
     waiting: new Set(),
     refused: new Map(),
     isKept: true,
+    practice: null,
     happened: nothingHappened,
   }));
   let kept: Keeper | null = null;
@@ -89,6 +90,9 @@ export function openJournal(job: string, hasBegun = false) {
       takeUp();
       withKeeper((own) => void own.tell(tellings));
     },
+    /** Begins to practise at a moment, ms, or ends it: what was told meanwhile is as never told. */
+    practise: (from: number, speed: number): void => withKeeper((own) => own.practise(from, speed)),
+    endPractice: (): void => withKeeper((own) => own.endPractice()),
     /** Lets an entry go that was refused. */
     forget: (id: string): void => withKeeper((own) => own.forget(id)),
   };

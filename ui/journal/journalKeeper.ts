@@ -6,7 +6,7 @@ import { isSum, readSum } from "@/core/journal/sum";
 import { deviceName } from "./deviceName";
 import { entryBox } from "./entryBox";
 import { sendEntries } from "./entrySender";
-import type { JournalState, JournalStore, Telling } from "./journalState";
+import { clockMs, type JournalState, type JournalStore, type Telling } from "./journalState";
 import { momentOf } from "./momentOf";
 import { useTeller } from "./useTeller";
 import { hearNews, spread, type News } from "./wire";
@@ -54,8 +54,11 @@ export function keepJournal(job: string, store: JournalStore) {
       ...more,
     }));
   };
+  /** How it stood when one began to practise. */
+  let real: JournalState | null = null;
   const heard = (news: News) => {
-    if (news.job !== job) return;
+    // What comes while one practises is had again after that.
+    if (news.job !== job || real) return;
     const { waiting, refused } = store.getState();
     switch (news.kind) {
       case "told": {
@@ -134,35 +137,52 @@ export function keepJournal(job: string, store: JournalStore) {
     (whole ??= fetchWhole()
       .catch(() => undefined)
       .finally(() => (whole = null)));
+  /** What this browser still has of it. */
+  const takeUpKept = async () => {
+    const all = await entryBox.all();
+    const own = all.filter((entry) => entry.job === job);
+    const open = own.filter(({ refused }) => refused === undefined);
+    if (open.length > 0) heard({ kind: "told", job, lines: open.map(({ line }) => line) });
+    for (const { id, refused } of own)
+      if (refused !== undefined) heard({ kind: "refused", job, id, why: refused });
+  };
+  const pull = (): Promise<void> => {
+    if (real) return Promise.resolve();
+    pulling ??= pullAll()
+      .catch(() => undefined)
+      .finally(() => (pulling = null));
+    return pulling;
+  };
   return {
     pullWhole,
-    now: () => momentOf(new Date()),
+    now: () => momentOf(new Date(clockMs(store.getState()))),
+    practise(from: number, speed: number): void {
+      real ??= store.getState();
+      store.setState({ practice: { since: Date.now(), from, speed } });
+    },
+    endPractice(): void {
+      if (!real) return;
+      const before = real;
+      real = null;
+      // What waited may have been sent meanwhile: what still waits is known of what is kept.
+      store.setState({ ...before, practice: null, waiting: new Set() });
+      void takeUpKept().then(pull);
+    },
     /** Takes up what this browser still has of it, and hears what other pages tell; answers how to end it. */
     enter() {
       isOpen = true;
       const stop = hearNews(heard);
-      void entryBox.all().then((all) => {
-        const own = all.filter((entry) => entry.job === job);
-        const open = own.filter(({ refused }) => refused === undefined);
-        if (open.length > 0) heard({ kind: "told", job, lines: open.map(({ line }) => line) });
-        for (const { id, refused } of own)
-          if (refused !== undefined) heard({ kind: "refused", job, id, why: refused });
-      });
+      void takeUpKept();
       return () => {
         isOpen = false;
         stop();
       };
     },
     /** Hears what the data folder has beside what is known; one that cannot be had just now is had later. */
-    pull(): Promise<void> {
-      pulling ??= pullAll()
-        .catch(() => undefined)
-        .finally(() => (pulling = null));
-      return pulling;
-    },
+    pull,
     /** Tells things in their order; answers their ids. Throws for what is no entry. */
     tell(tellings: readonly Telling[]): string[] {
-      const now = Date.now();
+      const now = clockMs(store.getState());
       const written = tellings.map(({ kind, payload, at, by }) => {
         const entry = {
           format: entryFormat,
@@ -178,6 +198,10 @@ export function keepJournal(job: string, store: JournalStore) {
         if (!read.ok) throw new Error(read.problems.map(({ path, message }) => `${path}: ${message}`).join());
         return { job, id: entry.id, line: JSON.stringify(entry), at: now };
       });
+      if (real) {
+        hear(written.map(({ line }) => line));
+        return written.map(({ id }) => id);
+      }
       spread({ kind: "told", job, lines: written.map(({ line }) => line) });
       void Promise.all(written.map((entry) => entryBox.keep(entry))).then((kept) => {
         store.setState({ isKept: kept.every(Boolean) });

@@ -18,9 +18,22 @@ export interface JournalState {
   readonly refused: ReadonlyMap<string, string>;
   /** Whether this browser keeps what is waiting. */
   readonly isKept: boolean;
+  /** While one practises nothing that is told is kept or sent, and time goes by a clock of its own. */
+  readonly practice: PracticeClock | null;
   /** What it all comes to. */
   readonly happened: Happened;
 }
+
+/** A clock that goes so many times as fast as others, from a moment of theirs at which it told another; ms. */
+export interface PracticeClock {
+  readonly since: number;
+  readonly from: number;
+  readonly speed: number;
+}
+
+/** What the clock of a job tells, ms: the device's, or the one that is practised by. */
+export const clockMs = ({ practice }: Pick<JournalState, "practice">): number =>
+  practice ? practice.from + (Date.now() - practice.since) * practice.speed : Date.now();
 
 export type JournalStore = StoreApi<JournalState>;
 

@@ -5,6 +5,7 @@ import type { PlanPoint, PlanRegion } from "@/core/plan/planTypes";
 import { stateAt, type CoatedAt } from "@/core/plan/stateAt";
 import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
 import { PlateText } from "@/ui/parts/PlateText";
+import { NotYetMade } from "./NotYetMade";
 import { keepApart, type Wanted } from "./keepApart";
 import type { LayerFrame } from "./WallStage";
 
@@ -34,6 +35,10 @@ export function StandingLayer({ wallId, frame, time }: Props) {
   const base = standing.hasBase ? job.paints.find(({ id }) => id === wall.base)!.hex : rawPlaster;
   const path = (rings: readonly (readonly PlanPoint[])[]) =>
     rings.map((ring) => `M${ring.map(([x, y]) => `${frame.x(x)} ${frame.y(y)}`).join("L")}Z`).join("");
+  const groundOf = (region: PlanRegion | undefined) =>
+    region && standing.regions.get(region.id)?.state !== "bare"
+      ? (job.paints.find(({ id }) => id === region.colour)?.hex ?? base)
+      : base;
   const isLabelled = planned.regions.length <= mostLabelled;
   return (
     <g aria-hidden="true" pointerEvents="none">
@@ -43,6 +48,7 @@ export function StandingLayer({ wallId, frame, time }: Props) {
           <line x1={3} x2={3} y2={9} stroke="#000" strokeOpacity={0.3} strokeWidth={1.5} />
         </pattern>
       </defs>
+      <NotYetMade plan={planned} standing={standing} frame={frame} groundOf={groundOf} />
       {planned.regions.map((region) => {
         const { state, coats } = standing.regions.get(region.id)!;
         const d = path([region.outline, ...region.holes]);

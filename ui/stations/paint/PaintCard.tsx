@@ -20,6 +20,7 @@ import { KeepWord } from "./KeepWord";
 import { Mishaps } from "./Mishaps";
 import { NextThing } from "./NextThing";
 import { nextThings, type NextThing as Next } from "@/ui/job/nextThings";
+import { Practice, PracticeBar } from "./Practice";
 import { stepTitle } from "./stepTitle";
 import { usePointedAt } from "./pointedAt";
 import { Undo } from "./Undo";
@@ -41,6 +42,7 @@ export function PaintCard() {
   return (
     <>
       <CardHead title="Paint" isBrief>
+        <PracticeBar />
         <NextClock />
       </CardHead>
       <Hands next={nextThings(plan, work.crew)} />
@@ -58,6 +60,7 @@ export function PaintCard() {
       <Mishaps />
       <KeepWord />
       <DayClose />
+      <Practice />
       <WhoTells />
     </>
   );

@@ -1,0 +1,184 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { fold } from "../journal/fold";
+import { parseMoment } from "../journal/moment";
+import { entryOf } from "../journal/tests/entries";
+import { besideStep } from "../plan/besideStep";
+import type { PlanStep } from "../plan/planDayTypes";
+import { piecesOf, workToTell, workUpTo } from "../plan/workOfStep";
+import { keysOf } from "../work/keys";
+import { parseJobText } from "./parseJob";
+import { plan } from "./plan";
+import { planFromNow } from "./planFromNow";
+import type { Job } from "./schema";
+import { oneWall, parsed } from "./tests/jobs";
+
+const paints = (material = "wall-paint") => [
+  { id: "oyster" },
+  { id: "kelp", name: "Kelp", material },
+  { id: "lantern", name: "Lantern" },
+];
+const stripes = (more: object = {}, colours = ["kelp", "oyster"], count = 10): Job =>
+  parsed(
+    oneWall(
+      { width: 3000, height: 2400, skirting: 0, name: "Hall" },
+      { fit: { by: "count", count }, colours },
+      { work: { start: "2027-01-11" }, paints: paints(), ...more },
+    ),
+  );
+let count = 0;
+const clock = (minutes: number) =>
+  `2027-01-11T${String(Math.floor(minutes / 60)).padStart(2, "0")}:${String(minutes % 60).padStart(2, "0")}`;
+const told = (minute: number, kind: string, payload: object) =>
+  entryOf(++count, clock(minute), kind, payload);
+type Told = ReturnType<typeof told>;
+const at = (job: Job, minute: number, ...entries: Told[]) =>
+  planFromNow(job, fold(entries), parseMoment(clock(minute))!);
+/** All steps before one, each told as it was planned. */
+const before = ({ steps }: { steps: readonly PlanStep[] }, last: PlanStep): Told[] =>
+  steps
+    .filter(({ start, id }) => start <= last.start && id !== last.id)
+    .map((step) => told(step.end, "finished", { work: workToTell(step) }));
+
+describe("clocks", () => {
+  const job = stripes({ edges: { seal: "press", peel: "dry" } });
+  const whole = plan(job);
+  const coat = whole.steps.find(({ id }) => id === "w/paint-1-kelp-1")!;
+  const clocksAt = (minute: number, ...entries: Told[]) =>
+    (at(job, minute, ...before(whole, coat), ...entries).clocks ?? []).map(({ clock: what, due, say }) => [
+      what,
+      due.slice(11),
+      say,
+    ]);
+
+  it("a wet edge is joined within its open time from the last word of it; what is done dries from its end", () => {
+    const begun = coat.start;
+    const began = told(begun, "began", { work: workToTell(coat) });
+    // Wall paint stays open for 40 minutes at 20 C.
+    expect(clocksAt(begun + 5, began)).toContainEqual([
+      "wet-edge",
+      clock(begun + 40).slice(11),
+      "Kelp on Hall stays wet at its edge: join it before that.",
+    ]);
+    const part = told(begun + 12, "finished", { work: workUpTo(coat, piecesOf(coat)[0]!) });
+    expect(clocksAt(begun + 13, began, part)).toContainEqual([
+      "wet-edge",
+      clock(begun + 52).slice(11),
+      expect.stringContaining("join it"),
+    ]);
+    const done = told(begun + 30, "finished", { work: workToTell(coat) });
+    const after = clocksAt(begun + 31, began, done);
+    expect(after.map(([what]) => what)).not.toContain("wet-edge");
+    // Three hours to the next coat.
+    expect(after).toContainEqual(["dry", clock(begun + 210).slice(11), "Kelp on Hall takes its next coat."]);
+    expect(clocksAt(begun + 211, began, done).filter(([, , say]) => `${say}`.includes("next coat"))).toEqual(
+      [],
+    );
+  });
+
+  it("what settles is stirred every twenty minutes from the first stroke on", () => {
+    const metal = stripes({ paints: paints("metallic-paint"), edges: { seal: "press", peel: "dry" } });
+    const steps = plan(metal).steps;
+    const first = steps.find(({ id }) => id === "w/paint-1-kelp-1")!;
+    const began = told(first.start, "began", { work: workToTell(first) });
+    const stirAt = (minute: number) =>
+      at(metal, first.start + minute, ...before({ steps }, first), began)
+        .clocks!.filter(({ clock: what }) => what === "stir")
+        .map(({ due, say }) => [due.slice(11), say]);
+    expect(stirAt(1)).toEqual([[clock(first.start + 20).slice(11), "Stir Kelp."]]);
+    expect(stirAt(20)).toEqual([[clock(first.start + 20).slice(11), "Stir Kelp."]]);
+    expect(stirAt(21)).toEqual([[clock(first.start + 40).slice(11), "Stir Kelp."]]);
+  });
+});
+
+it("a seal is touched before what goes over it, once; not yet is asked again, dry no more", () => {
+  const job = stripes();
+  const whole = plan(job);
+  const coat = whole.steps.find(({ id }) => id === "w/paint-1-kelp-1")!;
+  const gatesAt = (...entries: Told[]) =>
+    at(job, coat.start + 2, ...before(whole, coat), ...entries).gates ?? [];
+  const [tape, seal] = gatesAt();
+  expect([tape, seal]).toMatchObject([
+    { gate: "tape-check", wall: "w" },
+    { gate: "seal-dry", wall: "w" },
+  ]);
+  // Every edge of five stripes of kelp, the wall's left one among them, and masks above and below each.
+  expect(tape!.work.flatMap(({ ids }) => ids)).toHaveLength(whole.walls[0]!.tape.length);
+  const looked = (minute: number, verdict: string) => told(minute, "looked", { work: seal!.work, verdict });
+  expect(gatesAt(looked(coat.start, "stop"))[1]).toMatchObject({ notYet: clock(coat.start) });
+  expect(gatesAt(looked(coat.start, "stop"), looked(coat.start + 1, "good")).map(({ gate }) => gate)).toEqual(
+    ["tape-check"],
+  );
+});
+
+it("taken back over three marks, each is a third less off than the one before; read again after that, it is judged anew", () => {
+  const job = stripes({ edges: { seal: "press" } });
+  const read = (minute: number, of: string, expected: number, is: number) =>
+    told(minute, "measured", { finish: "f", of, axis: "x", expected, read: is });
+  const off = read(600, "f/5", 1500, 1520);
+  const settled = told(605, "settled", { finish: "f", axis: "x", choice: "spread", over: 3 });
+  const { drift, walls, findings } = at(job, 610, off, settled);
+  expect(drift).toMatchObject([{ settled: "spread" }]);
+  // 20 mm off at 1500: 13 1/3 at 1800, 6 2/3 at 2100, nothing at 2400.
+  const marks = new Map(walls[0]!.marks.map((mark) => [mark.planned ?? mark.at, mark]));
+  expect([1800, 2100, 2400].map((place) => marks.get(place)!.reading)).toEqual([
+    "1813 mm",
+    "2107 mm",
+    "2400 mm",
+  ]);
+  expect(marks.get(1800)!.at).toBeCloseTo(1813.333_333, 5);
+  expect(marks.get(2400)!.planned).toBeUndefined();
+  expect(findings.map(({ code }) => code)).not.toContain("drifts");
+  const again = at(job, 700, off, settled, read(690, "f/8", 2400, 2401)).drift![0]!;
+  expect(again.settled).toBeUndefined();
+  expect(again).toMatchObject({ checks: 1, offset_mm: 1, shows: "won't show" });
+});
+
+it("beside a coat stand the pieces of other colours that touch it and are wet, and no others", () => {
+  // Kelp, lantern, oyster, kelp, lantern, oyster: each lantern touches one kelp.
+  const job = stripes({ edges: { seal: "press" } }, ["kelp", "lantern", "oyster"], 9);
+  const { steps } = plan(job);
+  const coats = steps.filter(({ kind, coat }) => kind === "paint" && coat === 1);
+  const [first, second] = coats as [PlanStep, PlanStep];
+  const now = first.end + 1;
+  const whole = at(
+    job,
+    now,
+    ...before({ steps }, first),
+    told(first.end, "finished", { work: workToTell(first) }),
+  );
+  const next = whole.steps.find(({ id }) => id === second.id)!;
+  const beside = besideStep(whole, next, now)!;
+  expect(beside.wet.map(({ colour }) => colour)).toEqual(beside.wet.map(() => first.colour));
+  expect(beside.wet).toHaveLength(3);
+  expect(
+    besideStep(
+      whole,
+      whole.steps.find(({ wall }) => wall === undefined)!,
+      now,
+    ),
+  ).toBeNull();
+});
+
+it("so far is a part that grows with the piece, and with the last one all that is done piece by piece", () => {
+  const read = parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8"));
+  if (!read.ok) throw new Error("it does not validate");
+  let looked = 0;
+  for (const step of plan(read.job).steps) {
+    const pieces = piecesOf(step);
+    let last = 0;
+    for (const piece of pieces) {
+      const keys = keysOf(workUpTo(step, piece));
+      expect(new Set(keysOf(workToTell(step)))).toEqual(new Set([...keysOf(workToTell(step)), ...keys]));
+      expect(keys.length).toBeGreaterThanOrEqual(last);
+      expect(keys.some((key) => key.includes(` ${piece.id} `))).toBe(true);
+      last = keys.length;
+      looked++;
+    }
+    if (step.stretches && pieces.length > 0)
+      expect(last).toBe(
+        keysOf(workToTell({ ...step, does: step.does.filter(({ of }) => of !== "paint") })).length,
+      );
+  }
+  expect(looked).toBeGreaterThan(300);
+});
