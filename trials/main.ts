@@ -4,6 +4,7 @@ import { tryDocuments } from "./fuzz";
 import { tryKills } from "./kill";
 import { tryLock } from "./lock";
 import { tryMutants } from "./mutants";
+import { tryPainted } from "./painted";
 import { hashPlans } from "./plans";
 import { tryPower } from "./power";
 import { tryProperties } from "./properties";
@@ -24,6 +25,7 @@ const trials: Record<string, (count: number, seed: number) => Promise<Outcome>> 
   properties: tryProperties,
   mutants: tryMutants,
   fromNow: tryFromNow,
+  painted: tryPainted,
 };
 
 const mostTold = 200;

@@ -1,3 +1,5 @@
+import { readFileSync } from "node:fs";
+import { parseJob, parseJobText } from "@/core/job/parseJob";
 import { plan } from "@/core/job/plan";
 import { planFromNow } from "@/core/job/planFromNow";
 import type { Job } from "@/core/job/schema";
@@ -9,7 +11,10 @@ import { dayNumberOf, minutesADay } from "@/core/measure/calendar";
 import type { Plan } from "@/core/plan/planTypes";
 import type { Fault } from "@/core/rehearse/fault";
 import { rehearse } from "@/core/rehearse/rehearse";
+import { createSimulatedPainter } from "@/devices/painter/simulatedPainter";
 import type { Telling, WallHelper } from "@/devices/painter/wallHelper";
+import { sensibleDocument } from "./sensible";
+import { randomOf, type Outcome } from "./support";
 
 /** A job that was painted to its end: all that was told, what its plans did wrong on the way, and how often one was looked at. */
 export interface Painted {
@@ -57,3 +62,40 @@ const momentOf = (first: number, time: number): string =>
 
 const entryFor = ({ at, by, kind, payload }: Telling, number: number, first: number): Entry =>
   entryOf(number, momentOf(first, at), kind, payload, by);
+
+const skills = ["careful", "usual", "beginner"] as const;
+/** A long job is looked at every so many words: each look plans and rehearses all of it. */
+const wordsALook = 6;
+
+/** The demo, its upper rooms and so many random jobs of all finishes, each painted to its end by a simulated painter. */
+export function tryPainted(count: number, seed: number): Promise<Outcome> {
+  const random = randomOf(seed);
+  const faults: string[] = [];
+  const counts = { painted: 0, words: 0, looks: 0, troubles: 0, weighed: 0 };
+  const paint = (name: string, job: Job, skill: (typeof skills)[number]) => {
+    try {
+      const helper = createSimulatedPainter({ seed: `${name} ${seed}`, skill });
+      const { entries, last, faults: own, looks } = paintJob(job, helper, wordsALook);
+      counts.painted++;
+      counts.words += entries.length;
+      counts.looks += looks;
+      counts.troubles += entries.filter(({ kind }) => kind === "trouble").length;
+      counts.weighed += entries.filter(({ kind }) => kind === "weighed").length;
+      faults.push(...own.map((fault) => `${name} by a ${skill} one: ${fault}`));
+      const open = last.steps.filter(({ state }) => state !== "done");
+      if (open.length > 0)
+        faults.push(`${name} by a ${skill} one: ${open.length} steps are never done, first ${open[0]!.id}`);
+    } catch (error) {
+      faults.push(`${name} by a ${skill} one: ${error instanceof Error ? error.message : String(error)}`);
+    }
+  };
+  for (const name of ["ferry-landing", "ferry-landing-upper-rooms"]) {
+    const demo = parseJobText(readFileSync(`docs/examples/${name}.json`, "utf8"));
+    if (demo.ok) paint(name, demo.job, "usual");
+  }
+  for (let number = 0; number < count; number++) {
+    const parsed = parseJob(sensibleDocument(random));
+    if (parsed.ok) paint(`${seed}/${number}`, parsed.job, skills[number % skills.length]!);
+  }
+  return Promise.resolve({ trial: "painted", counts, faults });
+}

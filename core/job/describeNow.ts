@@ -194,10 +194,20 @@ function nextOf(plan: Pick<Plan, "steps">, job: Job, now: number, nowText: strin
     const running = own.find(({ state }) => state === "running");
     const [first] = own.toSorted((a, b) => a.start - b.start);
     const step = running ?? first;
-    return step
-      ? [{ person, step: step.id, why: whyNext(step, waitedFor(job, plan, step, now), nowText) }]
-      : [];
+    if (!step) return [];
+    const why = whyNext(step, waitedFor(job, plan, step, now), nowText);
+    return [{ person, step: step.id, why: `${why}${forWhom(step, person, plan, job)}` }];
   });
+}
+
+/** Whose work a step that is not to be begun yet waits for, beside what dries. */
+function forWhom(step: PlanStep, person: number, { steps }: Pick<Plan, "steps">, job: Job): string {
+  if (step.state !== "waiting") return "";
+  const open = step.waitsFor.flatMap(({ step: id }) => steps.find((one) => one.id === id) ?? []);
+  const others = open.find((one) => one.state !== "done" && !peopleOf(one).includes(person));
+  if (!others) return "";
+  const wall = job.walls.find(({ id }) => id === others.wall);
+  return `, when hand ${others.person} is done${wall ? ` on ${wall.name ?? wall.id}` : ""}`;
 }
 
 function whyNext({ state, since = "", until = "" }: PlanStep, waits: string | null, now: string): string {

@@ -3,6 +3,8 @@ import { fold } from "../journal/fold";
 import { parseMoment } from "../journal/moment";
 import { entryOf } from "../journal/tests/entries";
 import { workToTell } from "../plan/workOfStep";
+import { createSequence } from "../trade/randomSequence";
+import { ownPaces } from "./ownPace";
 import { plan } from "./plan";
 import { planFromNow } from "./planFromNow";
 import { oneWall, parsed } from "./tests/jobs";
@@ -79,4 +81,70 @@ it("a pace is what was timed beside five pieces at the usual one; what is told a
     told(12 * 60 + 20 + tape.minutes, "finished", work),
   ).rates!;
   expect(over[0]!.yours).toBeCloseTo(usual, 9);
+});
+
+it("is taken back over as few steps as hide it, and done again where it shows: as counting one by one finds", () => {
+  // 7.5 mm are not seen: a fortieth of a stripe.
+  const unseen = 7.5;
+  for (const [line, off] of [
+    [2, 7.4],
+    [3, 7.6],
+    [4, 15.1],
+    [5, 31],
+    [7, 44],
+    [8, 90],
+  ] as const) {
+    const [drift] = from(read(600, `f/${line}`, line * 300, line * 300 + off)).drift!;
+    const left = 9 - line;
+    let over = 1;
+    while (over < left && off / over > unseen) over++;
+    const spread = drift!.choices.find(({ choice }) => choice === "spread");
+    expect([line, spread?.over, spread?.shows === "won't show"]).toEqual([line, over, off / over <= unseen]);
+    // One reading is an offset: all lines so far are off by it.
+    const redo = drift!.choices.find(({ choice }) => choice === "redo");
+    expect([line, redo?.over]).toEqual([line, off > unseen ? line : undefined]);
+  }
+});
+
+it("a learned pace lies in its stated band as often as it says, whoever paints", () => {
+  const walls = ["a", "b", "c", "d", "e", "f"].map((id) => ({
+    id,
+    base: "oyster",
+    width: 3000,
+    height: 2400,
+  }));
+  const many = parsed({
+    ...oneWall({}, {}),
+    walls,
+    finishes: walls.map(({ id }) => ({
+      ...{ id: `f-${id}`, on: id, kind: "stripes", colours: ["kelp", "oyster"] },
+      fit: { by: "count", count: 10 },
+    })),
+    work: { start: "2027-01-11" },
+    edges: { seal: "press" },
+  });
+  const whole = plan(many);
+  const taping = whole.steps.filter(({ kind }) => kind === "tape");
+  expect(taping).toHaveLength(6);
+  const random = createSequence(11);
+  const normal = () => Array.from({ length: 12 }, random).reduce((sum, one) => sum + one, -6);
+  let held = 0;
+  const runs = 1000;
+  for (let run = 0; run < runs; run++) {
+    // Painters differ by a third; five pieces tell as much as is known beforehand.
+    const slower = Math.exp(0.33 * normal());
+    const timed = taping.slice(0, 1 + (run % 6)).flatMap((step) => {
+      const minutes = step.minutes * slower * Math.exp(Math.sqrt(5) * 0.33 * normal());
+      const work = { work: workToTell(step) };
+      return [
+        told(13 * 60, "began", work),
+        told(13 * 60 + Math.min(600, Math.round(minutes)), "finished", work),
+      ];
+    });
+    const [pace] = ownPaces(whole, many, fold(timed));
+    const real = many.work.rates.taping_m_min / slower;
+    if (pace && pace.low <= real && real <= pace.high) held++;
+  }
+  expect(held / runs).toBeGreaterThanOrEqual(0.75);
+  expect(held / runs).toBeLessThanOrEqual(0.85);
 });

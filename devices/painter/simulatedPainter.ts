@@ -17,12 +17,14 @@ interface Habits {
   /** How often, of a step: it is laid down for a while, and a coat bleeds or is torn. */
   readonly breaks: number;
   readonly mishaps: number;
+  /** How often a tin is weighed after a coat. */
+  readonly weighs: number;
 }
 
 const habitsOf: Readonly<Record<NonNullable<Setup["skill"]>, Habits>> = {
-  careful: { pace: 1, spread: 0.05, breaks: 0, mishaps: 0 },
-  usual: { pace: 1.08, spread: 0.18, breaks: 0.04, mishaps: 0.02 },
-  beginner: { pace: 1.35, spread: 0.3, breaks: 0.08, mishaps: 0.06 },
+  careful: { pace: 1, spread: 0.05, breaks: 0, mishaps: 0, weighs: 0.5 },
+  usual: { pace: 1.08, spread: 0.18, breaks: 0.04, mishaps: 0.02, weighs: 0.25 },
+  beginner: { pace: 1.35, spread: 0.3, breaks: 0.08, mishaps: 0.06, weighs: 0.15 },
 };
 
 /** Nothing is done faster than that, whoever does it. */
@@ -56,6 +58,7 @@ export function createSimulatedPainter({ seed, skill = "usual" }: Setup): WallHe
   const habits = habitsOf[skill];
   const random = createRandom(`${seed} painter`);
   const running = new Map<string, Running>();
+  const tins = createTins(random);
   const begin = (step: PlanStep, at: number): Telling => {
     const share = Math.max(leastShare, habits.pace + habits.spread * normalFrom(random));
     // Breaks and nights are as long for everyone.
@@ -71,8 +74,14 @@ export function createSimulatedPainter({ seed, skill = "usual" }: Setup): WallHe
   };
   const finish = ({ step, until }: Running, plan: Plan): Telling[] => {
     running.delete(step.id);
+    tins.use(step);
     const trouble = random() < habits.mishaps ? troubleIn(step, plan, until, random) : null;
-    return [tellWork("finished", step, until), ...(trouble ? [trouble] : [])];
+    const left = random() < habits.weighs ? tins.leftAfter(step, plan) : null;
+    return [
+      tellWork("finished", step, until),
+      ...(trouble ? [trouble] : []),
+      ...(left ? [{ at: until + 1, by: nameOf(step.person), kind: "weighed", payload: left }] : []),
+    ];
   };
   return {
     name: "Simulated painter",
@@ -125,5 +134,33 @@ function troubleIn(step: PlanStep, { walls }: Plan, at: number, random: () => nu
     by: nameOf(step.person),
     kind: "trouble",
     payload: { trouble, wall: wall.id, place: [...region.label], size: "small", words: "" },
+  };
+}
+
+/** How far one painter's use of paint is from another's, and what one piece takes from what the next does. */
+const [painterSpread, pieceSpread] = [0.2, 0.2];
+
+/** What is really in the tins: each painter lays paint on as thick as he does. */
+function createTins(random: () => number) {
+  const thick = Math.exp(painterSpread * normalFrom(random));
+  const used = new Map<string, number>();
+  const coatOf = ({ does }: PlanStep) =>
+    does.find(({ act, ml }) => (act === "coat" || act === "base") && ml !== undefined);
+  return {
+    use(step: PlanStep): void {
+      for (const { with: paint, ml = 0, ids } of step.does) {
+        if (paint === undefined) continue;
+        const spread = pieceSpread / Math.sqrt(Math.max(1, ids.length));
+        used.set(paint, (used.get(paint) ?? 0) + ml * thick * Math.exp(spread * normalFrom(random)));
+      }
+    },
+    leftAfter(step: PlanStep, { paint: needs }: Plan): { paint: string; left_ml: number } | null {
+      const paint = coatOf(step)?.with;
+      const own = needs.find(({ colour }) => colour === paint);
+      if (paint === undefined || !own) return null;
+      const had = own.packs.reduce((sum, { size_ml: size, count }) => sum + size * count, own.store_ml);
+      const left = had - (used.get(paint) ?? 0);
+      return left > 0 ? { paint, left_ml: Math.round(left) } : null;
+    },
   };
 }

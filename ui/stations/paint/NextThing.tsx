@@ -3,16 +3,19 @@
 import "@/ui/journal/telling";
 import { Megaphone, TriangleAlert } from "lucide-react";
 import dynamic from "next/dynamic";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { besideStep } from "@/core/plan/besideStep";
 import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { workToTell } from "@/core/plan/workOfStep";
 import { useJob, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
 import { clockWords } from "@/ui/job/stateWords";
 import { Button } from "@/ui/parts/Button";
+import { speak } from "@/ui/parts/speak";
 import { Measure } from "@/ui/parts/Measure";
+import { TakePicture } from "@/ui/parts/TakePicture";
 import { Swatch } from "@/ui/parts/Swatch";
 import type { NextThing as Next } from "@/ui/job/nextThings";
+import { useAlarm } from "./alarm";
 import { readingOfStep } from "./readingOfStep";
 import { SoFar } from "./SoFar";
 import { stepTitle, toolsOfStep } from "./stepTitle";
@@ -38,6 +41,8 @@ export function NextThing({ step, why, by, taker }: Props) {
   const hex = paints.find(({ id }) => id === step.colour)?.hex;
   const reading = found?.plan ? readingOfStep(step, found.wall, found.plan, isPieceDone) : null;
   const tools = toolsOfStep(step, plan);
+  const title = stepTitle(step, nameOf);
+  useSpeaking([title, found?.wall.name, reading && `${reading.reading} ${reading.side}`]);
   return (
     <div>
       <p className="text-[0.9375rem] text-soft">
@@ -45,7 +50,7 @@ export function NextThing({ step, why, by, taker }: Props) {
       </p>
       <p className="font-display text-[1.75rem] leading-tight font-bold md:text-[1.625rem]">
         {hex && <Swatch colour={hex} size={5} className="mr-2" />}
-        {stepTitle(step, nameOf)}
+        {title}
       </p>
       {reading && (
         <div className="pt-1">
@@ -68,17 +73,32 @@ export function NextThing({ step, why, by, taker }: Props) {
           <span>{caution}</span>
         </p>
       ))}
-      {reading?.isMarks && step.wall !== undefined && (
-        <Button className="mt-2" onClick={() => setCalling(true)}>
-          <Megaphone size={17} aria-hidden /> Call the marks out
-        </Button>
-      )}
+      <div className="flex flex-wrap gap-2 pt-2">
+        {reading?.isMarks && step.wall !== undefined && (
+          <Button onClick={() => setCalling(true)}>
+            <Megaphone size={17} aria-hidden /> Call the marks out
+          </Button>
+        )}
+        <TakePicture
+          label="A picture of it"
+          of={{ work: workToTell(step), ...(step.wall !== undefined && { wall: step.wall }) }}
+        />
+      </div>
       {isCalling && step.wall !== undefined && (
         <CallOut wallId={step.wall} onClose={() => setCalling(false)} />
       )}
       <Tell step={step} by={by} taker={taker} />
     </div>
   );
+}
+
+/** What has become next is said aloud, where that is asked for: hands and eyes are at the wall. */
+function useSpeaking(words: readonly (string | null | undefined)[]): void {
+  const speaks = useAlarm((state) => state.speaks);
+  const said = words.filter(Boolean).join(". ").replaceAll('"', " inches");
+  useEffect(() => {
+    if (speaks) speak(said);
+  }, [speaks, said]);
 }
 
 const sentenceOf = (words: string | null | undefined): string =>
