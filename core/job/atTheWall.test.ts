@@ -91,6 +91,22 @@ describe("clocks", () => {
   });
 });
 
+it("what is laid down says so until it is gone on with", () => {
+  const job = stripes();
+  const whole = plan(job);
+  const tape = whole.steps.find(({ kind }) => kind === "tape")!;
+  const work = { work: workToTell(tape) };
+  const tellings = [told(tape.start, "began", work), told(tape.start + 4, "paused", work)];
+  const standing = (minute: number, ...more: Told[]) => {
+    const now = at(job, tape.start + minute, ...before(whole, tape), ...tellings, ...more);
+    return [now.steps.find(({ id }) => id === tape.id)!.laidDown, now.next![0]!.why];
+  };
+  const downAt = clock(tape.start + 4);
+  expect(standing(9)).toEqual([downAt, `laid down since ${downAt.slice(11)}`]);
+  const on = told(tape.start + 11, "began", work);
+  expect(standing(12, on)).toEqual([undefined, expect.stringContaining("under way since")]);
+});
+
 it("a seal is touched before what goes over it, once; not yet is asked again, dry no more", () => {
   const job = stripes();
   const whole = plan(job);

@@ -67,7 +67,12 @@ export function describeNow(
       case "done":
         return { ...step, state, since: momentAt(step.end) };
       case "running":
-        return { ...step, state, since: beganAt(step) ?? momentAt(step.start) };
+        return {
+          ...step,
+          state,
+          since: beganAt(step) ?? momentAt(step.start),
+          ...laidDown(keysOfStep(step).map((key) => work.get(key) ?? {})),
+        };
       case "ready":
         return {
           ...step,
@@ -171,6 +176,15 @@ function findingsNow(
 const isSetUp = ({ does }: PlanStep): boolean => does.some(({ act }) => act === "set-up");
 const peopleOf = ({ person, people }: PlanStep): readonly number[] => people ?? [person];
 
+/** When what is begun of some work and not done was laid down, where all of it is. */
+function laidDown(known: readonly Progress[]): Pick<PlanStep, "laidDown"> {
+  const open = known.filter(({ began, finished }) => began && !finished);
+  const at = open.flatMap(({ paused }) => paused ?? []);
+  if (open.length === 0 || at.length < open.length) return {};
+  const last = at.reduce((a, b) => (b.at.instant > a.at.instant ? b : a));
+  return { laidDown: formatMoment(last.at.day, last.at.minutes) };
+}
+
 type ToldState = "done" | "running" | null;
 
 /** Of what is told of its work alone; null where nothing is. */
@@ -210,13 +224,18 @@ function forWhom(step: PlanStep, person: number, { steps }: Pick<Plan, "steps">,
   return `, when hand ${others.person} is done${wall ? ` on ${wall.name ?? wall.id}` : ""}`;
 }
 
-function whyNext({ state, since = "", until = "" }: PlanStep, waits: string | null, now: string): string {
+function whyNext(
+  { state, since = "", until = "", laidDown: down }: PlanStep,
+  waits: string | null,
+  now: string,
+): string {
   const dayOf = (moment: string) => moment.slice(0, 10);
   const clock = (moment: string) => moment.slice(11);
+  const moment = (text: string) => `${dayOf(text) === dayOf(now) ? "" : `${dayOf(text)}, `}${clock(text)}`;
   if (state === "running")
-    return `under way since ${dayOf(since) === dayOf(now) ? "" : `${dayOf(since)}, `}${clock(since)}`;
+    return down === undefined ? `under way since ${moment(since)}` : `laid down since ${moment(down)}`;
   if (state === "ready") return "can be begun";
   const isToday = dayOf(until) === dayOf(now);
-  if (waits) return `waits until ${isToday ? "" : `${dayOf(until)}, `}${clock(until)}: ${waits}`;
+  if (waits) return `waits until ${moment(until)}: ${waits}`;
   return isToday ? `comes at ${clock(until)}` : `comes on ${dayOf(until)} at ${clock(until)}`;
 }

@@ -152,6 +152,8 @@ export interface PlanStep {
   state?: StepState;
   since?: string;
   until?: string;
+  /** Under way, and laid down at that moment. */
+  laidDown?: string;
   /** What it does to what; each id is a piece of work that lasts, whatever plan it stands in. */
   does: PlanDid[];
   /** What is cut in, filled and peeled while its edge is wet: of each thing in `does` its ids from one up to before another. */

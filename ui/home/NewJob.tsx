@@ -12,6 +12,7 @@ import type { Problem } from "@/core/job/problem";
 import { currencySchema, longestJobName } from "@/core/job/schema";
 import { nameSchema } from "@/core/measure/schema";
 import { volumeSystems, type UnitSystem, type VolumeSystem } from "@/core/measure/units";
+import { keptPaces } from "@/ui/job/ownPaces";
 import { textOf } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
@@ -114,7 +115,7 @@ function JobForm({ send }: { send: (content: string | Blob, what: string) => Pro
       className="flex flex-col gap-3 py-4"
       onSubmit={(event) =>
         void handleSubmit((values) =>
-          send(textOf(firstDocument({ ...values, name: values.name.trim() })), "The job"),
+          send(textOf(firstDocument({ ...values, name: values.name.trim(), paces: keptPaces() })), "The job"),
         )(event)
       }
     >

@@ -8,10 +8,12 @@ interface Start {
   readonly units: UnitSystem;
   readonly volumes: VolumeSystem;
   readonly currency: string;
+  /** The painter's own paces, by their names. */
+  readonly paces: Readonly<Record<string, number>>;
 }
 
 /** Two paints to begin with, in their usual tins; names and colours are the painter's to change. */
-export function firstDocument({ name, units, volumes, currency }: Start): JobDocument {
+export function firstDocument({ name, units, volumes, currency, paces }: Start): JobDocument {
   const packs = usualTins("wall-paint", volumes);
   return {
     format: jobFormat,
@@ -23,6 +25,7 @@ export function firstDocument({ name, units, volumes, currency }: Start): JobDoc
       { id: "ground", name: "Ground", hex: "#EFE9DC", packs },
       { id: "colour-1", name: "Colour 1", hex: "#5B6F86", packs },
     ],
+    ...(Object.keys(paces).length > 0 && { work: { rates: paces } }),
     walls: [],
     finishes: [],
   };

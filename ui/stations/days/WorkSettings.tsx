@@ -3,7 +3,6 @@
 import { Thermometer } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useMemo } from "react";
-import { allFinishes } from "@/core/finishes/registry";
 import { clockOf, minutesOfClock } from "@/core/measure/calendar";
 import {
   convertTemperature,
@@ -11,9 +10,6 @@ import {
   readTemperature,
   temperatureUnit,
 } from "@/core/measure/formatLength";
-import { inchesPerFoot, m2PerFt2, mmPerInch } from "@/core/measure/units";
-import type { PlanRate } from "@/core/plan/planDayTypes";
-import type { Rates } from "@/core/work/schema";
 import { createSimulatedSensor } from "@/devices/room/simulatedSensor";
 import { toldOf } from "@/core/journal/defineKind";
 import { air as airKind } from "@/core/journal/kinds/air";
@@ -25,6 +21,7 @@ import { Section } from "@/ui/parts/Section";
 import { EntryField } from "@/ui/parts/EntryField";
 import { NumberField } from "@/ui/parts/NumberField";
 import { useDevice } from "@/ui/parts/useDevice";
+import { Pace } from "./Pace";
 
 const DateField = dynamic(() => import("@/ui/parts/DateField").then((module) => module.DateField));
 
@@ -162,83 +159,6 @@ function WorkChoices({ onEdit }: { onEdit: (update: Partial<WorkDocument>) => st
         }
       />
     </>
-  );
-}
-
-const noRates: readonly PlanRate[] = [];
-/** Three digits: no pace is known better. */
-const toRead = (pace: number): string => String(Number(pace.toPrecision(3)));
-
-/** What is timed, and by what it is counted. */
-const paces = [
-  { key: "taping_m_min", label: "Taping", by: "run" },
-  { key: "sealing_m_min", label: "Sealing", by: "run" },
-  { key: "cuttingIn_m_min", label: "Cutting in", by: "run" },
-  { key: "handEdge_m_min", label: "Edges by hand", by: "run" },
-  { key: "floating_m_min", label: "Floating a corner", by: "run" },
-  { key: "rolling_m2_min", label: "Rolling", by: "area" },
-  { key: "peeling_m_min", label: "Peeling", by: "run" },
-  { key: "marking_min", label: "A mark", by: "minutes" },
-  { key: "washingUp_min", label: "Washing up", by: "minutes" },
-  { key: "closing_min", label: "Closing a day", by: "minutes" },
-] as const;
-
-/** How many of the unit that is shown are in the one that is kept, and what it is called. */
-const paceUnits = {
-  metric: {
-    run: { unit: "m/min", of: 1 },
-    area: { unit: "m²/min", of: 1 },
-    minutes: { unit: "min", of: 1 },
-    pieces: { unit: "a min", of: 1 },
-  },
-  imperial: {
-    run: { unit: "ft/min", of: 1000 / (mmPerInch * inchesPerFoot) },
-    area: { unit: "ft²/min", of: 1 / m2PerFt2 },
-    minutes: { unit: "min", of: 1 },
-    pieces: { unit: "a min", of: 1 },
-  },
-} as const;
-
-/** The painter's own pace, once a few pieces have been timed: the usual work, and that of the finishes that are used. */
-function Pace({ rates, onEdit }: { rates: Rates; onEdit: (rates: Partial<Rates>) => string | null }) {
-  const { finishes, units } = useJob();
-  const timed = useJobState(({ plan }) => plan.rates) ?? noRates;
-  const own = allFinishes
-    .filter(({ kind }) => finishes.some((finish) => finish.kind === kind))
-    .flatMap((finish) => Object.entries(finish.rates ?? {}))
-    .map(([key, { label, as }]) => ({ key, label, by: as === "minutes" ? "minutes" : "pieces" }) as const);
-  return (
-    <Section name="days/pace" title="Your own pace" isFolded>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
-        {[...paces, ...own].map(({ key, label, by }) => {
-          const { unit, of } = paceUnits[units][by];
-          const rate = (rates as Readonly<Record<string, number>>)[key];
-          const own = timed.find((one) => one.rate === key);
-          return (
-            <div key={key}>
-              <NumberField
-                label={label}
-                unit={unit}
-                value={rate === undefined ? null : rate * of}
-                onChange={(value) => onEdit({ [key]: value / of })}
-              />
-              {own && (
-                <p className="pb-1 text-sm text-soft">
-                  {`Timed here ${own.pieces} ${own.pieces === 1 ? "time" : "times"}: ${toRead(own.yours * of)}, between ${toRead(own.low * of)} and ${toRead(own.high * of)}. `}
-                  <button
-                    type="button"
-                    className="min-h-11 font-semibold text-violet underline"
-                    onClick={() => onEdit({ [key]: Number(toRead(own.yours * of)) / of })}
-                  >
-                    {`Take ${toRead(own.yours * of)}`}
-                  </button>
-                </p>
-              )}
-            </div>
-          );
-        })}
-      </div>
-    </Section>
   );
 }
 

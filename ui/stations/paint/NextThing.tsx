@@ -2,12 +2,14 @@
 
 import "@/ui/journal/telling";
 import { Megaphone, TriangleAlert } from "lucide-react";
+import Link from "next/link";
 import dynamic from "next/dynamic";
 import { useEffect, useMemo, useState } from "react";
 import { besideStep } from "@/core/plan/besideStep";
 import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import { workToTell } from "@/core/plan/workOfStep";
-import { useJob, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
+import { stationPath, useAddress } from "@/ui/job/useAddress";
+import { useJob, useJobState, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
 import { clockWords } from "@/ui/job/stateWords";
 import { Button } from "@/ui/parts/Button";
 import { speak } from "@/ui/parts/speak";
@@ -35,6 +37,8 @@ export function NextThing({ step, why, by, taker }: Props) {
   const { paints } = useJob();
   const plan = usePlan();
   const found = useWall(step.wall ?? null);
+  const { wallId } = useAddress();
+  const jobId = useJobState((state) => state.jobId);
   const isPieceDone = usePiecesDone(step);
   const [isCalling, setCalling] = useState(false);
   const nameOf = (id: string) => paints.find((paint) => paint.id === id)?.name ?? id;
@@ -74,6 +78,11 @@ export function NextThing({ step, why, by, taker }: Props) {
         </p>
       ))}
       <div className="flex flex-wrap gap-2 pt-2">
+        {found && step.wall !== wallId && (
+          <Link className="link-button" href={stationPath(jobId, found.wall.id, "paint")}>
+            {`Show ${found.wall.name ?? found.wall.id}`}
+          </Link>
+        )}
         {reading?.isMarks && step.wall !== undefined && (
           <Button onClick={() => setCalling(true)}>
             <Megaphone size={17} aria-hidden /> Call the marks out
@@ -137,8 +146,11 @@ function Tell({ step, by, taker }: Pick<Props, "step" | "by" | "taker">) {
             <Button look="primary" className={large} onClick={() => tell("finished")}>
               Done
             </Button>
-            <Button className="min-h-14" onClick={() => tell("paused")}>
-              Lay it down
+            <Button
+              className="min-h-14"
+              onClick={() => tell(step.laidDown === undefined ? "paused" : "began")}
+            >
+              {step.laidDown === undefined ? "Lay it down" : "Go on"}
             </Button>
           </>
         ) : (

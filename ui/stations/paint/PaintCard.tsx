@@ -111,7 +111,7 @@ function Hands({ next }: { next: readonly Next[] }) {
   );
 }
 
-/** The wall goes along: when another thing is next, its wall is shown; whoever looks at another one meanwhile is left there. */
+/** The wall goes along: when another thing comes next, its wall is shown; whoever came to look at a wall is left there. */
 function useWallOf(next: Next | undefined): void {
   const router = useRouter();
   const jobId = useJobState((state) => state.jobId);
@@ -120,8 +120,9 @@ function useWallOf(next: Next | undefined): void {
   const [step, wall] = [next?.step.id, next?.step.wall];
   useEffect(() => {
     if (step === undefined || before.current === step) return;
+    const isFirst = before.current === null;
     before.current = step;
-    if (wall !== undefined && wall !== wallId) router.replace(stationPath(jobId, wall, "paint"));
+    if (!isFirst && wall !== undefined && wall !== wallId) router.replace(stationPath(jobId, wall, "paint"));
   }, [step, wall, wallId, jobId, router]);
 }
 
