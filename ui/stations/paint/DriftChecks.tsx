@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { PlanDrift, PlanDriftChoice } from "@/core/plan/planDayTypes";
 import { workDoneTo } from "@/core/plan/workOfStep";
-import type { PlanMark, PlanWall } from "@/core/plan/planTypes";
+import type { PlanWall } from "@/core/plan/planTypes";
 import { formatError, formatLength } from "@/core/measure/formatLength";
 import { useJob, useJournal, usePlan, useWall } from "@/ui/job/JobProvider";
 import { useAddress } from "@/ui/job/useAddress";
@@ -33,19 +33,38 @@ export function DriftChecks() {
   );
 }
 
+/** Something that is read again: a set-out line, a column of prints by its middle, a course of bricks by its foot. */
 interface Place {
-  readonly mark: PlanMark;
   readonly finish: string;
+  readonly of: string;
+  readonly axis: "x" | "y";
+  readonly at: number;
+  readonly use: string;
 }
 
-/** The marks of set-out lines, from which a pattern is read. */
-function placesOf({ marks, lines }: PlanWall): Place[] {
+function placesOf({ marks, lines, prints = [], bricks = [] }: PlanWall): Place[] {
   const finishOf = new Map(lines.map(({ id, finish }) => [id, finish]));
-  return marks.flatMap((mark) => {
-    const finish = finishOf.get(mark.line ?? "");
-    return finish === undefined ? [] : [{ mark, finish }];
+  const lined = marks.flatMap(({ id, line, axis, at, use }) => {
+    const finish = finishOf.get(line ?? "");
+    return finish === undefined ? [] : [{ finish, of: id, axis, at, use }];
   });
+  const columns = prints.flatMap(({ finish, list }) =>
+    firstOfEach(list, ({ column }) => column).map(({ id, at: [x], column }) => ({
+      ...{ finish, of: id, axis: "x" as const, at: x },
+      use: `column ${column}`,
+    })),
+  );
+  const courses = bricks.flatMap(({ finish, list }) =>
+    firstOfEach(list, ({ course }) => course).map(({ id, box: [, foot], course }) => ({
+      ...{ finish, of: id, axis: "y" as const, at: foot },
+      use: `course ${course}`,
+    })),
+  );
+  return [...lined, ...columns, ...courses];
 }
+
+const firstOfEach = <Item,>(items: readonly Item[], by: (item: Item) => number): Item[] =>
+  [...new Map(items.toReversed().map((item) => [by(item), item])).values()].toReversed();
 
 function ReadAgain({ places }: { places: readonly Place[] }) {
   const { units } = useJob();
@@ -54,15 +73,15 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
   const [chosen, setChosen] = useState(Math.floor(places.length / 2));
   const [read, setRead] = useState<number | string>("");
   const [problem, setProblem] = useState<string | null>(null);
-  const { mark, finish } = places[Math.min(chosen, places.length - 1)]!;
+  const place = places[Math.min(chosen, places.length - 1)]!;
   return (
     <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 pb-2">
       <Choice
         label="Planned at"
-        options={places.map(({ mark: one }, index) => ({
+        options={places.map((one, index) => ({
           index,
-          label: `${one.reading} ${one.use}`,
-          selected: one === mark,
+          label: `${formatLength(one.at, units)} ${one.use}`,
+          selected: one === place,
         }))}
         onChoose={({ index }) => setChosen(index)}
       />
@@ -82,7 +101,7 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
           journal.tell([
             {
               kind: "measured",
-              payload: { finish, of: mark.id, axis: mark.axis, expected: mark.at, read: mmOf(read) },
+              payload: { ...placeOf(place), read: mmOf(read) },
             },
           ]);
           setRead("");
@@ -96,6 +115,8 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
     </div>
   );
 }
+
+const placeOf = ({ finish, of, axis, at }: Place) => ({ finish, of, axis, expected: at });
 
 function OneDrift({ finish, axis, offset_mm: offset, perStep_mm: per, atEnd_mm: end, ...own }: PlanDrift) {
   const { units } = useJob();

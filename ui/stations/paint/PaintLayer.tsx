@@ -12,6 +12,7 @@ import { StandingLayer } from "@/ui/wall-view/StandingLayer";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { nextThings } from "@/ui/job/nextThings";
 import { usePointedAt } from "./pointedAt";
+import { usePiecesDone } from "./usePiecesDone";
 import { useHands } from "@/ui/job/useHands";
 
 interface Props {
@@ -42,7 +43,12 @@ export function PaintLayer({ wallId, frame }: Props) {
 function StepOnWall({ step, plan, frame }: { step: PlanStep; plan: PlanWall; frame: LayerFrame }) {
   const { piece, pointAt } = usePointedAt();
   const ids = new Set(step.does.flatMap((one) => one.ids));
-  const inPieces = new Set(piecesOf(step).map(({ id }) => id));
+  const isDone = usePiecesDone(step);
+  const pieces = piecesOf(step);
+  const inPieces = new Set(pieces.map(({ id }) => id));
+  const done = new Set(pieces.filter(isDone).map(({ id }) => id));
+  /** What is done of it is looked at, and not for a hand to find. */
+  const toneOf = (id: string) => (done.has(id) && piece?.id !== id ? "stroke-none" : "stroke-violet");
   const areas = areasOf(plan, ids);
   const lines = plan.tape.filter(({ id }) => ids.has(id));
   const marks = plan.marks.filter(({ id }) => ids.has(id));
@@ -76,7 +82,7 @@ function StepOnWall({ step, plan, frame }: { step: PlanStep; plan: PlanWall; fra
           d={path(rings)}
           fill="transparent"
           fillRule="evenodd"
-          className="stroke-violet"
+          className={toneOf(id)}
           strokeWidth={piece?.id === id ? 4 : 1.8}
           pointerEvents={point(id) ? "all" : "none"}
           onClick={point(id)}
@@ -87,7 +93,7 @@ function StepOnWall({ step, plan, frame }: { step: PlanStep; plan: PlanWall; fra
           key={id}
           points={points.map(([x, y]) => `${frame.x(x)},${frame.y(y)}`).join(" ")}
           fill="none"
-          className="stroke-violet"
+          className={toneOf(id)}
           strokeWidth={piece?.id === id ? 8 : 4}
           pointerEvents={point(id) ? "stroke" : "none"}
           onClick={point(id)}
