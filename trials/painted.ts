@@ -81,6 +81,8 @@ export function tryPainted(count: number, seed: number): Promise<Outcome> {
       counts.looks += looks;
       counts.troubles += entries.filter(({ kind }) => kind === "trouble").length;
       counts.weighed += entries.filter(({ kind }) => kind === "weighed").length;
+      // One job takes minutes: how far it is can be followed.
+      console.error(`${name}, ${skill}: ${entries.length} words, ${own.length} faults`);
       faults.push(...own.map((fault) => `${name} by a ${skill} one: ${fault}`));
       const open = last.steps.filter(({ state }) => state !== "done");
       if (open.length > 0)

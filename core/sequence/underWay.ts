@@ -92,8 +92,10 @@ function restOf(
     ...(left.length > 1 && { stretches: left }),
   };
   const from = hours.startOf(Math.max(lastDone, dayOf(lastDone) === dayOf(now) ? 0 : now), rest);
-  const leftTimes = left.length > 1 ? hours.stretchTimes(from, rest) : null;
-  const leftEnd = Math.max(now, leftTimes?.at(-1)![1] ?? hours.endOf(from, rest));
+  const goes = left.length > 1 ? hours.stretchTimes(from, rest) : null;
+  const leftEnd = Math.max(now, goes?.at(-1)![1] ?? hours.endOf(from, rest));
+  // The last one alone is a go, too: what it waits for over a night is not work that went on through it.
+  const leftTimes = goes ?? (left.length === 1 && times ? [[from, leftEnd] as const] : null);
   return { end: leftEnd, times: leftTimes && [...doneTimes(start, lastDone, stretches), ...leftTimes] };
 }
 
