@@ -69,7 +69,7 @@ test("a morning at the wall on a phone without a connection arrives once and in 
   await tell("So far");
   await expect(page.getByRole("group", { name: "So far" })).toContainText("3 of 12 pieces of tape");
   // A thumb in a glove.
-  for (const own of await page.getByRole("region", { name: "Next" }).getByRole("button").all())
+  for (const own of await next(page).locator("button").all())
     expect((await own.boundingBox())!.height).toBeGreaterThanOrEqual(44);
   expect((await button(page, "Done").boundingBox())!.height).toBeGreaterThanOrEqual(48);
   await tell("Done");

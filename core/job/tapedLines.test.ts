@@ -14,6 +14,16 @@ describe("taped lines", () => {
   const through = (...points: [number, number][]) => ({ through: points });
   const inside = fc.tuple(fc.integer({ min: 1, max: width - 1 }), fc.integer({ min: 1, max: height - 1 }));
 
+  type Pair = readonly [readonly number[], readonly number[]];
+  /** By half a degree at least. */
+  const doPart = (...pairs: readonly [Pair, Pair]): boolean => {
+    const [[ux, uy], [vx, vy]] = pairs.map(([a, b]) => [b[0]! - a[0]!, b[1]! - a[1]!]) as [
+      [number, number],
+      [number, number],
+    ];
+    return Math.abs(ux * vy - uy * vx) > 0.0087 * Math.hypot(ux, uy) * Math.hypot(vx, vy);
+  };
+
   it("make 1 + n + crossings faces of n full lines", () => {
     fc.assert(
       fc.property(fc.array(fc.tuple(inside, inside), { minLength: 1, maxLength: 12 }), (pairs) => {
@@ -101,6 +111,8 @@ describe("taped lines", () => {
         fc.integer({ min: 0, max: 99 }),
         (pairs, seed) => {
           fc.pre(pairs.every(([a, b]) => Math.hypot(a[0] - b[0], a[1] - b[1]) > 50));
+          // Lines that hardly part are one over a stretch, along which what lies beyond them meets: no two colours do there.
+          fc.pre(pairs.every((one, place) => pairs.slice(place + 1).every((other) => doPart(one, other))));
           const finish = lines(
             pairs.map(([a, b]) => through(a, b)),
             { shuffle: { colours: ["kelp", "brine"], seed } },
