@@ -1,6 +1,6 @@
 import { dayOf, minutesADay } from "../measure/calendar";
 import type { KnownWork } from "../work/onceMore";
-import type { Step } from "../work/step";
+import type { Step, Stretch } from "../work/step";
 import type { Away, OverAt, Pin } from "./standing";
 import type { WorkHours } from "./workHours";
 
@@ -85,7 +85,9 @@ function restOf(
   if (Math.abs(planned - lastDone) <= toPlanMin && end >= now) return { end, times };
   const minutes = Math.max(1, Math.ceil((1 - share) * step.minutes - 1e-9));
   // What was to be done in several goes is gone on with in those that are left.
-  const left = step.stretches?.slice(stretches) ?? [];
+  const left = (step.stretches?.slice(stretches) ?? []).map((stretch, place) =>
+    place === 0 ? begunAnew(stretch) : stretch,
+  );
   const rest = {
     minutes,
     ...(step.unbroken && { unbroken: step.unbroken }),
@@ -98,6 +100,9 @@ function restOf(
   const leftTimes = goes ?? (left.length === 1 && times ? [[from, leftEnd] as const] : null);
   return { end: leftEnd, times: leftTimes && [...doneTimes(start, lastDone, stretches), ...leftTimes] };
 }
+
+/** What is left of a field begins it: the stretch that it went on from is done. */
+const begunAnew = ({ goesOn: _, ...stretch }: Stretch): Stretch => stretch;
 
 /** Of stretches that are done it is known when the last of them was. */
 const doneTimes = (start: number, lastDone: number, count: number): NonNullable<Pin["times"]> =>
