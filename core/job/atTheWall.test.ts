@@ -4,6 +4,7 @@ import { fold } from "../journal/fold";
 import { parseMoment } from "../journal/moment";
 import { entryOf } from "../journal/tests/entries";
 import { besideStep } from "../plan/besideStep";
+import { closeOfDay } from "../plan/dayClose";
 import type { PlanStep } from "../plan/planDayTypes";
 import { piecesOf, workToTell, workUpTo } from "../plan/workOfStep";
 import { keysOf } from "../work/keys";
@@ -148,6 +149,33 @@ it("taken back over three marks, each is a third less off than the one before; r
   const again = at(job, 700, off, settled, read(690, "f/8", 2400, 2401)).drift![0]!;
   expect(again.settled).toBeUndefined();
   expect(again).toMatchObject({ checks: 1, offset_mm: 1, shows: "won't show" });
+});
+
+it("a day's close has what hands really took without the break, what dries past it, and what comes first", () => {
+  const job = stripes({ edges: { seal: "press", peel: "dry" } });
+  const whole = plan(job);
+  const coat = whole.steps.find(({ id }) => id === "w/paint-1-kelp-1")!;
+  const tape = whole.steps.find(({ kind }) => kind === "tape")!;
+  const earlier = whole.steps
+    .filter(({ start, id }) => start < tape.start && id !== coat.id)
+    .map((step) => told(8 * 60, "finished", { work: workToTell(step) }));
+  const [taping, coating] = [{ work: workToTell(tape) }, { work: workToTell(coat) }];
+  const entries = [
+    ...earlier,
+    ...[told(11 * 60 + 50, "began", taping), told(12 * 60 + 40, "finished", taping)],
+    ...[told(15 * 60 + 40, "began", coating), told(16 * 60 + 30, "finished", coating)],
+  ];
+  const { done, minutes, drying, tomorrow } = closeOfDay(at(job, 16 * 60 + 40, ...entries))!;
+  const before = closeOfDay(at(job, 11 * 60 + 40, ...earlier))!;
+  expect(done.slice(-2).map(({ id }) => id)).toEqual([tape.id, coat.id]);
+  // From ten to twelve to twenty to one is twenty minutes beside half an hour of break; the coat took fifty.
+  expect(minutes - before.minutes).toBe(20 + 50);
+  expect(drying.map(({ due, say }) => [due.slice(11), say])).toContainEqual([
+    "19:30",
+    "Kelp on Hall takes its next coat.",
+  ]);
+  expect(tomorrow!.first.id).toBe("w/paint-1-kelp-2");
+  expect(closeOfDay(whole)).toBeNull();
 });
 
 it("beside a coat stand the pieces of other colours that touch it and are wet, and no others", () => {

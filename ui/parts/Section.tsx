@@ -27,7 +27,7 @@ export function Section({ name, title, sum, swatch, action, isFolded = false, ch
   const setOpen = useFolds((folds) => folds.setOpen);
   return (
     <Collapsible.Root open={isOpen} onOpenChange={(open) => setOpen(name, open)} asChild>
-      <section aria-label={title} className="border-t border-hairline [header+&]:border-t-0">
+      <section id={name} aria-label={title} className="border-t border-hairline [header+&]:border-t-0">
         <div className="flex min-h-11 items-center gap-2">
           <h3 className="min-w-0 flex-1 font-sans text-base">
             <Collapsible.Trigger className="group flex min-h-11 w-full items-center gap-2 text-left">

@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import { isInsideContour, polygonContour } from "@/core/geometry/contour";
 import type { PlanRegion, PlanWall } from "@/core/plan/planTypes";
 import type { WallAt } from "@/core/plan/stateAt";
@@ -15,31 +16,36 @@ const mostCovered = 1500;
 
 /** Prints and bricks that are not on yet are covered by their ground; of several overlays the first one that is on shows the place. */
 export function NotYetMade({ plan, standing, frame, groundOf }: Props) {
+  // What lies where hangs on the wall and not on how it is looked at.
+  const open = useMemo(() => openPlaces(plan, standing), [plan, standing]);
+  const { scale } = frame.view;
+  return open.map(({ place, x, y, width, height, turn, under }) => (
+    <rect
+      key={place}
+      x={frame.x(x - width / 2)}
+      y={frame.y(y + height / 2)}
+      width={width * scale}
+      height={height * scale}
+      transform={turn === 0 ? undefined : `rotate(${-turn} ${frame.x(x)} ${frame.y(y)})`}
+      fill={groundOf(under)}
+    />
+  ));
+}
+
+function openPlaces(plan: PlanWall, standing: WallAt) {
   const boxes = boxesOf(plan);
   const made = new Set(boxes.filter(({ id }) => standing.made.has(id)).map(({ place }) => place));
-  const open = [...new Map(boxes.map((box) => [box.place, box])).values()].filter(
-    ({ place }) => !made.has(place),
-  );
-  if (open.length > mostCovered) return null;
+  const places = [...new Map(boxes.map((box) => [box.place, box])).values()];
+  const open = places.filter(({ place }) => !made.has(place));
+  if (open.length > mostCovered) return [];
   const regions = plan.regions.map((region) => ({
     region,
     ring: polygonContour(region.outline.map(([x, y]) => ({ x, y }))),
   }));
-  const { scale } = frame.view;
-  return open.map(({ place, x, y, width, height, turn }) => {
-    const under = regions.find(({ ring }) => isInsideContour({ x, y }, ring))?.region;
-    return (
-      <rect
-        key={place}
-        x={frame.x(x - width / 2)}
-        y={frame.y(y + height / 2)}
-        width={width * scale}
-        height={height * scale}
-        transform={turn === 0 ? undefined : `rotate(${-turn} ${frame.x(x)} ${frame.y(y)})`}
-        fill={groundOf(under)}
-      />
-    );
-  });
+  return open.map((box) => ({
+    ...box,
+    under: regions.find(({ ring }) => isInsideContour(box, ring))?.region,
+  }));
 }
 
 /** All that is printed, by its middle. */

@@ -1,21 +1,18 @@
 "use client";
 
-import { useState, type KeyboardEvent } from "react";
-import type { Point } from "@/core/geometry/point";
 import { useHappened, useJob, useJournal, useWall } from "@/ui/job/JobProvider";
-import { arrowOf, PencilOverlay, PencilRing } from "@/ui/wall-view/PencilOverlay";
+import { PlacePencil } from "@/ui/wall-view/PlacePencil";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { missAt } from "./AsItLooks";
-import { isWithin, lookedAtOn, sectionsInTurn, useMisses } from "./lookedAt";
+import { lookedAtOn, sectionsInTurn, useMisses } from "./lookedAt";
 import { useLookState } from "./lookState";
-
-/** Arrow keys go so far, mm; with Alt a tenth of it. */
-const strideMm = 50;
 
 /** On the picture of a wall: the thin places that were told, the section that is looked at next, and the pencil that tells more. */
 export function LookedLayer({ wallId, frame }: { wallId: string; frame: LayerFrame }) {
   const misses = useMisses(wallId);
   const job = useJob();
+  const journal = useJournal();
+  const mark = useLookState((state) => state.mark);
   const marked = useLookState((state) => state.missing);
   // What is in hand on another wall is not on this one.
   const missing = lookedAtOn(job, wallId).find(({ finish, misses: isTold }) => isTold && finish.id === marked)
@@ -45,7 +42,14 @@ export function LookedLayer({ wallId, frame }: { wallId: string; frame: LayerFra
           </g>
         ))}
       </g>
-      {missing !== undefined && <MissPencil finish={missing} wallId={wallId} frame={frame} />}
+      {missing !== undefined && (
+        <PlacePencil
+          label="Thin place on the wall"
+          frame={frame}
+          onSet={({ x, y }) => journal.tell([missAt(missing, wallId, x, y)])}
+          onCancel={() => mark(null)}
+        />
+      )}
     </>
   );
 }
@@ -73,39 +77,5 @@ function SectionShown({ wallId, frame }: { wallId: string; frame: LayerFrame }) 
       <rect {...box} fill="none" stroke="#fff" strokeWidth={4} strokeOpacity={0.75} />
       <rect {...box} fill="none" className="stroke-violet" strokeWidth={2} strokeDasharray="8 5" />
     </g>
-  );
-}
-
-function MissPencil({ finish, wallId, frame }: { finish: string; wallId: string; frame: LayerFrame }) {
-  const journal = useJournal();
-  const mark = useLookState((state) => state.mark);
-  const { minX, maxX, minY, maxY } = frame.box;
-  const [pencil, setPencil] = useState<Point>({ x: (minX + maxX) / 2, y: (minY + maxY) / 2 });
-  const within = ({ x, y }: Point): Point => ({
-    x: Math.min(maxX, Math.max(minX, x)),
-    y: Math.min(maxY, Math.max(minY, y)),
-  });
-  const isOn = (place: Point) => isWithin(frame.box, place);
-  const tell = (place: Point) => {
-    if (isOn(place)) journal.tell([missAt(finish, wallId, place.x, place.y)]);
-  };
-  const step = (event: KeyboardEvent) => {
-    const { x, y } = arrowOf(event)!;
-    const by = event.altKey ? strideMm / 10 : strideMm;
-    setPencil(within({ x: pencil.x + x * by, y: pencil.y + y * by }));
-  };
-  return (
-    <PencilOverlay
-      label="Thin place on the wall"
-      frame={frame}
-      offset={0}
-      onMove={setPencil}
-      onSet={tell}
-      onStep={step}
-      onEnter={() => tell(pencil)}
-      onCancel={() => mark(null)}
-    >
-      {isOn(pencil) && <PencilRing x={frame.x(pencil.x)} y={frame.y(pencil.y)} />}
-    </PencilOverlay>
   );
 }

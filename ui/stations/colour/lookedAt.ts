@@ -1,6 +1,4 @@
 import { useMemo } from "react";
-import type { Box } from "@/core/geometry/curve";
-import type { Point } from "@/core/geometry/point";
 import { finishOf } from "@/core/finishes/registry";
 import type { LookedAt } from "@/core/finishes/defineFinish";
 import { isOnWall } from "@/core/job/wallsOfFinish";
@@ -26,10 +24,6 @@ export const lookedAtOn = (job: Job, wallId: string): LookedAtFinish[] =>
       const looked = lookedAt?.(finish as never);
       return looked ? [{ ...looked, finish, title }] : [];
     });
-
-/** Whether a place is on a wall, as far as what it takes up tells. */
-export const isWithin = ({ minX, maxX, minY, maxY }: Box, { x, y }: Point): boolean =>
-  x >= minX && x <= maxX && y >= minY && y <= maxY;
 
 /** Places of a wall that were told as missed, and that no coat has gone over since, with the entries that tell them. */
 export function useMisses(wallId: string) {

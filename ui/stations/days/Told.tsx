@@ -8,11 +8,10 @@ import { entrySayer } from "@/formats/sayEntry";
 import { photo } from "@/core/journal/kinds/photo";
 import { toldInTurn, type ToldInTurn } from "@/core/journal/fold";
 import { useJob, useJobState, useJournal, useJournalState, usePlan } from "@/ui/job/JobProvider";
-import { useTeller } from "@/ui/journal/useTeller";
+import { TellerName } from "@/ui/journal/TellerName";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
-import { TextField } from "@/ui/parts/TextField";
 import { WindowedList } from "@/ui/parts/WindowedList";
 
 /** All that was told of the job, the last first; anything can be taken back. */
@@ -23,8 +22,6 @@ export function Told() {
   const [job, plan] = [useJob(), usePlan()];
   const jobId = useJobState((state) => state.jobId);
   const say = useMemo(() => entrySayer(job, plan), [job, plan]);
-  const name = useTeller((teller) => teller.name);
-  const setName = useTeller((teller) => teller.setName);
   return (
     <Section
       name="days/told"
@@ -33,14 +30,7 @@ export function Told() {
       isFolded
     >
       <div className="flex items-end justify-between gap-3 pb-2">
-        <TextField
-          label="Told here by"
-          value={name}
-          onChange={(typed) => {
-            setName(typed);
-            return null;
-          }}
-        />
+        <TellerName />
         <a
           className="link-button"
           href={`/api/jobs/${encodeURIComponent(jobId)}/journal?format=csv`}

@@ -1,10 +1,8 @@
 "use client";
 
-import type { Plan } from "@/core/plan/planTypes";
-import type { PlanStep } from "@/core/plan/planDayTypes";
-import { formatDuration } from "@/core/measure/formatLength";
-import { minutesADay } from "@/core/measure/calendar";
-import { nowOfPlan } from "@/core/plan/nowOfPlan";
+import { useMemo } from "react";
+import { formatDuration, formatVolume } from "@/core/measure/formatLength";
+import { closeOfDay } from "@/core/plan/dayClose";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
 import { clockWords } from "@/ui/job/stateWords";
 import { Measure } from "@/ui/parts/Measure";
@@ -14,11 +12,10 @@ import { stepTitle } from "./stepTitle";
 /** The day in the evening: what was done, how long that took, what dries over night, what comes first tomorrow and what to fetch for it. */
 export function DayClose() {
   const plan = usePlan();
-  const { paints, walls } = useJob();
-  const now = nowOfPlan(plan);
-  if (now === null || !plan.now) return null;
-  const { done, minutes, tomorrow, drying } = dayOf(plan, now);
-  if (done.length === 0) return null;
+  const { paints, walls, volumes } = useJob();
+  const close = useMemo(() => closeOfDay(plan), [plan]);
+  if (!close || !plan.now || close.done.length === 0) return null;
+  const { done, minutes, tomorrow, drying } = close;
   const nameOf = (id: string) => paints.find((paint) => paint.id === id)?.name ?? id;
   const wallOf = (id: string | undefined) => {
     const wall = walls.find((one) => one.id === id);
@@ -35,6 +32,18 @@ export function DayClose() {
           </li>
         ))}
       </ul>
+      {plan.forecast && (
+        <>
+          <h4 className="small-caps-label pt-2">In the tins</h4>
+          <ul>
+            {plan.forecast.map(({ paint, left_ml: left }) => (
+              <li key={paint} className="py-0.5">
+                <Measure>{`${nameOf(paint)}: ${formatVolume(left, volumes)} left`}</Measure>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       {drying.length > 0 && (
         <>
           <h4 className="small-caps-label pt-2">Over night</h4>
@@ -65,23 +74,3 @@ export function DayClose() {
     </Section>
   );
 }
-
-function dayOf(plan: Plan, now: number) {
-  const today = Math.floor(now / minutesADay) + 1;
-  const isFrame = ({ kind }: PlanStep) => kind === "set-up" || kind === "close";
-  const done = plan.steps.filter((step) => step.day === today && step.state === "done");
-  const next = plan.days.find(({ day }) => day > today);
-  const first = next && plan.steps.find((step) => step.day === next.day && !isFrame(step));
-  const evening = today * minutesADay;
-  return {
-    done: done.filter((step) => !isFrame(step)),
-    minutes: done.reduce((sum, { minutes, people }) => sum + minutes * (people?.length ?? 1), 0),
-    drying: (plan.clocks ?? []).filter(
-      ({ clock, due }) => clock === "dry" && minuteOf(plan, due) > evening - 360,
-    ),
-    tomorrow: next && first ? { first, fetch: next.evening } : null,
-  };
-}
-
-/** A moment of the plan in minutes from midnight before its first day. */
-const minuteOf = (plan: Plan, moment: string): number => nowOfPlan({ now: moment, days: plan.days }) ?? 0;

@@ -13,6 +13,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { LengthField } from "@/ui/parts/LengthField";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
+import { TellRow } from "@/ui/parts/TellRow";
 
 /** Whether the pattern runs away: a place is read again from the datum; the trend, whether it shows, and what can be done. */
 export function DriftChecks() {
@@ -72,10 +73,15 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
   // Halfway tells most: what drifts has had its time by then, and as much is left to take it back.
   const [chosen, setChosen] = useState(Math.floor(places.length / 2));
   const [read, setRead] = useState<number | string>("");
-  const [problem, setProblem] = useState<string | null>(null);
   const place = places[Math.min(chosen, places.length - 1)]!;
+  const tell = () => {
+    if (read === "") return "Write what it reads now.";
+    journal.tell([{ kind: "measured", payload: { ...placeOf(place), read: mmOf(read) } }]);
+    setRead("");
+    return null;
+  };
   return (
-    <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2 pb-2">
+    <TellRow onTell={tell}>
       <Choice
         label="Planned at"
         options={places.map((one, index) => ({
@@ -94,25 +100,7 @@ function ReadAgain({ places }: { places: readonly Place[] }) {
           return null;
         }}
       />
-      <Button
-        onClick={() => {
-          if (read === "") return setProblem("Write what it reads now.");
-          setProblem(null);
-          journal.tell([
-            {
-              kind: "measured",
-              payload: { ...placeOf(place), read: mmOf(read) },
-            },
-          ]);
-          setRead("");
-        }}
-      >
-        Tell
-      </Button>
-      <p role="alert" className="col-span-3 text-sm text-brick empty:hidden">
-        {problem}
-      </p>
-    </div>
+    </TellRow>
   );
 }
 

@@ -10,6 +10,7 @@ import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { Measure } from "@/ui/parts/Measure";
 import { Section } from "@/ui/parts/Section";
+import { TellRow } from "@/ui/parts/TellRow";
 import { VolumeField } from "@/ui/parts/VolumeField";
 import { pieceName } from "./pieceWords";
 
@@ -92,7 +93,6 @@ function Weigh() {
   const journal = useJournal();
   const [chosen, setChosen] = useState(plan.paint[0]?.colour);
   const [left, setLeft] = useState<number | string>("");
-  const [problem, setProblem] = useState<string | null>(null);
   const paint = paints.find(({ id }) => id === chosen) ?? paints[0];
   if (!paint) return null;
   const leftMl = typeof left === "number" ? left : volumeOf(left);
@@ -100,12 +100,12 @@ function Weigh() {
   const tell = (amount: number) => {
     journal.tell([{ kind: "weighed", payload: { paint: paint.id, left_ml: amount } }]);
     setLeft("");
-    setProblem(null);
+    return null;
   };
   return (
     <fieldset>
       <legend className="sr-only">Paint that is left</legend>
-      <div className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+      <TellRow onTell={() => (leftMl === null ? "Write how much is left." : tell(leftMl))}>
         <Choice
           label="Left of"
           options={paints
@@ -122,13 +122,7 @@ function Weigh() {
             return null;
           }}
         />
-        <Button onClick={() => (leftMl === null ? setProblem("Write how much is left.") : tell(leftMl))}>
-          Tell
-        </Button>
-        <p role="alert" className="col-span-3 text-sm text-brick empty:hidden">
-          {problem}
-        </p>
-      </div>
+      </TellRow>
       {tin !== null && (
         <div role="group" aria-label="By eye" className="flex items-center gap-1 pt-2">
           <span className="min-w-0 flex-1 text-[0.9375rem] text-soft">

@@ -15,7 +15,7 @@ import { Button } from "@/ui/parts/Button";
 import { speak } from "@/ui/parts/speak";
 import { Measure } from "@/ui/parts/Measure";
 import { TakePicture } from "@/ui/parts/TakePicture";
-import { useFolds } from "@/ui/parts/useFolds";
+import { openSection } from "@/ui/parts/openSection";
 import { Swatch } from "@/ui/parts/Swatch";
 import type { NextThing as Next } from "@/ui/job/nextThings";
 import { useAlarm } from "./alarm";
@@ -89,7 +89,7 @@ export function NextThing({ step, why, by, taker }: Props) {
             <Megaphone size={17} aria-hidden /> Call the marks out
           </Button>
         )}
-        <Button onClick={openMishaps}>
+        <Button onClick={() => openSection("paint/mishaps")}>
           <TriangleAlert size={17} aria-hidden /> Something is wrong
         </Button>
         <TakePicture
@@ -103,17 +103,6 @@ export function NextThing({ step, why, by, taker }: Props) {
       <Tell step={step} by={by} taker={taker} />
     </div>
   );
-}
-
-/** What can be done about it stands further down. */
-function openMishaps(): void {
-  useFolds.getState().setOpen("paint/mishaps", true);
-  const open = () => {
-    const section = document.querySelector<HTMLElement>('section[aria-label="When something goes wrong"]');
-    section?.scrollIntoView();
-    section?.querySelector("button")?.focus();
-  };
-  requestAnimationFrame(open);
 }
 
 /** What has become next is said aloud, where that is asked for: hands and eyes are at the wall. */

@@ -5,12 +5,10 @@ import { useEffect, useRef } from "react";
 import { useJob, useJobState, useJournalState, usePlan } from "@/ui/job/JobProvider";
 import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { stationPath, useAddress } from "@/ui/job/useAddress";
-import { useTeller } from "@/ui/journal/useTeller";
+import { TellerName } from "@/ui/journal/TellerName";
 import { CardHead } from "@/ui/parts/CardHead";
 import { Choice } from "@/ui/parts/Choice";
 import { FindingList } from "@/ui/parts/FindingList";
-import { Section } from "@/ui/parts/Section";
-import { TextField } from "@/ui/parts/TextField";
 import { NextClock, OtherClocks } from "./Clocks";
 import { DayClose } from "./DayClose";
 import { DriftChecks } from "./DriftChecks";
@@ -61,7 +59,7 @@ export function PaintCard() {
       <KeepWord />
       <DayClose />
       <Practice />
-      <WhoTells />
+      <TellerName />
     </>
   );
 }
@@ -131,24 +129,6 @@ function useTopOf(what: string) {
   const card = useRef<HTMLElement>(null);
   useEffect(() => void card.current?.closest(".overflow-y-auto")?.scrollTo({ top: 0 }), [what]);
   return card;
-}
-
-/** By what name it is told here. */
-function WhoTells() {
-  const name = useTeller((teller) => teller.name);
-  const setName = useTeller((teller) => teller.setName);
-  return (
-    <Section name="paint/who" title="Told here by" sum={name} isFolded>
-      <TextField
-        label="Name"
-        value={name}
-        onChange={(typed) => {
-          setName(typed);
-          return null;
-        }}
-      />
-    </Section>
-  );
 }
 
 /** What this browser has told and the data folder does not have. */

@@ -1,13 +1,12 @@
 "use client";
 
-import { useState, type KeyboardEvent } from "react";
-import type { Point } from "@/core/geometry/point";
 import { nowOfPlan } from "@/core/plan/nowOfPlan";
 import type { PlanPoint, PlanWall } from "@/core/plan/planTypes";
 import type { PlanStep } from "@/core/plan/planDayTypes";
 import { piecesOf } from "@/core/plan/workOfStep";
 import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
-import { arrowOf, PencilOverlay, PencilRing } from "@/ui/wall-view/PencilOverlay";
+import { PencilRing } from "@/ui/wall-view/PencilOverlay";
+import { PlacePencil } from "@/ui/wall-view/PlacePencil";
 import { StandingLayer } from "@/ui/wall-view/StandingLayer";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { nextThings } from "@/ui/job/nextThings";
@@ -25,7 +24,7 @@ export function PaintLayer({ wallId, frame }: Props) {
   const plan = usePlan();
   const { work } = useJob();
   const { own } = useHands();
-  const { person, isPlacing, place } = usePointedAt();
+  const { person, isPlacing, place, placeAt, startPlacing } = usePointedAt();
   const found = useShownWall(wallId);
   const all = nextThings(plan, work.crew);
   const step = (all.find((one) => one.person === (person ?? own)) ?? all[0])?.step;
@@ -34,7 +33,14 @@ export function PaintLayer({ wallId, frame }: Props) {
       <StandingLayer wallId={wallId} frame={frame} time={nowOfPlan(plan) ?? 0} />
       {found?.plan && step?.wall === wallId && <StepOnWall step={step} plan={found.plan} frame={frame} />}
       {place?.wall === wallId && <PencilRing x={frame.x(place.at[0])} y={frame.y(place.at[1])} />}
-      {isPlacing && <TroublePencil wallId={wallId} frame={frame} />}
+      {isPlacing && (
+        <PlacePencil
+          label="Where it went wrong"
+          frame={frame}
+          onSet={({ x, y }) => placeAt({ wall: wallId, at: [x, y] })}
+          onCancel={() => startPlacing(false)}
+        />
+      )}
     </>
   );
 }
@@ -133,9 +139,8 @@ function areasOf(
   { regions, prints = [], bricks = [], coats = [] }: PlanWall,
   ids: ReadonlySet<string>,
 ): Area[] {
-  const sections = new Map(
-    coats.flatMap((coat) => coat.sections).flatMap((one) => ("box" in one ? [[one.id, one] as const] : [])),
-  );
+  // Every coat has its sections: those that stand in several are drawn once.
+  const sections = new Map(coats.flatMap((coat) => coat.sections).map((one) => [one.id, one]));
   return [
     ...regions.map(({ id, outline, holes }) => ({ id, rings: [outline, ...holes] })),
     ...prints
@@ -147,41 +152,4 @@ function areasOf(
     ...bricks.flatMap(({ list }) => list).map(({ id, box }) => ({ id, rings: [ringOf(box)] })),
     ...[...sections.values()].map(({ id, box }) => ({ id, rings: [ringOf(box)] })),
   ].filter(({ id }) => ids.has(id));
-}
-
-/** Arrow keys go so far, mm; with Alt a tenth of it. */
-const strideMm = 50;
-
-/** Where something went wrong, by a click or by keys. */
-function TroublePencil({ wallId, frame }: Props) {
-  const { placeAt, startPlacing } = usePointedAt();
-  const { minX, maxX, minY, maxY } = frame.box;
-  const [pencil, setPencil] = useState<Point>({ x: (minX + maxX) / 2, y: (minY + maxY) / 2 });
-  const within = ({ x, y }: Point): Point => ({
-    x: Math.min(maxX, Math.max(minX, x)),
-    y: Math.min(maxY, Math.max(minY, y)),
-  });
-  const set = (at: Point) => {
-    const { x, y } = within(at);
-    placeAt({ wall: wallId, at: [x, y] });
-  };
-  const step = (event: KeyboardEvent) => {
-    const { x, y } = arrowOf(event)!;
-    const by = event.altKey ? strideMm / 10 : strideMm;
-    setPencil(within({ x: pencil.x + x * by, y: pencil.y + y * by }));
-  };
-  return (
-    <PencilOverlay
-      label="Where it went wrong"
-      frame={frame}
-      offset={0}
-      onMove={setPencil}
-      onSet={set}
-      onStep={step}
-      onEnter={() => set(pencil)}
-      onCancel={() => startPlacing(false)}
-    >
-      <PencilRing x={frame.x(pencil.x)} y={frame.y(pencil.y)} />
-    </PencilOverlay>
-  );
 }
