@@ -17,8 +17,7 @@ import { sensibleDocument } from "./sensible";
 import { randomOf } from "./support";
 
 it("of faults planted in random plans the rehearsal finds those whose harm is proved", async () => {
-  // Always the same plans here: `npm run trials -- rehearse` tries others, of which some still hide a fault of a kind.
-  const { counts, faults } = await tryRehearsals(30, 261, 8);
+  const { counts, faults } = await tryRehearsals(30, inject("propertySeed") % 1000, 8);
   expect(faults).toEqual([]);
   const planted = Object.entries(counts).flatMap(([name, count]) =>
     name.startsWith("planted") ? [count] : [],

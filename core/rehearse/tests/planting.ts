@@ -3,6 +3,9 @@ import type { PlanDid, PlanStep } from "../../plan/planDayTypes";
 import type { Plan, PlanTape } from "../../plan/planTypes";
 import type { FaultCode } from "../fault";
 
+/** Shorter than that an edge is under the ends of others, mm. */
+const shortMm = 30;
+
 /** A plan that is open to be spoiled, and what helps to find where. */
 export class Bed {
   constructor(
@@ -38,14 +41,17 @@ export class Bed {
     );
   }
 
-  /** Tape between two colours that is laid on one side of its line, along and over more than scraps. */
+  /**
+   * Tape between two colours that is laid on one side of its line, along and over more than scraps: an edge that is hardly longer than a
+   * tape is wide lies under the ends of those that meet it.
+   */
   edges = () =>
     this.tape().filter(
       ({ wall, piece }) =>
         !this.hasScraps(wall, [piece.over, piece.cuts]) &&
         piece.cuts !== undefined &&
         !piece.centred &&
-        piece.length > 20 &&
+        piece.length > shortMm &&
         piece.overRegion !== undefined &&
         !piece.corner,
     );

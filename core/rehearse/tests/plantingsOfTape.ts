@@ -197,9 +197,13 @@ export const plantingsOfTape: Planting[] = [
   },
 ];
 
-/** Tape along a line with a mark of its own. */
+/** Tape along a line with a mark of its own, the first there: tape that is laid anew has the edge of the colour before to go by. */
 const markedEdges = (bed: Bed) =>
-  bed.tape().flatMap(({ wall, piece, laid }) => {
+  bed.tape().flatMap(({ wall, piece, laid }, _, all) => {
+    const isAnew = all.some(
+      (one) => one.wall === wall && one.piece.line === piece.line && one.off.end <= laid.start,
+    );
+    if (isAnew) return [];
     const { marks, checks } = bed.plan.walls.find(({ id }) => id === wall)!;
     const mark = [...marks, ...checks].find(({ line }) => line !== undefined && line === piece.line);
     return mark ? [{ mark: mark.id, laid }] : [];
