@@ -157,6 +157,43 @@ describe("from now on", () => {
     expect(steps.filter(({ state }) => state !== "done")).toEqual([]);
   });
 
+  it("what two do together is told by one; beside him is whoever is at nothing else by then", () => {
+    const walls = ["u", "v"].map((id) => ({
+      ...{ id, base: "oyster", width: 3000, height: 2400 },
+      fixtures: [{ id: `p-${id}`, kind: "plate", x: 300, y: 1100, width: 86, height: 86 }],
+    }));
+    const three = parsed({
+      ...oneWall({}, {}),
+      walls,
+      finishes: walls.map(({ id }) => ({
+        ...{ id: `f-${id}`, on: id, kind: "stripes", colours: ["kelp", "oyster"] },
+        fit: { by: "count", count: 8 },
+      })),
+      work: { start: "2027-01-11", crew: 3 },
+    });
+    const { steps } = plan(three);
+    const [off, wash] = ["u/plates-off", "v/wash-wall"].map((id) => steps.find((step) => step.id === id)!);
+    expect(wash!.people).toHaveLength(2);
+    const setUp = steps.filter(({ kind, day }) => kind === "set-up" && day === 1);
+    for (const busy of [1, 2, 3])
+      for (const washer of [1, 2, 3].filter((hand) => hand !== busy)) {
+        const name = (hand: number) => `Hand ${hand}`;
+        const entries = [
+          ...setUp.map((step, place) =>
+            entryOf(900 + place, clock(500), "finished", { work: workToTell(step) }, name(place + 1)),
+          ),
+          entryOf(910, clock(540), "began", { work: workToTell(off!) }, name(busy)),
+          entryOf(911, clock(541), "began", { work: workToTell(wash!) }, name(washer)),
+        ];
+        const now = planFromNow(three, fold(entries), parseMoment(clock(542))!);
+        const running = now.steps.find(({ id }) => id === wash!.id)!;
+        expect([busy, washer, running.people]).toEqual([
+          ...[busy, washer],
+          [1, 2, 3].filter((hand) => hand !== busy),
+        ]);
+      }
+  });
+
   it("without a first day begins on the day of the first entry", () => {
     const undated = { ...job, work: { ...job.work, start: undefined } };
     const late = planFromNow(undated, fold(before), parseMoment("2027-01-12T09:00")!);

@@ -7,7 +7,7 @@ import type { Work } from "../work/schema";
 import type { Step } from "../work/step";
 import { candidateOrders, wettedBy } from "./candidateOrders";
 import { linksWithout, linkSteps, timeOrder, waitsAt, type Links, type Order, type Times } from "./timeOrder";
-import type { Standing } from "./standing";
+import type { Pin, Standing } from "./standing";
 import { pinOf, type UnderWay } from "./underWay";
 import { splitAtNights } from "./splitAtNights";
 import { workHoursOf, type WorkHours } from "./workHours";
@@ -106,12 +106,32 @@ function stood(tried: readonly Tried[], underWay: UnderWay, hours: WorkHours, fa
   const from = standingOf(tried[0]!, underWay, hours, factor);
   const { links, waits, standing } = from;
   return tried.map((one) => {
-    const hands = one.order.hands.map((own, place) => {
-      const told = standing!.pins[one.order.steps[place]!]?.hand ?? null;
-      return told === null || own.includes(told) ? own : [told, ...own.slice(1)];
-    });
-    const order = { steps: one.order.steps, hands };
+    const order = { steps: one.order.steps, hands: handsThatStood(one.order, standing!.pins) };
     return { ...one, ...from, order, times: timeOrder(one.steps, links, waits, order, hours, standing) };
+  });
+}
+
+/**
+ * Whose hands a step under way has: who told of it, and beside him whom the order says, unless that one is at something else meanwhile
+ * by what was told: then somebody who is not.
+ */
+function handsThatStood({ steps, hands }: Order, pins: Standing["pins"]): readonly (readonly number[])[] {
+  const crew = [...new Set(hands.flat())].sort((a, b) => a - b);
+  const isBusy = (hand: number, at: Pin) =>
+    steps.some((step) => {
+      const other = pins[step];
+      return other && other !== at && other.hand === hand && other.start < at.end && at.start < other.end;
+    });
+  return hands.map((own, place) => {
+    const pin = pins[steps[place]!];
+    if (!pin || pin.hand === null) return own;
+    const told = pin.hand;
+    const stood = own.includes(told) ? own : [told, ...own.slice(1)];
+    if (stood.length === 1 || !stood.some((hand) => hand !== told && isBusy(hand, pin))) return stood;
+    const others = [...new Set([...stood, ...crew])].filter((hand) => hand !== told);
+    const free = others.filter((hand) => !isBusy(hand, pin));
+    const beside = [...free, ...others.filter((hand) => !free.includes(hand))];
+    return [told, ...beside.slice(0, stood.length - 1)];
   });
 }
 
