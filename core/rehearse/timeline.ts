@@ -43,9 +43,12 @@ export function spansOf(step: PlanStep, days: ReadonlyMap<number, PlanDay>): Spa
       Math.min(told[index + 1] ?? end, from + stretches[index]!.minutes * scale + slackMin),
     ]);
   const pause = end - start > minutes ? breakIn(step, days) : null;
+  // What is done took as long as it really did.
+  const rested = pause ? Math.max(0, Math.min(end, pause[1]) - Math.max(start, pause[0])) : 0;
+  const real = step.state === "done" && total > 0 ? (end - start - rested) / total : scale;
   let at = start;
   return stretches.map((stretch): Span => {
-    const lasts = stretch.minutes * scale;
+    const lasts = stretch.minutes * real;
     if (pause && at < pause[1] && at + lasts > pause[0] + slackMin) at = Math.max(at, pause[1]);
     const from = at;
     at += lasts;
