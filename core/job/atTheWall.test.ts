@@ -204,6 +204,40 @@ it("beside a coat stand the pieces of other colours that touch it and are wet, a
   ).toBeNull();
 });
 
+it("what was done on two days stands on both, as it was told, and no day is closed in the next one", () => {
+  const read = parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8"));
+  if (!read.ok) throw new Error("it does not validate");
+  const whole = plan(read.job);
+  const prints = whole.steps.find(({ id }) => id === "shelf/shelf-rope/print-1")!;
+  const first = prints.stretches![0]!.ids.map(([, to]) => to);
+  const [early, late] = [
+    workToTell({
+      ...prints,
+      does: prints.does.map((one, place) => ({ ...one, ids: one.ids.slice(0, first[place]) })),
+    }),
+    workToTell({
+      ...prints,
+      does: prints.does.map((one, place) => ({ ...one, ids: one.ids.slice(first[place]) })),
+    }),
+  ];
+  const tell = (time: string, kind: string, work: object) =>
+    entryOf(++count, `2027-01-${time}`, kind, { work });
+  const entries = [
+    ...whole.steps
+      .filter(({ start }) => start < prints.start)
+      .map((step) => tell(step.day === 1 ? "11T15:00" : "12T09:30", "finished", workToTell(step))),
+    ...[tell("12T15:00", "began", early), tell("12T16:10", "finished", early)],
+    ...[tell("13T08:20", "began", late), tell("13T10:05", "finished", late)],
+  ];
+  const { steps } = planFromNow(read.job, fold(entries), parseMoment("2027-01-13T10:06")!);
+  const days = steps.filter(({ id }) => id.startsWith(prints.id)).map(({ day, from, to }) => [day, from, to]);
+  expect([days[0], days.at(-1)]).toEqual([
+    [2, "15:00", "16:10"],
+    [3, "08:20", "10:05"],
+  ]);
+  expect(steps.find(({ id }) => id === "day-2/close-1")).toMatchObject({ day: 2, from: "16:10" });
+});
+
 it("so far is a part that grows with the piece, and with the last one all that is done piece by piece", () => {
   const read = parseJobText(readFileSync("docs/examples/ferry-landing.json", "utf8"));
   if (!read.ok) throw new Error("it does not validate");

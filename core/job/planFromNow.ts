@@ -184,6 +184,36 @@ function stretchesDone({ does, stretches = [] }: Step, known: KnownOfStep): numb
   return open < 0 ? stretches.length : open;
 }
 
+/**
+ * From when to when each of the first stretches of a step really was, by the words for what is done last in it; null where they do not
+ * tell: all at once, or out of their turn.
+ */
+function goesDone(
+  { does, stretches = [] }: Step,
+  known: KnownOfStep,
+  count: number,
+  at: (told: Told) => number,
+): StepSoFar["goes"] {
+  const firsts = does.map((_, place) => does.slice(0, place).reduce((sum, { ids }) => sum + ids.length, 0));
+  const lastOf = new Map<number, number>();
+  stretches.forEach(({ ids }, index) =>
+    ids.forEach(([from, to], place) => {
+      for (let id = from; id < to; id++) lastOf.set(firsts[place]! + id, index);
+    }),
+  );
+  const goes: (readonly [number, number])[] = [];
+  for (let index = 0; index < count; index++) {
+    const own = [...lastOf].flatMap(([key, last]) => (last === index ? (known[key] ?? []) : []));
+    const began = own.flatMap((one) => (one.began ? at(one.began) : []));
+    const ended = own.flatMap((one) => (one.finished ? at(one.finished) : []));
+    const from = Math.max(goes.at(-1)?.[1] ?? -Infinity, Math.min(...began));
+    const to = Math.max(...ended);
+    if (!Number.isFinite(from) || !Number.isFinite(to) || to < from) return null;
+    goes.push([from, to]);
+  }
+  return goes;
+}
+
 function soFarOf(
   step: Step,
   ofKeys: KnownOfStep,
@@ -198,11 +228,13 @@ function soFarOf(
   if (!told) return null;
   const times = (all: readonly Told[]) => all.map(at);
   const isOver = ({ finished, skipped }: Progress) => (finished ?? skipped) !== undefined;
+  const count = stretchesDone(step, ofKeys);
   return {
     began: began.length > 0 ? Math.min(...times(began)) : null,
     lastDone: done.length + leftOut.length > 0 ? Math.max(...times([...done, ...leftOut])) : null,
     share: known.filter(isOver).length / known.length,
-    stretches: stretchesDone(step, ofKeys),
+    stretches: count,
+    goes: goesDone(step, ofKeys, count, at),
     isLeftOut: done.length === 0 && leftOut.length > 0 && known.every(isOver),
     hand: handOf(told),
   };

@@ -13,6 +13,8 @@ export interface StepSoFar {
   /** How much of it is done, of its pieces; and of how many stretches, from the first on, all is. */
   readonly share: number;
   readonly stretches: number;
+  /** From when to when each of those was, where what was told says so. */
+  readonly goes: readonly (readonly [from: number, to: number])[] | null;
   readonly isLeftOut: boolean;
   /** Whose hands told of it, from 0; null where nobody of the crew did. */
   readonly hand: number | null;
@@ -43,7 +45,7 @@ export function pinOf(
 ): Pin | null {
   const known = soFar(step, among);
   if (!known) return null;
-  const { began, lastDone, share, stretches, isLeftOut, hand } = known;
+  const { began, lastDone, share, stretches, goes, isLeftOut, hand } = known;
   const shared = { hand, isLeftOut };
   if (isLeftOut) {
     const at = lastDone ?? began ?? now;
@@ -55,10 +57,11 @@ export function pinOf(
     const start = Math.min(began ?? inferred, lastDone);
     const times = timesFrom(start, step, hours);
     const isToPlan = times !== null && Math.abs(times.at(-1)![1] - lastDone) <= toPlanMin;
-    return { ...shared, start, end: isToPlan ? times.at(-1)![1] : lastDone, times: isToPlan ? times : null };
+    if (isToPlan) return { ...shared, start, end: times.at(-1)![1], times };
+    return { ...shared, start, end: lastDone, times: times && byDays(goes) };
   }
   const start = began ?? lastDone!;
-  return { ...shared, start, ...restOf(step, { start, lastDone, share, stretches, now }, hours) };
+  return { ...shared, start, ...restOf(step, { start, lastDone, share, stretches, goes, now }, hours) };
 }
 
 const timesFrom = (start: number, step: Step, hours: WorkHours): Pin["times"] =>
@@ -69,13 +72,14 @@ interface Running {
   readonly lastDone: number | null;
   readonly share: number;
   readonly stretches: number;
+  readonly goes: StepSoFar["goes"];
   readonly now: number;
 }
 
 /** When what is left of a running step is done: as it was begun where it goes to plan, else from what is done or from now on. */
 function restOf(
   step: Step,
-  { start, lastDone, share, stretches, now }: Running,
+  { start, lastDone, share, stretches, goes: done, now }: Running,
   hours: WorkHours,
 ): Pick<Pin, "end" | "times"> {
   const times = timesFrom(start, step, hours);
@@ -98,7 +102,17 @@ function restOf(
   const leftEnd = Math.max(now, goes?.at(-1)![1] ?? hours.endOf(from, rest));
   // The last one alone is a go, too: what it waits for over a night is not work that went on through it.
   const leftTimes = goes ?? (left.length === 1 && times ? [[from, leftEnd] as const] : null);
-  return { end: leftEnd, times: leftTimes && [...doneTimes(start, lastDone, stretches), ...leftTimes] };
+  return {
+    end: leftEnd,
+    times: leftTimes && [...(byDays(done) ?? doneTimes(start, lastDone, stretches)), ...leftTimes],
+  };
+}
+
+/** What was done on several days, go by go, none of them through a night: only that is told day by day. */
+function byDays(goes: StepSoFar["goes"]): StepSoFar["goes"] {
+  const [first, last] = [goes?.[0], goes?.at(-1)];
+  if (!first || !last || dayOf(first[0]) === dayOf(last[1] - 1)) return null;
+  return goes!.every(([from, to]) => dayOf(from) === dayOf(Math.max(from, to - 1))) ? goes : null;
 }
 
 /** What is left of a field begins it: the stretch that it went on from is done. */
