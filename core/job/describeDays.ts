@@ -187,7 +187,8 @@ function frameSteps(
       const at =
         kind === "set-up"
           ? Math.max(day * minutesADay, Math.min(...mine.map(({ start }) => start)) - minutes)
-          : Math.max(...mine.map(({ end }) => end));
+          : // What was told on another day, with no word of when it was laid down, was so when the day ended.
+            Math.max(...mine.map(({ end }) => (dayOf(end - 1) === day ? end : day * minutesADay + work.to)));
       return {
         id: dayStep(day + 1, kind, hand),
         kind,
