@@ -11,6 +11,8 @@ const agreedWords: Readonly<Record<string, string>> = {
   sheen: "its sheen",
   coats: "its coats",
   recipe: "its recipe",
+  tools: "what lays it on",
+  batch: "its batch",
 };
 
 type Codes = "patch-stays" | "promise-broken" | "recipe-off" | "tint-over-limit";

@@ -149,7 +149,7 @@ describe("boards under way", () => {
   });
 
   it("what is agreed is frozen with its paints, and what is changed since is told; a board says what it could not tell", () => {
-    const agreed = agreedOf(job, ["set", "s1"]);
+    const agreed = agreedOf(job, ["set", "s1"], { steps: [] });
     expect(agreed).toEqual([
       { paint: "rust", hex: "#a0522d", material: "wall-paint", sheen: "matt", coats: 2 },
     ]);
@@ -167,6 +167,51 @@ describe("boards under way", () => {
       { paint: "rust", what: "sheen", told: "matt", now: "silk" },
     ]);
     expect(later.findings.map(({ code }) => code)).toContain("promise-broken");
+  });
+
+  it("a yes binds what lays a paint on, and the batch: another pile, or a batch that dries otherwise, is told", () => {
+    const dried = (number: number, n: number, dry: string) =>
+      entryOf(number, at("10:30"), "batch", { mix: "kelp", n, additions: [], dry });
+    const first = dried(2, 1, "#48584f");
+    const agreed = agreedOf(job, ["paint", "kelp"], planAt("11:00", painted, first));
+    expect(agreed).toMatchObject([{ paint: "kelp", batch: 1, tools: ["brush", "tool-pile-short"] }]);
+    const yes = entryOf(3, at("11:00"), "decided", { of: { paint: "kelp" }, agreed });
+    const changedIn = (of: typeof job, ...more: Parameters<typeof fold>[0]) =>
+      planFromNow(of, fold([painted, first, yes, ...more]), parseMoment(at("12:00"))!).decisions!.find(
+        (one) => one.of.paint === "kelp",
+      )!.changed;
+    // Another batch of the same colour is none to speak of.
+    expect(changedIn(job, dried(4, 2, "#48584f"))).toBeUndefined();
+    expect(changedIn(job, dried(4, 2, "#5a6c62"))).toMatchObject([
+      {
+        paint: "kelp",
+        what: "batch",
+        told: "batch 1",
+        now: expect.stringMatching(/^batch 2, \d+\.\d off it$/),
+      },
+    ]);
+    const rough = { ...job, walls: job.walls.map((wall) => ({ ...wall, texture: "heavy" as const })) };
+    expect(changedIn(rough)).toEqual([
+      {
+        paint: "kelp",
+        what: "tools",
+        told: "Brush, 60 mm and Short pile, 6 mm",
+        now: "Brush, 60 mm and Long pile, 18 mm",
+      },
+    ]);
+  });
+
+  it("a board hangs where it was told last, and was painted when that was told first", () => {
+    const hung = entryOf(2, at("11:30"), "sample", {
+      ...{ board: "b1", of: { set: "s1" }, size: [300, 400] },
+      ...{ wall: "w", place: [1200, 1500] },
+    });
+    const decision = planAt("12:00", painted, hung).decisions!.find(({ of }) => of.set === "s1")!;
+    expect(decision.boards).toEqual([{ board: "b1", size: [300, 400], wall: "w", at: [1200, 1500] }]);
+    const coats = coatsOf(planAt("12:00", painted, hung), "b1");
+    expect(coats.map(({ end }) => end)).toEqual(
+      coatsOf(planAt("12:00", painted), "b1").map(({ end }) => end),
+    );
   });
 
   it("what is told weeks before the first day moves nothing; a board painted then is done then, and the walls begin on their day", () => {

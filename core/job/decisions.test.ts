@@ -1,9 +1,11 @@
 import { expect, it } from "vitest";
 import { fold } from "../journal/fold";
 import { entryOf } from "../journal/tests/entries";
-import { decisionsOf } from "./decisions";
+import { decisionsOf as decisionsIn } from "./decisions";
 import { oneWall, parsed } from "./tests/jobs";
 
+const decisionsOf = (job: Parameters<typeof decisionsIn>[0], told: Parameters<typeof decisionsIn>[1]) =>
+  decisionsIn(job, told, { steps: [] });
 const at = (clock: string) => `2027-01-12T${clock}`;
 const sets = parsed(
   oneWall(
@@ -33,7 +35,12 @@ it("a set is open until it is decided; what is missing are the lights without a 
     sets,
     fold([board(1, "b1", { set: "s1" }), look(2, "b1", "morning", "yes"), look(3, "b1", "lamp", "unsure")]),
   );
-  expect(one).toEqual({ of: { set: "s1" }, standing: "open", missing: ["midday", "evening", "lamp"] });
+  expect(one).toEqual({
+    of: { set: "s1" },
+    standing: "open",
+    missing: ["midday", "evening", "lamp"],
+    boards: [{ board: "b1", size: [420, 594] }],
+  });
   expect(two).toEqual({
     of: { set: "s2" },
     standing: "open",

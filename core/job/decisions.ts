@@ -1,19 +1,27 @@
 import { agreedOf, changedSince } from "./agreed";
 import { toldOf } from "../journal/defineKind";
 import type { Happened, Told } from "../journal/happened";
-import { decided } from "../journal/kinds/decided";
+import { decided, type AgreedPaint } from "../journal/kinds/decided";
 import { sample } from "../journal/kinds/sample";
 import { lights, sampleLook, type SampleLight } from "../journal/kinds/sampleLook";
 import { isSame, subjectOf, type Subject } from "../findings/subject";
 import type { PlanDecision } from "../plan/planSetTypes";
+import type { Plan } from "../plan/planTypes";
+import { usualSizes } from "../work/boards/schema";
 import type { Job } from "./schema";
 
 /**
  * How each set stands, and whatever else boards were made of or was decided: a no counts at once, a yes needs every light. What was
  * said last counts: a refusal is open again once it is decided otherwise.
  */
-export function decisionsOf(job: Job, happened: Happened): PlanDecision[] {
-  const boards = toldOf(happened, sample).flatMap((made) => {
+export function decisionsOf(
+  job: Job,
+  happened: Happened,
+  plan: Pick<Plan, "steps" | "batches">,
+): PlanDecision[] {
+  // Told anew, a board hangs where it was told last.
+  const last = new Map(toldOf(happened, sample).map((made) => [made.board, made]));
+  const boards = [...last.values()].flatMap((made) => {
     const subject = subjectOf(made.of);
     return subject ? [{ made, subject }] : [];
   });
@@ -39,15 +47,16 @@ export function decisionsOf(job: Job, happened: Happened): PlanDecision[] {
     const said = told.filter((one) => isSame(subject, one.subject)).at(-1);
     const no = seen.filter(({ verdict }) => verdict === "no").at(-1);
     const isNoLast = no !== undefined && (!said || isLater(no.told, said.told));
-    const last = isNoLast ? { words: no.words, name: "" } : said;
-    const changed = isNoLast ? [] : changedSince(job, happened, subject);
-    const cautions = own.flatMap(({ made }) => cautionsOf(made, job, subject));
+    const word = isNoLast ? { words: no.words, name: "" } : said;
+    const changed = isNoLast ? [] : changedSince(job, happened, subject, plan);
+    const cautions = own.flatMap(({ made }) => cautionsOf(made, agreedOf(job, subject, plan)));
     return {
       of: { [subject[0]]: subject[1] },
       standing: isNoLast || said?.of.refused === true ? "refused" : said ? "agreed" : "open",
       missing: lights.filter((light) => !isYes(seen, light)),
-      ...(last?.words && { words: last.words }),
-      ...(last?.name && { name: last.name }),
+      ...(word?.words && { words: word.words }),
+      ...(word?.name && { name: word.name }),
+      ...(own.length > 0 && { boards: own.map(({ made }) => hangingOf(made)) }),
       ...(cautions.length > 0 && { cautions }),
       ...(changed && changed.length > 0 && { changed }),
     };
@@ -56,9 +65,14 @@ export function decisionsOf(job: Job, happened: Happened): PlanDecision[] {
 
 type Made = ReturnType<(typeof sample)["payload"]["parse"]>;
 
+const hangingOf = ({ board, size = [...usualSizes.board], wall, place }: Made) => ({
+  board,
+  size,
+  ...(wall !== undefined && place && { wall, at: place }),
+});
+
 /** What a board cannot have told: by its paint, its coats and its sheen, beside what the wall gets. */
-function cautionsOf({ board, grade, coats, sheen }: Made, job: Job, subject: Subject): string[] {
-  const paints = agreedOf(job, subject);
+function cautionsOf({ board, grade, coats, sheen }: Made, paints: readonly AgreedPaint[]): string[] {
   const others = [...new Set(paints.map((paint) => paint.sheen))].filter((own) => own !== sheen);
   const most = Math.max(0, ...paints.map((paint) => Math.min(2, paint.coats)));
   return [

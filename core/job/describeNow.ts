@@ -90,8 +90,8 @@ export function describeNow(
   });
   const forecast = forecastPaint(plan, job, happened);
   const drift = driftsOf(plan, job, happened);
-  const decisions = decisionsOf(job, happened);
   const batches = batchesTold(job, happened);
+  const decisions = decisionsOf(job, happened, { steps, batches });
   const rates = ownPaces(plan, job, happened);
   const next = nextOf({ steps }, job, time, formatMoment(now.day, now.minutes));
   const gates = gatesOf(steps, job, happened);

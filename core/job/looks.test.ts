@@ -6,6 +6,7 @@ import { digitOf, lightOf, type Light } from "../look/colours";
 import { cloud, scatter } from "../look/noise";
 import { Raster } from "../look/raster";
 import { sceneOf } from "../look/scene";
+import { litColour } from "../look/litColour";
 import { drawTile, lightAtHour, tilesOf, type View } from "../look/views";
 
 const document = (finishes: object[], wall: object = {}) => ({
@@ -178,6 +179,13 @@ it("daylight is white at noon, and warmer and dimmer the lower the sun stands", 
     expect(later[2] / later[0]).toBeLessThan(now[2] / now[0]);
     expect(lightAtHour(26 - hour)).toEqual(now);
   }
+});
+
+it("a colour by a light is what that leaves of it: by the lamp white loses 0.29 / 4 of its green and 0.6 / 4 of its blue", () => {
+  expect(litColour("#a0522d", { by: "day", from: "left" })).toBe("#a0522d");
+  // The digits are the roots of 1, 0.9275 and 0.85: 255, 245.6, 235.1; of half the digit half of that.
+  expect(litColour("#ffffff", { by: "lamp" })).toBe("#fff6eb");
+  expect(litColour("#808000", { by: "lamp" })).toBe("#807b00");
 });
 
 describe("a wall from where someone stands", () => {

@@ -212,29 +212,33 @@ export function lightAtHour(hour: number): Light {
   return scaled(tinted(share), dimmest + (1 - dimmest) * height);
 }
 
+/** White by a light, before it fades along a wall. */
+export function whiteBy(lighting: Lighting): Light {
+  if (lighting.by === "day") return lightAtHour(lighting.hour ?? daylight.noon);
+  return lighting.by === "lamp" ? tinted(1) : [1, 1, 1];
+}
+
 /** So much of the way from white to the warm lamp, less what the eye takes back. */
 const tinted = (share: number): Light =>
   warm.map((channel) => 1 + (channel - 1) * share * (1 - adapted)) as unknown as Light;
 
 /** A plain surface: as bright as the light that falls on it, which fades away from a window and leans on bumps under a raking lamp. */
-function lighting({ box, texture }: Scene, { by, ...rest }: Lighting, { lamp }: Places): Lit {
+function lighting({ box, texture }: Scene, by: Lighting, { lamp }: Places): Lit {
   const width = box.maxX - box.minX;
-  const from = "from" in rest ? rest.from : "left";
-  if (by === "even") return (light) => light;
-  if (by === "day") {
-    const hour = "hour" in rest ? rest.hour : undefined;
-    const [r, g, b] = lightAtHour(hour ?? daylight.noon);
+  const from = "from" in by ? by.from : "left";
+  const [r, g, b] = whiteBy(by);
+  if (by.by === "even") return (light) => light;
+  if (by.by === "day") {
     return (light, x) => {
       const share = from === "left" ? (x - box.minX) / width : (box.maxX - x) / width;
       const fall = 1.04 - 0.16 * share;
       return [light[0] * r * fall, light[1] * g * fall, light[2] * b * fall];
     };
   }
-  if (by === "lamp") {
-    const tint = tinted(1);
+  if (by.by === "lamp") {
     return (light, x, y) => {
       const fall = fallOff(x, y, lamp, 3200);
-      return [light[0] * tint[0] * fall, light[1] * tint[1] * fall, light[2] * tint[2] * fall];
+      return [light[0] * r * fall, light[1] * g * fall, light[2] * b * fall];
     };
   }
   const depth = bumps[texture];

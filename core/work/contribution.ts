@@ -46,6 +46,8 @@ export interface SundryKind {
   readonly serves: number;
   /** What it was counted from. */
   readonly why: Said["code"];
+  /** It leaves its own look in what it lays: with another one that is another look. */
+  readonly leavesLook?: true;
 }
 
 /** Something to read off at the wall that is neither a mark nor a step. Cells are told in the job's own units. */

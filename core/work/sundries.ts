@@ -49,7 +49,12 @@ export const sundryKinds = {
   "tape-flexible": { name: "Flexible tape, narrow", serves: flexibleRollM, why: "why-flexible" },
   "sealer-clear": { name: "Sealer, clear", serves: sealerTubeMl, why: "why-sealer" },
   "sealer-white": { name: "Sealer, white", serves: sealerTubeMl, why: "why-sealer" },
-  brush: { name: { metric: "Brush, 60 mm", imperial: 'Brush, 2 1/2"' }, serves: 1, why: "why-brush" },
+  brush: {
+    name: { metric: "Brush, 60 mm", imperial: 'Brush, 2 1/2"' },
+    serves: 1,
+    why: "why-brush",
+    leavesLook: true,
+  },
   "brush-sash": {
     name: { metric: "Sash brush, 25 mm", imperial: 'Sash brush, 1"' },
     serves: 1,
@@ -59,6 +64,7 @@ export const sundryKinds = {
     name: { metric: "Brush, 100 mm", imperial: 'Brush, 4"' },
     serves: 1,
     why: "why-brush-wide",
+    leavesLook: true,
   },
   "roller-100": {
     name: { metric: "Roller sleeve, 100 mm", imperial: 'Roller sleeve, 4"' },

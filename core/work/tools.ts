@@ -10,6 +10,10 @@ const kind = (metric: string, imperial: string, why: SundryKind["why"]): SundryK
   serves: 1,
   why,
 });
+const pile = (metric: string, imperial: string, why: SundryKind["why"]): SundryKind => ({
+  ...kind(metric, imperial, why),
+  leavesLook: true,
+});
 
 /** Tools that most painters own, with their sizes and what each is for, in the order in which they are laid out. */
 export const toolKinds = {
@@ -30,9 +34,9 @@ export const toolKinds = {
   "tool-frame-100": kind("Roller frame, 100 mm", 'Roller frame, 4"', "why-frame-100"),
   "tool-frame-230": kind("Roller frame, 230 mm, and tray", 'Roller frame, 9", and tray', "why-frame-230"),
   "tool-pole": kind("Extension pole, 1 to 2 m", "Extension pole, 3 to 6 ft", "why-pole"),
-  "tool-pile-short": kind("Short pile, 6 mm", 'Short pile, 1/4"', "why-pile-short"),
-  "tool-pile-medium": kind("Medium pile, 10 mm", 'Medium pile, 3/8"', "why-pile-medium"),
-  "tool-pile-long": kind("Long pile, 18 mm", 'Long pile, 3/4"', "why-pile-long"),
+  "tool-pile-short": pile("Short pile, 6 mm", 'Short pile, 1/4"', "why-pile-short"),
+  "tool-pile-medium": pile("Medium pile, 10 mm", 'Medium pile, 3/8"', "why-pile-medium"),
+  "tool-pile-long": pile("Long pile, 18 mm", 'Long pile, 3/4"', "why-pile-long"),
 } as const satisfies Record<string, SundryKind>;
 
 export type ToolItem = keyof typeof toolKinds;

@@ -22,7 +22,7 @@ export const brick = defineFinish({
   card: cardOfBrick,
   edit: editBrick,
   sundries: {
-    "sponge-block": { name: "Block of sponge", serves: 1, why: "why-sponge" },
+    "sponge-block": { name: "Block of sponge", serves: 1, why: "why-sponge", leavesLook: true },
     "smear-filler": { name: "Filler, fine, tube", serves: fillerTubeMl, why: "why-smear-filler" },
     "brick-tape": {
       name: { metric: "Tape to slit, 48 mm", imperial: 'Tape to slit, 1 7/8"' },

@@ -20,11 +20,13 @@ export const pearl = defineFinish({
       name: { metric: "Short-nap sleeve, 230 mm", imperial: 'Short-nap sleeve, 9"' },
       serves: 1,
       why: "why-pearl-sleeve",
+      leavesLook: true,
     },
     "pearl-sleeve-100": {
       name: { metric: "Short-nap sleeve, 100 mm", imperial: 'Short-nap sleeve, 4"' },
       serves: 1,
       why: "why-pearl-sleeve",
+      leavesLook: true,
     },
   },
   rates: { pearl_m2_min: { usual: 0.45, as: "a minute", label: "Pearl coat, m2" } },

@@ -10,6 +10,10 @@ const agreedPaint = z.object({
   sheen: freeText,
   coats: z.number().int().min(1).max(50),
   recipe: freeText.optional(),
+  /** What it is laid on with, of tools that leave their own look. */
+  tools: z.array(idText).max(50).optional(),
+  /** The batch that was at hand, of a mix. */
+  batch: z.number().int().min(1).max(100).optional(),
 });
 
 /** A paint as a yes was given to it. */

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { defineKind, intoList } from "../defineKind";
-import { amount, freeText, idText } from "../limits";
+import { amount, freeText, idText, spot } from "../limits";
 import { saySubject } from "../../findings/subject";
 
 /** A board was painted to be looked at. */
@@ -18,7 +18,10 @@ export const sample = defineKind({
     size: z.tuple([amount, amount]).optional(),
     coats: z.number().int().min(0).max(50).optional(),
     by: freeText.optional(),
+    /** Where it hangs: in words, or where on a wall its middle is. */
     where: freeText.optional(),
+    wall: idText.optional(),
+    place: spot.optional(),
     sheen: freeText.optional(),
     grade: z.enum(["sample", "tin"]).optional(),
     batch: freeText.optional(),

@@ -5,6 +5,7 @@ const brush = (metric: string, imperial: string): SundryKind => ({
   name: { metric: `Stencil brush, ${metric}`, imperial: `Stencil brush, ${imperial}` },
   serves: 1,
   why: "why-stencil-brush",
+  leavesLook: true,
 });
 
 /** What printing through sheets uses up. */
@@ -19,6 +20,7 @@ export const printSundries = {
     name: { metric: "Foam roller, 100 mm", imperial: 'Foam roller, 4"' },
     serves: 1,
     why: "why-foam-roller",
+    leavesLook: true,
   },
   "blotting-paper": { name: "Roll of paper", serves: loadsPerPaper, why: "why-blotting" },
   "stencil-tape": {

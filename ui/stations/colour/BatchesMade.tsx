@@ -120,6 +120,7 @@ function Corrected({ batch: { mix: id, dry, parts, ml } }: { readonly batch: Pla
 /** More tint than the label allows, since the board was made so: somebody takes that upon himself, or the recipe changes. */
 function TakeRisk({ mix }: { readonly mix: PlanMix }) {
   const job = useJob();
+  const plan = usePlan();
   const journal = useJournal();
   const [name, setName] = useState("");
   if (mix.accepted !== undefined)
@@ -136,7 +137,7 @@ function TakeRisk({ mix }: { readonly mix: PlanMix }) {
           of: { mix: mix.paint },
           accepts: ["over-limit"],
           name: name.trim(),
-          agreed: agreedOf(job, ["mix", mix.paint]),
+          agreed: agreedOf(job, ["mix", mix.paint], plan),
         },
       },
     ]);

@@ -29,7 +29,7 @@ export function Boards() {
             key={id}
             id={id}
             planned={planned.find((board) => board.id === id)}
-            made={made.findLast(({ board }) => board === id)}
+            told={made.filter(({ board }) => board === id)}
             looks={looks.filter(({ board }) => board === id)}
           />
         ))}

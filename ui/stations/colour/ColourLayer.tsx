@@ -6,6 +6,7 @@ import { lookedAtOn } from "./lookedAt";
 import { LookedLayer } from "./LookedLayer";
 import { useLookState } from "./lookState";
 import { LookCanvas } from "./LookCanvas";
+import { PinnedBoards } from "./PinnedBoards";
 import { useLook } from "./useLook";
 
 /** As fine as that, mm a pixel, and no wider than so many pixels. */
@@ -34,6 +35,7 @@ export function ColourLayer({ wallId, frame }: { wallId: string; frame: LayerFra
       >
         <LookCanvas drawn={drawn} label="The wall as it will look, square on" className="h-full w-full" />
       </foreignObject>
+      <PinnedBoards wallId={wallId} frame={frame} />
       {lookedAtOn(job, wallId).length > 0 && <LookedLayer wallId={wallId} frame={frame} />}
     </g>
   );

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { subjectOf } from "@/core/findings/subject";
 import { agreedOf } from "@/core/job/agreed";
 import { decided } from "@/core/journal/kinds/decided";
-import { useJob, useJournal } from "@/ui/job/JobProvider";
+import { useJob, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { FormField } from "@/ui/parts/FormField";
 
@@ -17,6 +17,7 @@ interface Props {
 /** It is decided about what a board shows, by whom and in what words; a yes keeps the paints as they are by then. */
 export function DecideBoard({ board, of }: Props) {
   const job = useJob();
+  const plan = usePlan();
   const journal = useJournal();
   const [words, setWords] = useState("");
   const [name, setName] = useState("");
@@ -26,7 +27,7 @@ export function DecideBoard({ board, of }: Props) {
       board,
       words: words.trim(),
       name: name.trim(),
-      ...(isYes && { agreed: agreedOf(job, subjectOf(of)!) }),
+      ...(isYes && { agreed: agreedOf(job, subjectOf(of)!, plan) }),
     };
     journal.tell([{ kind: decided.kind, payload }]);
   };
@@ -45,7 +46,8 @@ export function DecideBoard({ board, of }: Props) {
           <Button onClick={() => tell(false)}>Not wanted</Button>
         </div>
         <p className="text-sm text-soft">
-          A yes keeps colour, sheen, coats and recipe as they are now: what is changed later is told.
+          A yes keeps colour, sheen, coats, recipe, batch and tools as they are now: what is changed later is
+          told.
         </p>
       </div>
     </details>

@@ -18,17 +18,21 @@ import { SelectList } from "@/ui/parts/SelectList";
 import { Swatch } from "@/ui/parts/Swatch";
 import { boardSubjects, type Board, type Look } from "./boardSubjects";
 import { DecideBoard } from "./DecideBoard";
+import { useLookState } from "./lookState";
+import { LookStrip } from "./LookStrip";
 import { LooksOfBoard, TellLook } from "./LooksOfBoard";
 
 interface Props {
   readonly id: string;
   readonly planned: PlanBoard | undefined;
-  readonly made: Board | undefined;
+  /** All that was told of it being painted: where it hangs is what was told last. */
+  readonly told: readonly Board[];
   readonly looks: readonly Look[];
 }
 
 /** One board: what it is of, what it takes, how it looked by each light, and what a yes still needs. */
-export function OneBoard({ id, planned, made, looks }: Props) {
+export function OneBoard({ id, planned, told, looks }: Props) {
+  const made = told.at(-1);
   const job = useJob();
   const plan = usePlan();
   const change = useJobState((state) => state.change);
@@ -36,9 +40,10 @@ export function OneBoard({ id, planned, made, looks }: Props) {
   const of = (planned ?? made)!.of;
   const subject = boardSubjects(job, plan).find((one) => isSameSubject(one.of, of));
   const decision = plan.decisions?.find((one) => isSameSubject(one.of, of));
-  const takeBack = (entry: string) => journal.tell([{ kind: "withdrawn", payload: { entry } }]);
+  const takeBack = (...entries: readonly string[]) =>
+    journal.tell(entries.map((entry) => ({ kind: "withdrawn", payload: { entry } })));
   const strike = () => {
-    if (made) takeBack(made.told.entry);
+    if (made) takeBack(...told.map((one) => one.told.entry));
     change((before) => withoutBoard(before, id));
   };
   const last = looks.at(-1);
@@ -61,6 +66,12 @@ export function OneBoard({ id, planned, made, looks }: Props) {
       {planned && <Takes board={planned} />}
       {made && <p className="text-[0.9375rem] text-soft">{madeWords(made)}</p>}
       {!made && planned && isOpen && <TellPainted board={planned} />}
+      {made && <PinUp made={made} />}
+      <LookStrip
+        board={id}
+        looks={looks.filter(({ who }) => who === "client")}
+        planned={planned?.looks ?? []}
+      />
       <LooksOfBoard board={id} looks={looks} planned={planned?.looks ?? []} />
       <p className="text-[0.9375rem]">{standingWords(decision)}</p>
       {decision?.cautions?.map((caution) => (
@@ -97,6 +108,36 @@ function Takes({ board: { as, size, coats, minutes, paint, cost, repaint } }: { 
         {`A ${trialWords[as]} of ${long(size[0])} × ${long(size[1])}, ${coats} ${coats === 1 ? "coat" : "coats"}: ${takes({ minutes, ml, cost })}. To paint its walls once more: ${takes(repaint)}.`}
       </Measure>
     </p>
+  );
+}
+
+/** On which wall it hangs, pointed at with the pencil. */
+function PinUp({ made }: { readonly made: Board }) {
+  const journal = useJournal();
+  const pinning = useLookState((state) => state.pinning);
+  const pin = useLookState((state) => state.pin);
+  const isPinning = pinning === made.board;
+  const takeOff = () => {
+    const { told: _, wall: __, place: ___, ...payload } = made;
+    journal.tell([{ kind: sample.kind, payload }]);
+  };
+  return (
+    <div className="flex flex-wrap">
+      <Button
+        look="quiet"
+        className="-ml-3.5"
+        aria-pressed={isPinning}
+        onClick={() => pin(isPinning ? null : made.board)}
+      >
+        {isPinning ? "Lay the pencil down" : "Point at where it hangs"}
+        <span className="sr-only">, board {made.board}</span>
+      </Button>
+      {made.wall !== undefined && (
+        <Button look="quiet" onClick={takeOff}>
+          It hangs beside the wall<span className="sr-only">, board {made.board}</span>
+        </Button>
+      )}
+    </div>
   );
 }
 

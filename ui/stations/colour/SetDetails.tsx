@@ -128,7 +128,8 @@ function StandIns({ id }: { id: string }) {
 function Decide({ set: { id, name }, decision }: Props) {
   const job = useJob();
   const journal = useJournal();
-  const { decisions = [] } = usePlan();
+  const plan = usePlan();
+  const { decisions = [] } = plan;
   const change = useJobState((state) => state.change);
   const { wear } = useWornSet();
   const [words, setWords] = useState("");
@@ -151,7 +152,7 @@ function Decide({ set: { id, name }, decision }: Props) {
     const problem = change((before) => takeSet(before, job, id, was))[0];
     setProblem(problem?.message ?? null);
     if (problem) return;
-    tell({ set: id }, agreedOf(job, ["set", id]));
+    tell({ set: id }, agreedOf(job, ["set", id], plan));
     wear(null);
   };
   const remove = () => {

@@ -4,6 +4,7 @@ import { ChevronDown, ChevronUp } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { ownSet } from "@/core/colour/schema";
+import type { Paint } from "@/core/paint/schema";
 import type { PlanDecision, PlanSet, PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
 import { useJob, usePlan } from "@/ui/job/JobProvider";
@@ -16,7 +17,7 @@ import { useSmallLook } from "@/ui/wall-view/useSmallLook";
 import { MiniWall } from "@/ui/wall-view/WallDrawing";
 import { NewSet } from "./NewSet";
 import { Palette } from "./Palette";
-import { inColoursOf, useWornSet } from "./useShownPaints";
+import { useLitPaints, useWornSet } from "./useShownPaints";
 
 /** They come when they are looked at. */
 const ReadColour = dynamic(() => import("./ReadColour").then((module) => module.ReadColour), {
@@ -79,15 +80,12 @@ interface OneProps extends Props {
 
 /** One set: the wall in its colours, how it ranks and why; opened, what can be done with it. */
 function OneSet({ set, of, decision, wall, plan }: OneProps) {
-  const { paints, sets } = useJob();
+  const { sets } = useJob();
   const { worn, wear } = useWornSet();
   const [isOpen, setOpen] = useState(false);
   const own = set.id === ownSet;
   const isWorn = own ? worn === null : worn === set.id;
-  const shown = inColoursOf(
-    paints,
-    sets.find(({ id }) => id === set.id),
-  );
+  const shown = useLitPaints(sets.find(({ id }) => id === set.id));
   const standing = standings[decision?.standing ?? "open"];
   return (
     <li className={`border-b border-hairline py-2 ${decision?.standing === "refused" ? "text-soft" : ""}`}>
@@ -143,7 +141,7 @@ function Shares({ set: { name, shares } }: Pick<OneProps, "set">) {
   return <ShareBar say={`${name}: ${said}`} shares={parts} />;
 }
 
-function LittleSet({ wall, plan, paints }: Props & { readonly paints: ReturnType<typeof inColoursOf> }) {
+function LittleSet({ wall, plan, paints }: Props & { readonly paints: readonly Paint[] }) {
   const small = useSmallLook(wall, plan, paints);
   return <MiniWall wall={wall} plan={plan} paints={paints} small={small} className="h-14 w-24" />;
 }

@@ -33,6 +33,9 @@ export function boardSubjects({ sets, paints, finishes }: Job, { walls }: Plan):
     ...paints.map(({ id, name, hex }) => ({ of: { paint: id }, label: name, swatches: [hex] })),
     ...finishes
       .filter(({ id }) => worked.has(id))
-      .map(({ id, kind }) => ({ of: { finish: id }, label: finishOf(kind).title, swatches: [] })),
+      .map((finish) => {
+        const { title, paints: own } = finishOf(finish.kind);
+        return { of: { finish: finish.id }, label: title, swatches: own(finish).map(({ id }) => hexOf(id)) };
+      }),
   ];
 }

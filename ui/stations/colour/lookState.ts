@@ -15,12 +15,15 @@ interface LookState {
   /** The finish of which thin places are being marked on the wall, and the section that is looked at; null for none, and for the next. */
   readonly missing: string | null;
   readonly section: string | null;
+  /** The board that is being pinned to the wall; null for none. */
+  readonly pinning: string | null;
   /** The job and its set in whose colours walls are shown; null for the document's own. */
   readonly worn: { readonly job: string; readonly set: string } | null;
   light(lighting: Lighting): void;
   stand(spot: Spot): void;
   mark(finish: string | null): void;
   lookAt(section: string | null): void;
+  pin(board: string | null): void;
   wear(worn: LookState["worn"]): void;
 }
 
@@ -31,9 +34,11 @@ export const useLookState = create<LookState>((set) => ({
   light: (lighting) => set({ lighting }),
   missing: null,
   section: null,
+  pinning: null,
   stand: (spot) => set({ spot }),
   mark: (missing) => set({ missing }),
   lookAt: (section) => set({ section }),
+  pin: (pinning) => set({ pinning }),
   worn: null,
   wear: (worn) => set({ worn }),
 }));

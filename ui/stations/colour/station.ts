@@ -1,10 +1,12 @@
 import dynamic from "next/dynamic";
 import type { Plan, PlanWall } from "@/core/plan/planTypes";
+import { roomForBoards } from "./boardsBeside";
 import { standingOf, type Station } from "../station";
 
 export const colour: Station = {
   slug: "colour",
   title: "Colour",
+  room: roomForBoards,
   Layer: dynamic(() => import("./ColourLayer").then((module) => module.ColourLayer)),
   standing: ({ plan, wall }) => standingOf(colourFindings(plan, wall), false),
 };

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import type { ColourSet } from "@/core/colour/schema";
+import { litColour } from "@/core/look/litColour";
 import type { Paint } from "@/core/paint/schema";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { useLookState } from "./lookState";
@@ -22,6 +23,16 @@ export function useWornSet() {
     worn: worn?.job === job ? worn.set : null,
     wear: (set: string | null) => wear(set === null ? null : { job, set }),
   };
+}
+
+/** The job's paints in the colours of a set, by the light that is chosen. */
+export function useLitPaints(set: Pick<ColourSet, "paints"> | undefined): readonly Paint[] {
+  const { paints } = useJob();
+  const lighting = useLookState((state) => state.lighting);
+  return useMemo(
+    () => inColoursOf(paints, set).map((paint) => ({ ...paint, hex: litColour(paint.hex, lighting) })),
+    [paints, set, lighting],
+  );
 }
 
 /** The job's paints in the colours of the set that is shown. */
