@@ -1,24 +1,13 @@
 import type { Page } from "@playwright/test";
-import type { Plan, PlanTape } from "../core/plan/planTypes";
+import type { PlanTape } from "../core/plan/planTypes";
 import type { PlanStep } from "../core/plan/planDayTypes";
 import { workToTell } from "../core/plan/workOfStep";
 import { expectAccessible } from "./support/faults";
 import { expect, makeJob, stripedWall, test, unfold } from "./support/test";
+import { kindsOf, planOf } from "./support/told";
 
 const next = (page: Page) => page.getByRole("region", { name: "Next" });
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name, exact: true });
-/** Now, by the clock here, with its offset left out: what plans reckon in. */
-const nowText = () =>
-  new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
-const planOf = async (page: Page, id: string, isNow = true): Promise<Plan> =>
-  (await (await page.request.get(`/api/jobs/${id}/plan${isNow ? `?now=${nowText()}` : ""}`)).json()) as Plan;
-const kindsOf = async (page: Page, id: string): Promise<string[]> => {
-  const body = (await (await page.request.get(`/api/jobs/${id}/journal`)).json()) as {
-    entries: { entry: { kind: string } }[];
-  };
-  return body.entries.map(({ entry }) => entry.kind);
-};
-
 let count = 0;
 /** Tells that all steps of a plan up to one, itself included, were done by an hour ago. */
 async function paintedUpTo(page: Page, id: string, isLast: (step: PlanStep) => boolean): Promise<PlanStep> {

@@ -56,6 +56,7 @@ export function decisionsOf(
       missing: lights.filter((light) => !isYes(seen, light)),
       ...(word?.words && { words: word.words }),
       ...(word?.name && { name: word.name }),
+      ...(!isNoLast && typeof said?.of.called === "string" && { called: said.of.called }),
       ...(own.length > 0 && { boards: own.map(({ made }) => hangingOf(made)) }),
       ...(cautions.length > 0 && { cautions }),
       ...(changed && changed.length > 0 && { changed }),

@@ -26,6 +26,8 @@ export interface PlanDecision {
   /** The reason, and who decided, where they were told. */
   words?: string;
   name?: string;
+  /** What it was called when it was decided: a set that is taken is one no more. */
+  called?: string;
   /** The boards of it that are painted, how large, and where on a wall the middle of each hangs, if that was told. */
   boards?: { board: string; size: [number, number]; wall?: string; at?: [number, number] }[];
   /** What the boards of it cannot have told. */

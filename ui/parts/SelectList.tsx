@@ -1,14 +1,25 @@
 "use client";
 
 import { ChevronDown } from "lucide-react";
-import { lazy, Suspense, useId, useState } from "react";
+import { lazy, Suspense, useEffect, useId, useState } from "react";
 import { Chosen, triggerOf, type SelectProps } from "./selectLook";
 
-const OpenedList = lazy(() => import("./OpenedList").then(({ OpenedList }) => ({ default: OpenedList })));
+const fetchOpened = () => import("./OpenedList");
+const OpenedList = lazy(() => fetchOpened().then(({ OpenedList }) => ({ default: OpenedList })));
 
-/** A list to open and choose one of. What opens it is loaded when it is first asked for: most lists of a card never are. */
+/** After a page has come, ms. */
+const fetchedAfterMs = 2000;
+
+/**
+ * A list to open and choose one of. What opens it comes when it is first asked for, or once the page has: by then the connection may
+ * be gone.
+ */
 export function SelectList(props: SelectProps) {
   const [isAsked, setAsked] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => void fetchOpened().catch(() => undefined), fetchedAfterMs);
+    return () => clearTimeout(timer);
+  }, []);
   const list = useId();
   const closed = (
     <button

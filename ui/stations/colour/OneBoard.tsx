@@ -126,15 +126,15 @@ function PinUp({ made }: { readonly made: Board }) {
       <Button
         look="quiet"
         className="-ml-3.5"
+        aria-label={`${isPinning ? "Lay the pencil down" : "Point at where it hangs"}: board ${made.board}`}
         aria-pressed={isPinning}
         onClick={() => pin(isPinning ? null : made.board)}
       >
         {isPinning ? "Lay the pencil down" : "Point at where it hangs"}
-        <span className="sr-only">, board {made.board}</span>
       </Button>
       {made.wall !== undefined && (
-        <Button look="quiet" onClick={takeOff}>
-          It hangs beside the wall<span className="sr-only">, board {made.board}</span>
+        <Button look="quiet" aria-label={`It hangs beside the wall: board ${made.board}`} onClick={takeOff}>
+          It hangs beside the wall
         </Button>
       )}
     </div>

@@ -152,7 +152,7 @@ function Decide({ set: { id, name }, decision }: Props) {
     const problem = change((before) => takeSet(before, job, id, was))[0];
     setProblem(problem?.message ?? null);
     if (problem) return;
-    tell({ set: id }, agreedOf(job, ["set", id], plan));
+    tell({ set: id, called: name }, agreedOf(job, ["set", id], plan));
     wear(null);
   };
   const remove = () => {

@@ -34,7 +34,11 @@ interface Props {
 /** The pattern in other colours: what of each is measured, what speaks against it, and which one it is to be. */
 export function Sets({ wall, plan }: Props) {
   const { sets = [], decisions = [] } = usePlan();
-  const decisionOf = (id: string) => decisions.find(({ of }) => of.set === id);
+  // A set that was taken is what the pattern is now.
+  const decisionOf = (id: string) =>
+    id === ownSet
+      ? decisions.findLast(({ standing, called }) => standing === "agreed" && called !== undefined)
+      : decisions.find(({ of }) => of.set === id);
   const { worn, wear } = useWornSet();
   const shown = sets.find(({ id }) => id === worn);
   return (
@@ -105,7 +109,7 @@ function OneSet({ set, of, decision, wall, plan }: OneProps) {
             <span className="text-[0.9375rem] text-soft">{` ${placeOf(set.rank)} of ${of}`}</span>
             {standing && (
               <span className={`text-[0.9375rem] ${standing === "agreed" ? "text-leaf" : "text-brick"}`}>
-                {`, ${standing}${decision?.name ? ` by ${decision.name}` : ""}`}
+                {`, ${standing}${decision?.name ? ` by ${decision.name}` : ""}${decision?.called ? ` as ${decision.called}` : ""}`}
               </span>
             )}
           </p>
