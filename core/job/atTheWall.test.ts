@@ -128,6 +128,33 @@ it("a seal is touched before what goes over it, once; not yet is asked again, dr
   );
 });
 
+it("the client is asked at the first section before the rest is laid; not like that is asked again, a yes no more", () => {
+  const demo = parseJobText(readFileSync("docs/examples/ferry-landing-upper-rooms.json", "utf8"));
+  if (!demo.ok) throw new Error("the upper rooms are no job");
+  const job = { ...demo.job, work: { ...demo.job.work, start: "2027-01-11" } };
+  const whole = plan(job);
+  const first = whole.steps.find(({ id }) => id.endsWith("/first-section"))!;
+  const rest = whole.steps.find(({ waitsFor }) => waitsFor.some(({ step }) => step === first.id))!;
+  const at2 = (minute: number) => {
+    const day = Math.floor(minute / 1440);
+    return `2027-01-${String(11 + day).padStart(2, "0")}T${clock(minute % 1440).slice(11)}`;
+  };
+  const entry = (minute: number, kind: string, payload: object) =>
+    entryOf(++count, at2(minute), kind, payload);
+  const done = whole.steps
+    .filter(({ end }) => end <= first.end)
+    .map((step) => entry(step.end, "finished", { work: workToTell(step) }));
+  const gatesAt = (...entries: Told[]) =>
+    planFromNow(job, fold([...done, ...entries]), parseMoment(at2(first.end + 3))!).gates ?? [];
+  const [asked] = gatesAt().filter(({ gate }) => gate === "client");
+  expect(asked).toMatchObject({ of: first.id, step: rest.id, wall: first.wall });
+  const answer = (verdict: string, minute: number) => entry(minute, "looked", { work: asked!.work, verdict });
+  const isAsked = (...entries: Told[]) => gatesAt(...entries).filter(({ gate }) => gate === "client");
+  const no = answer("stop", first.end + 1);
+  expect(isAsked(no)).toMatchObject([{ notYet: at2(first.end + 1) }]);
+  expect(isAsked(no, answer("good", first.end + 2))).toEqual([]);
+});
+
 it("taken back over three marks, each is a third less off than the one before; read again after that, it is judged anew", () => {
   const job = stripes({ edges: { seal: "press" } });
   const read = (minute: number, of: string, expected: number, is: number) =>

@@ -16,7 +16,7 @@ const peeling: ReadonlySet<Act> = new Set<Act>(["peel", "unmask"]);
 
 /**
  * What somebody looks at before what comes next is begun: tape before paint, a seal before what goes over it, a coat before the next one
- * or before its tape comes off, by the steps that it waits for. What was found good is not asked again; "not yet" is, with when that was said.
+ * or before its tape comes off, and what was made to be looked at, by the steps that it waits for. What was found good is not asked again; "not yet" is, with when that was said.
  */
 export function gatesOf(steps: readonly PlanStep[], job: Job, happened: Happened): PlanGate[] {
   const byId = new Map(steps.map((step) => [step.id, step]));
@@ -72,6 +72,18 @@ function gateBetween(before: PlanStep, step: PlanStep, { paints, walls }: Job): 
     ask,
   });
   const paint = paints.find(({ id }) => id === before.colour)?.name ?? before.colour ?? "the coat";
+  if (before.gate !== undefined && wall)
+    return before.gate === "client"
+      ? asked(
+          "client",
+          workToTell(before),
+          `The client looks at what was begun${on}, from the doorway and with the sample beside it: may the rest be like that?`,
+        )
+      : asked(
+          "trial",
+          workToTell(before),
+          `Look at what was tried${on}: may the rest go on as it is planned?`,
+        );
   if (does(before, taping) && does(step, covering))
     return asked(
       "tape-check",

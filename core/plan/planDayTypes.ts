@@ -58,7 +58,7 @@ export interface PlanClock {
 
 /** What somebody looks at before a step is begun, and what that is about; an answer is an entry of kind "looked". */
 export interface PlanGate {
-  gate: "tape-check" | "seal-dry" | "ground-shows";
+  gate: "tape-check" | "seal-dry" | "ground-shows" | "trial" | "client";
   /** The step that comes then, and the one whose work is looked at. */
   step: string;
   of: string;

@@ -108,8 +108,12 @@ function nextStep({ steps }: Plan, running: ReadonlyMap<string, Running>): PlanS
   // Each one's own next alone: nobody goes ahead of what comes first.
   const own = new Map<number, PlanStep>();
   for (const step of inTurn) for (const person of peopleOf(step)) if (!own.has(person)) own.set(person, step);
-  return inTurn.find((step) =>
-    peopleOf(step).every((person) => !busy.has(person) && own.get(person) === step),
+  // Someone else may take longer over it than was planned.
+  const open = new Set(steps.filter(({ state }) => state !== "done").map(({ id }) => id));
+  return inTurn.find(
+    (step) =>
+      step.waitsFor.every((wait) => !open.has(wait.step)) &&
+      peopleOf(step).every((person) => !busy.has(person) && own.get(person) === step),
   );
 }
 

@@ -2,7 +2,7 @@ import type { Wall } from "@/core/wall/schema";
 import type { PlanMark, PlanTape } from "@/core/plan/planTypes";
 
 /** What a mark is measured from: of a surveyed wall its plumb and level lines, else its left end and its floor. */
-export function measuredFrom(mark: PlanMark, { object, survey }: Wall): string {
+export function measuredFrom(mark: Pick<PlanMark, "axis" | "at">, { object, survey }: Wall): string {
   if (object) return mark.axis === "x" ? "from the left edge" : "from the lower edge";
   if (mark.axis === "x") return survey ? "from the left plumb line" : "from the left";
   if (!survey) return "from the floor";
@@ -10,7 +10,7 @@ export function measuredFrom(mark: PlanMark, { object, survey }: Wall): string {
 }
 
 /** Above and below a level line read differently at a glance; nothing where all is read one way. */
-export function upOrDown(mark: PlanMark, { survey }: Wall): "▲" | "▼" | "" {
+export function upOrDown(mark: Pick<PlanMark, "axis" | "at">, { survey }: Wall): "▲" | "▼" | "" {
   if (mark.axis === "x" || !survey) return "";
   return mark.at < 0 ? "▼" : "▲";
 }

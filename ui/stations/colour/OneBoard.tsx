@@ -122,10 +122,9 @@ function PinUp({ made }: { readonly made: Board }) {
     journal.tell([{ kind: sample.kind, payload }]);
   };
   return (
-    <div className="flex flex-wrap">
+    <div className="-ml-3.5 flex flex-wrap">
       <Button
         look="quiet"
-        className="-ml-3.5"
         aria-label={`${isPinning ? "Lay the pencil down" : "Point at where it hangs"}: board ${made.board}`}
         aria-pressed={isPinning}
         onClick={() => pin(isPinning ? null : made.board)}

@@ -18,6 +18,14 @@ const answers: Readonly<Record<PlanGate["gate"], readonly (readonly [Verdict, st
     ["good", "Dry"],
     ["stop", "Not yet"],
   ],
+  trial: [
+    ["good", "It may"],
+    ["stop", "Not yet"],
+  ],
+  client: [
+    ["good", "Yes, like that"],
+    ["stop", "Not like that"],
+  ],
   "ground-shows": [
     ["good", "Even"],
     ["ground-shows", "The ground shows"],

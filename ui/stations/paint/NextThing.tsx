@@ -35,7 +35,8 @@ interface Props extends Next {
 
 /** The one thing that a person does next, large enough for two metres, and what becomes of it. */
 export function NextThing({ step, why, by, taker }: Props) {
-  const { paints } = useJob();
+  const job = useJob();
+  const { paints } = job;
   const plan = usePlan();
   const found = useWall(step.wall ?? null);
   const { wallId } = useAddress();
@@ -44,7 +45,7 @@ export function NextThing({ step, why, by, taker }: Props) {
   const [isCalling, setCalling] = useState(false);
   const nameOf = (id: string) => paints.find((paint) => paint.id === id)?.name ?? id;
   const hex = paints.find(({ id }) => id === step.colour)?.hex;
-  const reading = found?.plan ? readingOfStep(step, found.wall, found.plan, isPieceDone) : null;
+  const reading = found?.plan ? readingOfStep(step, found.wall, found.plan, isPieceDone, job) : null;
   const tools = toolsOfStep(step, plan);
   const title = stepTitle(step, nameOf);
   useSpeaking([title, found?.wall.name, reading && `${reading.reading} ${reading.side}`]);

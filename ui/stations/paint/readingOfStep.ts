@@ -1,8 +1,14 @@
+import { formatReading } from "@/core/measure/formatReading";
+import { roundToDivision } from "@/core/measure/roundToDivision";
+import type { Job } from "@/core/job/schema";
+import type { PlanPrint } from "@/core/plan/planPrintTypes";
 import type { PlanStep } from "@/core/plan/planDayTypes";
 import type { PlanMark, PlanWall } from "@/core/plan/planTypes";
 import { piecesOf, type Piece } from "@/core/plan/workOfStep";
 import type { Wall } from "@/core/wall/schema";
 import { measuredFrom, tapeWords, upOrDown } from "@/ui/marks/markWords";
+
+type TapeInHand = Pick<Job, "units" | "tapeDivision">;
 
 export interface Reading {
   readonly reading: string;
@@ -11,12 +17,13 @@ export interface Reading {
   readonly isMarks: boolean;
 }
 
-/** What is read at the wall for the next piece of a step that marks, tapes or prints; null for work without readings. */
+/** What is read at the wall for the next piece of a step that marks, tapes or prints, in the units of the tape in hand; null for work without readings. */
 export function readingOfStep(
   step: PlanStep,
   wall: Wall,
   plan: PlanWall,
   isDone: (piece: Piece) => boolean,
+  tape: TapeInHand,
 ): Reading | null {
   const pieces = piecesOf(step);
   const next = pieces.find((piece) => !isDone(piece));
@@ -31,8 +38,34 @@ export function readingOfStep(
     const mark = plan.marks.find((one) => one.id === id);
     return mark ? read(mark) : null;
   }
+  if (did.of === "print") {
+    const print = (plan.prints ?? []).flatMap(({ list }) => list).find((one) => one.id === id);
+    return print ? printReading(print, wall, tape) : null;
+  }
   if (did.of !== "tape") return null;
   const piece = plan.tape.find((one) => one.id === id);
   const mark = piece && plan.marks.find(({ line }) => line !== undefined && line === piece.line);
   return piece && mark ? read(mark, `tape ${tapeWords(piece)}`) : null;
+}
+
+/** Where the middle of a print comes: along the wall, and up or down. */
+function printReading(
+  { at: [x, y], turn, mirrored }: PlanPrint,
+  wall: Wall,
+  { units, tapeDivision }: TapeInHand,
+): Reading {
+  const read = (mm: number) => formatReading(roundToDivision(mm, tapeDivision), units);
+  const along = { axis: "x", at: x } as const;
+  const high = { axis: "y", at: y } as const;
+  return {
+    reading: read(x),
+    side: [
+      `${measuredFrom(along, wall)}, ${read(Math.abs(y))} ${measuredFrom(high, wall)}: its middle`,
+      turn === 0 ? "" : `turned by ${turn}°`,
+      mirrored ? "the sheet lies face down" : "",
+    ]
+      .filter(Boolean)
+      .join("; "),
+    isMarks: false,
+  };
 }
