@@ -21,7 +21,12 @@ export const limewash = defineFinish({
   edit: editLimewash,
   lookedAt: () => ({ misses: true, sections: [], findings: [] }),
   sundries: {
-    "block-brush": { name: "Block brush, large and soft", serves: 1, why: "why-block-brush", leavesLook: true },
+    "block-brush": {
+      name: "Block brush, large and soft",
+      serves: 1,
+      why: "why-block-brush",
+      leavesLook: true,
+    },
     goggles: { name: "Goggles", serves: 10, why: "why-goggles" },
     gloves: { name: "Long gloves, a pair", serves: 1, why: "why-gloves" },
   },

@@ -24,7 +24,14 @@ export const trowelled = defineFinish({
   card: cardOfTrowelled,
   edit: editTrowelled,
   lookedAt: lookedAtTrowelled,
-  sundries: { spreader: { name: "Spreader, flexible, rounded corners", serves: 1, why: "why-spreader", leavesLook: true } },
+  sundries: {
+    spreader: {
+      name: "Spreader, flexible, rounded corners",
+      serves: 1,
+      why: "why-spreader",
+      leavesLook: true,
+    },
+  },
   rates: { trowel_m2_min: { usual: 0.06, as: "a minute", label: "Trowelling, m2" } },
   start: (_, paints, base) => {
     const others = paints.filter((paint) => paint !== base);
