@@ -138,6 +138,10 @@ test("two at the wall each see their own next thing, and one takes over from the
   };
   expect(entries[0]!.entry.by).toBe("Painter");
   await expect(next(page)).toContainText("Under way since");
+  // The next of its prints is read where it comes: down the right leg of the border.
+  await expect(next(page)).toContainText(
+    /from the left plumb line, .* from the level line: its middle; a quarter turn clockwise/,
+  );
 });
 
 test("a bleed is pointed at on the wall, and its mend comes into the plan from now", async ({ page }) => {

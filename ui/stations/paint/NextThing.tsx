@@ -63,7 +63,9 @@ export function NextThing({ step, why, by, taker }: Props) {
           <p className="text-[2.75rem] leading-none font-bold tracking-tight">
             <Measure>{reading.reading}</Measure>
           </p>
-          <p className="text-lg">{reading.side}</p>
+          <p className="text-lg">
+            <Measure>{reading.side}</Measure>
+          </p>
         </div>
       )}
       <p className="pt-2">

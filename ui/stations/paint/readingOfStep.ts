@@ -48,6 +48,15 @@ export function readingOfStep(
   return piece && mark ? read(mark, `tape ${tapeWords(piece)}`) : null;
 }
 
+/** How a sheet lies: anticlockwise is positive, as angles are. */
+function turnWords(turn: number): string {
+  const degrees = ((Math.round(turn) % 360) + 360) % 360;
+  if (degrees === 0) return "";
+  if (degrees === 180) return "turned upside down";
+  const [by, way] = degrees < 180 ? [degrees, "anticlockwise"] : [360 - degrees, "clockwise"];
+  return by === 90 ? `a quarter turn ${way}` : `turned by ${by}° ${way}`;
+}
+
 /** Where the middle of a print comes: along the wall, and up or down. */
 function printReading(
   { at: [x, y], turn, mirrored }: PlanPrint,
@@ -61,7 +70,7 @@ function printReading(
     reading: read(x),
     side: [
       `${measuredFrom(along, wall)}, ${read(Math.abs(y))} ${measuredFrom(high, wall)}: its middle`,
-      turn === 0 ? "" : `turned by ${turn}°`,
+      turnWords(turn),
       mirrored ? "the sheet lies face down" : "",
     ]
       .filter(Boolean)
