@@ -13,6 +13,8 @@ it("spots come to their mean, with how far they spread; one that went astray is 
   expect(read.astray).toEqual([2]);
   expect(read.lab).toEqual({ l: 50, a: 5, b: 10 });
   expect(read.spread).toBeCloseTo(0.2, 1);
+  // Twelve of lightness at 56 on the average: 12 / (1 + 0.015 * 36 / sqrt(20 + 36)) = 11.19.
+  expect(read.off.map((off) => Math.round(off * 10) / 10)).toEqual([0.4, 0, 11.2, 0.4, 0]);
   expect(labOf(read.hex).l).toBeCloseTo(50, 0);
   expect(readSpots([])).toBeNull();
   expect(readSpots([spot(40)])).toMatchObject({ spread: 0, astray: [] });

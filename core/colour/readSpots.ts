@@ -17,6 +17,8 @@ export interface ReadSurface {
   readonly lamp?: Lab;
   /** How far spots are from their mean on average, CIEDE2000; those that went astray not among them. */
   readonly spread: number;
+  /** How far each spot is from that mean, CIEDE2000, in their turn. */
+  readonly off: readonly number[];
   /** Which spots went astray, by their place. */
   readonly astray: readonly number[];
 }
@@ -33,16 +35,20 @@ export function readSpots(spots: readonly Spot[]): ReadSurface | null {
     a: median(spots.map(({ a }) => a)),
     b: median(spots.map(({ b }) => b)),
   };
-  const off = spots.map((spot) => exactDifference(spot, middle));
-  const most = Math.max(leastAstray, astrayTimes * median(off));
-  const astray = off.flatMap((own, place) => (own > most ? [place] : []));
+  const fromMiddle = spots.map((spot) => exactDifference(spot, middle));
+  const most = Math.max(leastAstray, astrayTimes * median(fromMiddle));
+  const astray = fromMiddle.flatMap((own, place) => (own > most ? [place] : []));
   const own = spots.filter((_, place) => !astray.includes(place));
   const lab = meanOf(own);
   const byLamp = own.flatMap((spot) => spot.lamp ?? []);
   const spread = own.reduce((sum, spot) => sum + exactDifference(spot, lab), 0) / own.length;
   const hex = formatHex(clampChroma({ mode: "lab65", ...lab }, "lch65"));
   const isWhole = byLamp.length === own.length;
-  return { hex, lab, ...(isWhole && { lamp: meanOf(byLamp) }), spread: Math.round(spread * 10) / 10, astray };
+  const off = spots.map((spot) => differenceOf(spot, lab));
+  return {
+    ...{ hex, lab, off, astray, spread: Math.round(spread * 10) / 10 },
+    ...(isWhole && { lamp: meanOf(byLamp) }),
+  };
 }
 
 function meanOf(all: readonly Lab[]): Lab {

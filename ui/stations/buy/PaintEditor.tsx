@@ -16,7 +16,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { NumberField } from "@/ui/parts/NumberField";
 import { TextField } from "@/ui/parts/TextField";
 import { VolumeField } from "@/ui/parts/VolumeField";
-import { useStore } from "./useStore";
+import { useStore } from "@/ui/job/useStore";
 
 /** One paint: name, colour, what its label says, the tins it comes in and what is in the store. */
 export function PaintEditor({ paint }: { paint: PaintDocument }) {

@@ -10,7 +10,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { packsText, priceText } from "@/ui/parts/packsText";
 import { ShareBar } from "@/ui/parts/ShareBar";
 import { Section } from "@/ui/parts/Section";
-import { useStore } from "./useStore";
+import { useStore } from "@/ui/job/useStore";
 
 /** The terms of a need, the strongest first. */
 const shades = [1, 0.62, 0.38, 0.2];

@@ -8,7 +8,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { NumberField } from "@/ui/parts/NumberField";
 import { priceText } from "@/ui/parts/packsText";
 import { Section } from "@/ui/parts/Section";
-import { useStore } from "./useStore";
+import { useStore } from "@/ui/job/useStore";
 
 /** All that is bought beside paint, counted from the work; what is owned is ticked. */
 export function Sundries() {

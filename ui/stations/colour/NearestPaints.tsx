@@ -1,5 +1,8 @@
 "use client";
 
+import dynamic from "next/dynamic";
+import { formatVolume } from "@/core/measure/formatLength";
+import { useStore } from "@/ui/job/useStore";
 import { nearestPaints, type ReadSurface, type Spot } from "@/core/colour/readSpots";
 import { useJob, useJobState } from "@/ui/job/JobProvider";
 import { freshId } from "@/ui/job/jobDocument";
@@ -14,6 +17,12 @@ export function spotWords(spots: readonly Spot[], { spread, astray }: ReadSurfac
   return `${read} Spot ${which} went astray and does not count.`;
 }
 
+/** The chart comes when something is read. */
+const Spread = dynamic(() => import("./SpreadChart").then((module) => module.SpreadChart), {
+  ssr: false,
+  loading: () => <div className="h-24" />,
+});
+
 interface Props {
   readonly found: ReadSurface;
   /** Of what it was read. */
@@ -22,7 +31,8 @@ interface Props {
 
 /** The paints that come near what was read, and the way to keep it as one. */
 export function NearestPaints({ found, name }: Props) {
-  const { paints } = useJob();
+  const { paints, volumes } = useJob();
+  const { amountOf } = useStore();
   const change = useJobState((state) => state.change);
   const keep = () =>
     change((before) => {
@@ -31,6 +41,7 @@ export function NearestPaints({ found, name }: Props) {
     });
   return (
     <>
+      {found.off.length > 1 && <Spread found={found} />}
       <ul aria-label="Nearest paints">
         {nearestPaints(found, paints).map(({ id, difference, likeness, underLamp }) => {
           const paint = paints.find((one) => one.id === id)!;
@@ -40,6 +51,7 @@ export function NearestPaints({ found, name }: Props) {
               <Swatch colour={paint.hex} size={5} />
               <span className="min-w-0 flex-1">
                 {`${paint.name}: ${difference.toFixed(1)}, ${likeness}.`}
+                {amountOf(id) > 0 && ` ${formatVolume(amountOf(id), volumes)} in the store.`}
                 {underLamp !== undefined && (
                   <b className="font-semibold text-ochre">{` By the lamp they part: ${underLamp.toFixed(1)}.`}</b>
                 )}
