@@ -1,5 +1,6 @@
 import { groupBy } from "../geometry/groupBy";
 import { coveredBy } from "../pattern/covered";
+import type { Region } from "../pattern/pattern";
 import type { BoardWork } from "../work/boards/boardSteps";
 import { flatLayers, layersOfSteps, type BoardLayer } from "../work/boards/layers";
 import { usualSizes, type BoardAsked } from "../work/boards/schema";
@@ -94,7 +95,7 @@ function shownOn(
   if ("set" in of) {
     const { paints } = job.sets.find(({ id }) => id === of.set)!;
     const flat = new Map<string, number>();
-    for (const [slot, share] of sharesOf(coloursOn(walls), Object.keys(paints))) {
+    for (const [slot, share] of sharesOf(flatColoursOn(walls), Object.keys(paints))) {
       const paint = paints[slot] ?? slot;
       flat.set(paint, (flat.get(paint) ?? 0) + share);
     }
@@ -133,16 +134,29 @@ function shownOfFinish(finish: string, walls: readonly OrderedWall[], steps: rea
 }
 
 /** Areas by paint, mm2, of all pieces, or of one finish's. */
-function coloursOn(walls: readonly OrderedWall[], finish?: string): Map<string, number> {
-  const regions = walls.flatMap(({ laid }) => laid?.pattern.regions ?? []);
-  const own = regions.filter((region) => finish === undefined || region.finish === finish);
-  return new Map(
-    [...groupBy(own, ({ colour }) => colour)].map(([colour, all]) => [
+const coloursOn = (walls: readonly OrderedWall[], finish?: string): Map<string, number> =>
+  areasOf(
+    walls
+      .flatMap(({ laid }) => laid?.pattern.regions ?? [])
+      .filter((region) => finish === undefined || region.finish === finish),
+  );
+
+/** The same of what is seen as it is painted; of all pieces, where a finish breaks up the colour of each. */
+function flatColoursOn(walls: readonly OrderedWall[]): Map<string, number> {
+  const flat = walls.flatMap(({ laid }) => {
+    const broken = new Set(laid?.pattern.effects.flatMap(({ regions }) => regions));
+    return (laid?.pattern.regions ?? []).filter(({ id }) => !broken.has(id));
+  });
+  return flat.length > 0 ? areasOf(flat) : coloursOn(walls);
+}
+
+const areasOf = (regions: readonly Region[]): Map<string, number> =>
+  new Map(
+    [...groupBy(regions, ({ colour }) => colour)].map(([colour, all]) => [
       colour,
       all.reduce((sum, { face }) => sum + face.area, 0),
     ]),
   );
-}
 
 /** What no piece shows (it is printed, or laid over them) gets so much of a board beside the others. */
 const leastShare = 0.1;

@@ -53,7 +53,11 @@ export function formatVolume(volumeMl: number, volumes: VolumeSystem): string {
   if (volumes === "litres") {
     return volumeMl < 995 ? `${Math.ceil(volumeMl - 1e-9)} ml` : `${trimDecimals(volumeMl / 1000, 2)} L`;
   }
-  if (volumeMl < mlPerUnit.qt) return `${trimDecimals(volumeMl / mlPerUnit["fl oz"], 1)} fl oz`;
+  if (volumeMl < mlPerUnit.qt) {
+    const ounces = volumeMl / mlPerUnit["fl oz"];
+    // A chip's paint is not nothing.
+    return `${trimDecimals(ounces, ounces < 0.1 ? 2 : 1)} fl oz`;
+  }
   if (volumeMl < mlPerUnit.gal) return `${trimDecimals(volumeMl / mlPerUnit.qt, 2)} qt`;
   return `${trimDecimals(volumeMl / mlPerUnit.gal, 2)} gal`;
 }

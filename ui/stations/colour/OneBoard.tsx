@@ -105,7 +105,7 @@ function Takes({ board: { as, size, coats, minutes, paint, cost, repaint } }: { 
   return (
     <p className="text-[0.9375rem] text-soft">
       <Measure>
-        {`A ${trialWords[as]} of ${long(size[0])} × ${long(size[1])}, ${coats} ${coats === 1 ? "coat" : "coats"}: ${takes({ minutes, ml, cost })}. To paint its walls once more: ${takes(repaint)}.`}
+        {`A ${trialWords[as]} of ${long(size[0])} × ${long(size[1])}, ${coats} ${coats === 1 ? "coat" : "coats"}: ${takes({ minutes, ml, cost })}.${repaint.minutes > 0 ? ` To paint its walls once more: ${takes(repaint)}.` : ""}`}
       </Measure>
     </p>
   );
