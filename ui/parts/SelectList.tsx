@@ -1,25 +1,14 @@
 "use client";
 
 import { ChevronDown } from "lucide-react";
-import { lazy, Suspense, useEffect, useId, useState } from "react";
+import { lazy, Suspense, useId, useState } from "react";
 import { Chosen, triggerOf, type SelectProps } from "./selectLook";
 
-const fetchOpened = () => import("./OpenedList");
-const OpenedList = lazy(() => fetchOpened().then(({ OpenedList }) => ({ default: OpenedList })));
+const OpenedList = lazy(() => import("./OpenedList").then(({ OpenedList }) => ({ default: OpenedList })));
 
-/** After a page has come, ms. */
-const fetchedAfterMs = 2000;
-
-/**
- * A list to open and choose one of. What opens it comes when it is first asked for, or once the page has: by then the connection may
- * be gone.
- */
+/** A list to open and choose one of. What opens it is loaded when it is first asked for: most lists of a card never are. */
 export function SelectList(props: SelectProps) {
   const [isAsked, setAsked] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => void fetchOpened().catch(() => undefined), fetchedAfterMs);
-    return () => clearTimeout(timer);
-  }, []);
   const list = useId();
   const closed = (
     <button

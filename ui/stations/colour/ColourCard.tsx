@@ -7,6 +7,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { FindingList } from "@/ui/parts/FindingList";
 import { jobFindingsAt } from "@/ui/job/findingsAt";
 import { PaintNames } from "@/ui/parts/PaintNames";
+import { useListsLater } from "@/ui/parts/useListsLater";
 import { Section } from "@/ui/parts/Section";
 import { daylight, type Lighting } from "@/core/look/views";
 import { Boards } from "./Boards";
@@ -42,6 +43,7 @@ const isSame = (a: Lighting, b: Lighting): boolean =>
 
 /** How the wall will look, in which light and from where; what is mixed for it, and whether its coats can be joined. */
 export function ColourCard({ wallId }: { wallId: string }) {
+  useListsLater();
   const found = useWall(wallId);
   const plan = usePlan();
   const job = useJob();

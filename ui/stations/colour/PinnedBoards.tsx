@@ -6,13 +6,23 @@ import { isSameSubject } from "@/core/findings/subject";
 import { sample } from "@/core/journal/kinds/sample";
 import { lights, sampleLook } from "@/core/journal/kinds/sampleLook";
 import { litColour } from "@/core/look/litColour";
-import type { Plan } from "@/core/plan/planTypes";
+import type { Plan, PlanDecision } from "@/core/plan/planTypes";
 import { useHappened, useJob, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { PlacePencil } from "@/ui/wall-view/PlacePencil";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
-import { besideGapPx, besidePx, pinnedAt, type Pinned } from "./boardsBeside";
+import { besideGapPx, besidePx } from "./boardsBeside";
 import { boardSubjects, type Look } from "./boardSubjects";
 import { useLookState } from "./lookState";
+
+type Pinned = NonNullable<PlanDecision["boards"]>[number] & Pick<PlanDecision, "of" | "standing">;
+
+/** The boards that hang on a wall or nowhere on any, with what they are of. */
+const pinnedAt = ({ decisions = [] }: Pick<Plan, "decisions">, wall: string): Pinned[] =>
+  decisions.flatMap(({ of, standing, boards = [] }) =>
+    boards.flatMap((board) =>
+      board.wall === undefined || board.wall === wall ? [{ ...board, of, standing }] : [],
+    ),
+  );
 
 interface Props {
   readonly wallId: string;

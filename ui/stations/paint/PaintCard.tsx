@@ -1,5 +1,6 @@
 "use client";
 
+import { useListsLater } from "@/ui/parts/useListsLater";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef } from "react";
 import { useJob, useJobState, useJournalState, usePlan } from "@/ui/job/JobProvider";
@@ -26,6 +27,7 @@ import { useHands } from "@/ui/job/useHands";
 
 /** At the wall: one thing at a time, what is due, and what becomes of it. */
 export function PaintCard() {
+  useListsLater();
   const plan = usePlan();
   const { work } = useJob();
   if (!plan.work || plan.steps.length === 0)
