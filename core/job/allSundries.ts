@@ -1,7 +1,8 @@
 import { finishSundries } from "../finishes/registry";
+import type { UnitSystem } from "../measure/units";
 import type { SundryKind } from "../work/contribution";
 import { sundryKinds } from "../work/sundries";
-import { toolKinds } from "../work/tools";
+import { toolKinds } from "../work/toolKinds";
 
 /** Everything that is bought beside paint, in the order in which it is listed. */
 export const allSundries: Readonly<Record<string, SundryKind>> = {
@@ -9,3 +10,9 @@ export const allSundries: Readonly<Record<string, SundryKind>> = {
   ...finishSundries,
   ...toolKinds,
 };
+
+/** As its label reads in a job's units; what is no longer listed by its item. */
+export function sundryName(item: string, units: UnitSystem): string {
+  const name = allSundries[item]?.name ?? item;
+  return typeof name === "string" ? name : name[units];
+}

@@ -6,9 +6,8 @@ import type { Job } from "./schema";
 import type { Plan, PlanMix, PlanPacks, PlanPaint, PlanSundry, PlanTool } from "../plan/planTypes";
 import { breaksAtCorners } from "../paint/batchBreaks";
 import { formatMeasure, tintLoad, type Batches } from "../paint/mix";
-import type { SundryKind } from "../work/contribution";
-import { toolKinds, type ToolItem } from "../work/tools";
-import { allSundries } from "./allSundries";
+import { toolKinds, type ToolItem } from "../work/toolKinds";
+import { allSundries, sundryName } from "./allSundries";
 
 /** What the job takes of one paint, in the words of the plan. */
 export function describePaint({
@@ -60,10 +59,10 @@ const describePacks = ({
 /** What the work is done with; what is not owned is on the shopping list. */
 export const describeTools = (job: Job, tools: readonly ToolItem[], speech: Speech): PlanTool[] =>
   tools.map((item) => {
-    const { name, why } = toolKinds[item] as SundryKind;
+    const { why } = toolKinds[item];
     return {
       item,
-      name: typeof name === "string" ? name : name[job.units],
+      name: sundryName(item, job.units),
       why: speech.say({ code: why, values: { from: 1 } }),
       owned: !job.toolsToBuy.includes(item),
     };
@@ -71,10 +70,10 @@ export const describeTools = (job: Job, tools: readonly ToolItem[], speech: Spee
 
 export const describeSundries = (job: Job, { sundries }: Needs, speech: Speech): PlanSundry[] =>
   sundries.map(({ item, from, count, onHand, buy, price, cost }) => {
-    const { name, why } = allSundries[item]!;
+    const { why } = allSundries[item]!;
     return {
       item,
-      name: typeof name === "string" ? name : name[job.units],
+      name: sundryName(item, job.units),
       why: speech.say({ code: why, values: { from } }),
       count,
       onHand,

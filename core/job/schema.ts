@@ -10,7 +10,7 @@ import type { Anew } from "../rounds/listPasses";
 import type { Mend } from "../work/mend/mendSteps";
 import { boardSchema } from "../work/boards/schema";
 import { suppliesSchemaOf } from "../work/sundries";
-import { toolItems } from "../work/tools";
+import { toolItems } from "../work/toolKinds";
 import { stencilSchema } from "../stencil/schema";
 import { edgesSchema } from "../tape/schema";
 import { meetsSchema, runSchema, wallSchema } from "../wall/schema";

@@ -27,7 +27,7 @@ export interface Station {
   /** Whether walls that the finish in hand goes on over are drawn beside this one. */
   readonly unfoldsRun?: true;
   /** What its layer needs free around the wall. */
-  readonly room?: (plan: PlanWall) => Margins;
+  readonly room?: (wall: PlanWall, plan: Plan) => Margins;
   readonly standing: (seen: Seen) => Standing;
 }
 

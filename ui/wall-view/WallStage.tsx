@@ -6,9 +6,9 @@ import { memo, useId, useMemo, useState, type KeyboardEvent, type ReactNode } fr
 import type { Box } from "@/core/geometry/curve";
 import { formatSpan } from "@/core/measure/formatLength";
 import { boxOfWall } from "@/core/wall/boxOfWall";
-import type { PlanWall } from "@/core/plan/planTypes";
+import type { Plan, PlanWall } from "@/core/plan/planTypes";
 import type { Wall } from "@/core/wall/schema";
-import { useJob, useShownWall } from "@/ui/job/JobProvider";
+import { useJob, usePlan, useShownWall } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Measure } from "@/ui/parts/Measure";
 import { useSame } from "@/ui/parts/useSame";
@@ -39,7 +39,7 @@ interface Props {
   /** Whether the walls that the finish in hand goes on over are drawn unfolded beside this one. */
   readonly unfoldsRun?: boolean;
   /** What the layer needs free around the wall, between it and its rulers. */
-  readonly room?: (plan: PlanWall) => Margins;
+  readonly room?: (wall: PlanWall, plan: Plan) => Margins;
 }
 
 const noWalls: readonly WallBeside[] = [];
@@ -70,12 +70,13 @@ export function WallStage({ wallId, layer, unfoldsRun = false, room: roomFor }: 
   const run = useWallsBeside(wallId);
   const beside = unfoldsRun ? run : noWalls;
   const job = useJob();
+  const all = usePlan();
   const hatchId = useId().replace(/[^\w-]/g, "");
   const [hatched, setHatched] = useState(false);
   const wall = found?.wall;
   const box = useSame(wall ? boxOfWall(wall) : noWall);
   const whole = useSame(boxWith(box, beside));
-  const room = useSame(found?.plan && roomFor ? roomFor(found.plan) : noRoom);
+  const room = useSame(found?.plan && roomFor ? roomFor(found.plan, all) : noRoom);
   const { stage, size, isMeasured, view, zoom, fit, isFitted } = useView(sizeOf(whole), room);
   const frame = useMemo(
     (): LayerFrame => ({

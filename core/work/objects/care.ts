@@ -129,5 +129,3 @@ export const objectMinutes = {
 
 /** At 20 C and 50 % RH, minutes: washed cloth on a line. */
 export const clothDryMin = 360;
-/** A sheet of card under what paint goes through, m2. */
-export const cardM2 = 0.7;

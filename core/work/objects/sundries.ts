@@ -1,5 +1,7 @@
 import type { SundryKind } from "../contribution";
-import { cardM2 } from "./care";
+
+/** A sheet of card under what paint goes through, m2. */
+const cardM2 = 0.7;
 
 /** What things on a table use up. */
 export const objectSundries = {
