@@ -1,4 +1,5 @@
 import { capital } from "../../findings/capital";
+import { groupBy } from "../../geometry/groupBy";
 import { listed } from "../../findings/listed";
 import type { Speech } from "../../findings/speech";
 import { saySubject } from "../../findings/subject";
@@ -53,14 +54,28 @@ const looks: Readonly<Record<TrialWay, string>> = {
     "stand it where the pattern comes, and look from where people stand, by morning, midday and evening light and by lamp. A no counts at once, a yes needs every light",
 };
 
+type Asked = LaidOut["boards"][number];
+
+/** Boards that are tried in one way and are as large, as they come. */
+const alike = (boards: LaidOut["boards"]): (readonly Asked[])[] => [
+  ...groupBy(boards, ({ as, size }) => `${as} ${size.join(" ")}`).values(),
+];
+
+/** By their names, and their size once. */
+function sayAlike(all: readonly Asked[], length: Speech["length"]): string {
+  const { as, size } = all[0]!;
+  const [wide, high] = size.map((side) => length(side));
+  const ids = listed(all.map(({ id }) => id));
+  const plural = as === "patch" ? "patches" : `${trialWords[as]}s`;
+  return all.length > 1
+    ? `${plural} ${ids} of ${wide} × ${high} each`
+    : `${trialWords[as]} ${ids}, ${wide} × ${high}`;
+}
+
 /** What is said of boards. */
 export const boardWords = {
   "boards-laid-out": ({ boards }: LaidOut, { length }: Speech) =>
-    `Lay out ${listed(
-      boards.map(
-        ({ id, as, size: [wide, high] }) => `${trialWords[as]} ${id}, ${length(wide)} × ${length(high)}`,
-      ),
-    )}: dust, and write on the back what it is of, its paint, sheen and the date.${
+    `Lay out ${listed(alike(boards).map((all) => sayAlike(all, length)))}: dust, and write on the back what it is of, its paint, sheen and the date.${
       boards.some(({ as }) => as === "patch")
         ? " A patch goes on the wall itself, its edges feathered: they show through thin colours later."
         : ""
