@@ -205,6 +205,9 @@ test("sets are made, shown on the wall, refused with a reason and taken; a palet
   await what.getByRole("button", { name: "Refuse it" }).click();
   await expect(sets).toContainText("refused");
   await expect(sets).toContainText("“too cold by the window”");
+  await what.getByRole("button", { name: "Not refused after all" }).click();
+  await expect(sets).not.toContainText("refused");
+  await expect(sets).not.toContainText("agreed");
   await what.getByLabel("Who decides").fill("The client");
   await what.getByRole("button", { name: "Take this set" }).click();
   await expect(sets.getByRole("button", { name: "Show As it was on the wall" })).toBeVisible();

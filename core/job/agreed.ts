@@ -1,15 +1,12 @@
 import { differenceOf, labOf, likenessOf } from "../colour/difference";
 import type { ColourSet } from "../colour/schema";
 import { finishOf } from "../finishes/registry";
-import { isSame, subjectOf, type Subject } from "../findings/subject";
-import { toldOf } from "../journal/defineKind";
-import type { Happened } from "../journal/happened";
-import { decided, type AgreedPaint } from "../journal/kinds/decided";
+import type { Subject } from "../findings/subject";
+import type { AgreedPaint, Decided } from "../journal/kinds/decided";
 import type { Paint } from "../paint/schema";
 import type { PlanDecision } from "../plan/planSetTypes";
 import type { Plan, PlanBatch } from "../plan/planTypes";
-import type { SundryKind } from "../work/contribution";
-import { allSundries } from "./allSundries";
+import { allSundries, sundryName } from "./allSundries";
 import type { Job } from "./schema";
 
 /** The plan as far as it says how paints go on, and of which batches. */
@@ -19,12 +16,16 @@ type Laid = Pick<Plan, "steps" | "batches">;
  * What is agreed with a yes to something: its paints as they are by then, with the last batch of each and the tools that leave their
  * look in it. Kept with the word that was given.
  */
-export function agreedOf(job: Job, [kind, id]: Subject, plan: Laid): AgreedPaint[] {
-  const ids = new Set(paintsOf(job, kind, id));
+export function agreedOf(job: Job, subject: Subject, plan: Laid): AgreedPaint[] {
+  const [kind, id] = subject;
   const set = kind === "set" ? job.sets.find((one) => one.id === id) : undefined;
-  return job.paints
-    .filter((paint) => ids.has(paint.id))
-    .map((paint) => asAgreed(paint, standsFor(paint.id, set), plan));
+  return paintsOfSubject(job, subject).map((paint) => asAgreed(paint, standsFor(paint.id, set), plan));
+}
+
+/** The paints that something is of. */
+export function paintsOfSubject(job: Job, [kind, id]: Subject): Paint[] {
+  const ids = new Set(paintsOf(job, kind, id));
+  return job.paints.filter((paint) => ids.has(paint.id));
 }
 
 /** The paints of the pattern in whose place one stands in a set: itself, where nothing stands in its own. */
@@ -71,8 +72,7 @@ function toolsOf(paints: readonly string[], { steps }: Laid): string[] {
       does.flatMap((one) => (paints.includes(one.with ?? "") && one.of !== "board" ? (one.tools ?? []) : [])),
     ),
   );
-  const kinds: Readonly<Record<string, SundryKind>> = allSundries;
-  return [...used].filter((item) => kinds[item]?.leavesLook).sort();
+  return [...used].filter((item) => allSundries[item]?.leavesLook).sort();
 }
 
 const lastBatch = (paint: string, { batches = [] }: Laid): PlanBatch | undefined =>
@@ -81,12 +81,9 @@ const lastBatch = (paint: string, { batches = [] }: Laid): PlanBatch | undefined
 const whats = ["hex", "material", "sheen", "coats", "recipe"] as const;
 type Changed = NonNullable<PlanDecision["changed"]>[number];
 
-/** What of the last yes to something is no longer as it was agreed. */
-export function changedSince(job: Job, happened: Happened, subject: Subject, plan: Laid): Changed[] {
-  const said = toldOf(happened, decided)
-    .filter(({ of }) => isSame(subjectOf(of), subject))
-    .at(-1);
-  if (!said?.agreed || said.of.refused === true) return [];
+/** What of a yes is no longer as it was agreed. */
+export function changedSince(job: Job, said: Pick<Decided, "of" | "agreed">, plan: Laid): Changed[] {
+  if (!said.agreed || said.of.refused === true) return [];
   const used = usedIn(job);
   return said.agreed.flatMap((then): Changed[] => {
     const paint = job.paints.find(({ id }) => id === then.paint);
@@ -108,13 +105,7 @@ type What = Omit<Changed, "paint">;
 /** A paint that goes on otherwise than it did where it was agreed; one that is not laid on at all is told as gone from the pattern. */
 function toolsChanged(then: AgreedPaint, now: AgreedPaint, { units }: Job): What[] {
   if (!then.tools || !now.tools || then.tools.join() === now.tools.join()) return [];
-  const named = (items: readonly string[]) =>
-    items
-      .map((item) => {
-        const name = (allSundries as Readonly<Record<string, SundryKind>>)[item]?.name ?? item;
-        return typeof name === "string" ? name : name[units];
-      })
-      .join(" and ");
+  const named = (items: readonly string[]) => items.map((item) => sundryName(item, units)).join(" and ");
   return [{ what: "tools", told: named(then.tools), now: named(now.tools) }];
 }
 

@@ -48,6 +48,25 @@ it("a set is open until it is decided; what is missing are the lights without a 
   });
 });
 
+it("of sets the one that was taken last is agreed, by the words that it was taken with", () => {
+  const take = (number: number, of: object) => entryOf(number, at(`1${number}:00`), "decided", { of });
+  const cold = take(1, { set: "s1", called: "Cold" });
+  const warm = take(2, { set: "s2", called: "Warm" });
+  const kelp = take(3, { paint: "kelp" });
+  const standing = (...told: Parameters<typeof fold>[0]) =>
+    decisionsOf(sets, fold(told)).map((one) => [Object.values(one.of)[0], one.standing, one.called]);
+  expect(standing(cold, warm, kelp)).toEqual([
+    ["s1", "open", undefined],
+    ["s2", "agreed", "Warm"],
+    ["kelp", "agreed", undefined],
+  ]);
+  // Refused after that, neither is: nobody has said yes to the first one anew.
+  expect(standing(cold, warm, take(3, { set: "s2", refused: true })).slice(0, 2)).toEqual([
+    ["s1", "open", undefined],
+    ["s2", "refused", undefined],
+  ]);
+});
+
 it("a no counts at once and keeps its reason, the painter's own does not; what is decided later counts", () => {
   const boards = [board(1, "b1", { set: "s1" }), board(2, "b2", { paint: "kelp" })];
   const no = look(3, "b1", "midday", "no", { words: "too cold by the window" });

@@ -1,70 +1,77 @@
-import { agreedOf, changedSince } from "./agreed";
+import { changedSince, paintsOfSubject } from "./agreed";
 import { toldOf } from "../journal/defineKind";
-import type { Happened, Told } from "../journal/happened";
-import { decided, type AgreedPaint } from "../journal/kinds/decided";
+import type { Happened, Kept, Told } from "../journal/happened";
+import { decided, type Decided } from "../journal/kinds/decided";
 import { sample } from "../journal/kinds/sample";
 import { lights, sampleLook, type SampleLight } from "../journal/kinds/sampleLook";
 import { isSame, subjectOf, type Subject } from "../findings/subject";
+import type { Paint } from "../paint/schema";
 import type { PlanDecision } from "../plan/planSetTypes";
 import type { Plan } from "../plan/planTypes";
 import { usualSizes } from "../work/boards/schema";
 import type { Job } from "./schema";
 
-/**
- * How each set stands, and whatever else boards were made of or was decided: a no counts at once, a yes needs every light. What was
- * said last counts: a refusal is open again once it is decided otherwise.
- */
-export function decisionsOf(
-  job: Job,
-  happened: Happened,
-  plan: Pick<Plan, "steps" | "batches">,
-): PlanDecision[] {
-  // Told anew, a board hangs where it was told last.
-  const last = new Map(toldOf(happened, sample).map((made) => [made.board, made]));
-  const boards = [...last.values()].flatMap((made) => {
-    const subject = subjectOf(made.of);
-    return subject ? [{ made, subject }] : [];
-  });
-  const told = toldOf(happened, decided).flatMap((one) => {
-    const subject = subjectOf(one.of);
-    return subject ? [{ ...one, subject }] : [];
-  });
-  const subjects: Subject[] = job.sets.map(({ id }): Subject => ["set", id]);
-  const planned = job.boards.flatMap(({ of }) => {
-    const subject = subjectOf(of);
-    return subject ? [subject] : [];
-  });
-  for (const subject of [...planned, ...[...boards, ...told].map((one) => one.subject)])
-    if (!subjects.some((known) => isSame(known, subject))) subjects.push(subject);
-  const looks = toldOf(happened, sampleLook).filter(({ who }) => who === "client");
-  return subjects.map((subject) => {
-    const own = boards.filter((one) => isSame(subject, one.subject));
-    const ids = new Set([
-      ...own.map(({ made }) => made.board),
-      ...job.boards.flatMap(({ id, of }) => (isSame(subject, subjectOf(of)) ? [id] : [])),
-    ]);
-    const seen = looks.filter(({ board }) => ids.has(board));
-    const said = told.filter((one) => isSame(subject, one.subject)).at(-1);
-    const no = seen.filter(({ verdict }) => verdict === "no").at(-1);
-    const isNoLast = no !== undefined && (!said || isLater(no.told, said.told));
-    const word = isNoLast ? { words: no.words, name: "" } : said;
-    const changed = isNoLast ? [] : changedSince(job, happened, subject, plan);
-    const cautions = own.flatMap(({ made }) => cautionsOf(made, agreedOf(job, subject, plan)));
-    return {
-      of: { [subject[0]]: subject[1] },
-      standing: isNoLast || said?.of.refused === true ? "refused" : said ? "agreed" : "open",
-      missing: lights.filter((light) => !isYes(seen, light)),
-      ...(word?.words && { words: word.words }),
-      ...(word?.name && { name: word.name }),
-      ...(!isNoLast && typeof said?.of.called === "string" && { called: said.of.called }),
-      ...(own.length > 0 && { boards: own.map(({ made }) => hangingOf(made)) }),
-      ...(cautions.length > 0 && { cautions }),
-      ...(changed && changed.length > 0 && { changed }),
-    };
-  });
+type Laid = Pick<Plan, "steps" | "batches">;
+type Made = ReturnType<(typeof sample)["payload"]["parse"]>;
+type Word = Kept<Decided>;
+type Look = Kept<ReturnType<(typeof sampleLook)["payload"]["parse"]>>;
+
+/** What was told that has to do with decisions. */
+interface Heard {
+  readonly made: readonly Made[];
+  readonly words: readonly Word[];
+  /** Of the client. */
+  readonly looks: readonly Look[];
 }
 
-type Made = ReturnType<(typeof sample)["payload"]["parse"]>;
+/**
+ * How each set stands, and whatever else boards were made of or was decided: a no counts at once, a yes needs every light. What was
+ * said last counts, and of sets the one that was taken last: a pattern has one set of colours.
+ */
+export function decisionsOf(job: Job, happened: Happened, plan: Laid): PlanDecision[] {
+  const heard: Heard = {
+    // Told anew, a board hangs where it was told last.
+    made: [...new Map(toldOf(happened, sample).map((made) => [made.board, made])).values()],
+    words: toldOf(happened, decided),
+    looks: toldOf(happened, sampleLook).filter(({ who }) => who === "client"),
+  };
+  const subjects: Subject[] = job.sets.map(({ id }): Subject => ["set", id]);
+  for (const { of } of [...job.boards, ...heard.made, ...heard.words]) {
+    const subject = subjectOf({ ...of });
+    if (subject && !subjects.some((known) => isSame(known, subject))) subjects.push(subject);
+  }
+  return subjects.map((subject) => decisionOn(subject, job, heard, plan));
+}
+
+function decisionOn(subject: Subject, job: Job, { made, words, looks }: Heard, plan: Laid): PlanDecision {
+  const isOn = ({ of }: { readonly of: object }) => isSame(subject, subjectOf({ ...of }));
+  const own = made.filter(isOn);
+  const ids = new Set([...own.map(({ board }) => board), ...job.boards.filter(isOn).map(({ id }) => id)]);
+  const seen = looks.filter(({ board }) => ids.has(board));
+  const said = standsYet(words.filter(isOn).at(-1), words);
+  const no = seen.filter(({ verdict }) => verdict === "no").at(-1);
+  const isNoLast = no !== undefined && (!said || isLater(no.told, said.told));
+  const word = isNoLast ? { words: no.words, name: "", of: {} as Word["of"] } : said;
+  const changed = isNoLast || !said ? [] : changedSince(job, said, plan);
+  const cautions = own.flatMap((board) => cautionsOf(board, paintsOfSubject(job, subject)));
+  return {
+    of: { [subject[0]]: subject[1] },
+    standing: isNoLast || said?.of.refused === true ? "refused" : said ? "agreed" : "open",
+    missing: lights.filter((light) => !isYes(seen, light)),
+    ...(word?.words && { words: word.words }),
+    ...(word?.name && { name: word.name }),
+    ...(typeof word?.of.called === "string" && { called: word.of.called }),
+    ...(own.length > 0 && { boards: own.map(hangingOf) }),
+    ...(cautions.length > 0 && { cautions }),
+    ...(changed.length > 0 && { changed }),
+  };
+}
+
+const isYesToSet = ({ of }: Word): boolean => subjectOf(of)?.[0] === "set" && of.refused !== true;
+
+/** A yes to a set stands until another one is taken. */
+const standsYet = (said: Word | undefined, words: readonly Word[]): Word | undefined =>
+  said && isYesToSet(said) && words.findLast(isYesToSet) !== said ? undefined : said;
 
 const hangingOf = ({ board, size = [...usualSizes.board], wall, place }: Made) => ({
   board,
@@ -73,7 +80,7 @@ const hangingOf = ({ board, size = [...usualSizes.board], wall, place }: Made) =
 });
 
 /** What a board cannot have told: by its paint, its coats and its sheen, beside what the wall gets. */
-function cautionsOf({ board, grade, coats, sheen }: Made, paints: readonly AgreedPaint[]): string[] {
+function cautionsOf({ board, grade, coats, sheen }: Made, paints: readonly Paint[]): string[] {
   const others = [...new Set(paints.map((paint) => paint.sheen))].filter((own) => own !== sheen);
   const most = Math.max(0, ...paints.map((paint) => Math.min(2, paint.coats)));
   return [

@@ -19,6 +19,8 @@ const agreedPaint = z.object({
 /** A paint as a yes was given to it. */
 export type AgreedPaint = z.infer<typeof agreedPaint>;
 
+export type Decided = ReturnType<(typeof decided)["payload"]["parse"]>;
+
 /** A choice that holds from now on; with `refused` among what it is of, that it is not wanted. */
 export const decided = defineKind({
   kind: "decided",

@@ -27,5 +27,8 @@ export const sample = defineKind({
     batch: freeText.optional(),
   }),
   fold: (folding, payload, told) => intoList(folding, "sample", payload, told),
-  say: ({ board, of }, speech) => `Board ${board} is painted, of ${saySubject(of, speech)}.`,
+  say: ({ board, of, wall, place }, speech) =>
+    wall !== undefined && place
+      ? `Board ${board} hangs on ${speech.wall(wall)}, ${speech.length(place[0])} along, ${speech.length(place[1])} up.`
+      : `Board ${board} is painted, of ${saySubject(of, speech)}.`,
 });

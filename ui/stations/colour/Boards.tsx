@@ -13,7 +13,8 @@ export function Boards() {
   const happened = useHappened();
   const { boards: planned = [] } = usePlan();
   const made = toldOf(happened, sample);
-  const looks = toldOf(happened, sampleLook);
+  const looked = toldOf(happened, sampleLook);
+  const looks = looked.filter(({ who }) => who === "client");
   const ids = [...new Set([...planned.map(({ id }) => id), ...made.map(({ board }) => board)])];
   return (
     <Section name="colour/boards" title="Boards" sum={ids.length > 0 ? String(ids.length) : ""}>
@@ -35,7 +36,7 @@ export function Boards() {
         ))}
       </ul>
       {/* What was said of one that was taken back is not said of another. */}
-      <NewBoard taken={[...ids, ...looks.map(({ board }) => board)]} />
+      <NewBoard taken={[...ids, ...looked.map(({ board }) => board)]} />
     </Section>
   );
 }

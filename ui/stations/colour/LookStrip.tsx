@@ -13,8 +13,9 @@ const ticks = [6, 9, 12, 15, 18, 21];
 const verdictLook = { yes: "fill-leaf", no: "fill-brick", unsure: "fill-ochre" } as const;
 const verdictSigns = { yes: "✓", no: "✕", unsure: "?" } as const;
 
-interface Props {
+export interface StripProps {
   readonly board: string;
+  /** Of the client. */
   readonly looks: readonly Look[];
   /** When each light is there, once the board is dry. */
   readonly planned: PlanBoard["looks"];
@@ -25,7 +26,7 @@ const xOf = (minutes: number): number =>
   Math.min(wide - 9, Math.max(9, ((minutes / 60 - first) / (last - first)) * wide));
 
 /** The looks at a board by the hours of the day, in the light that white has by then: what was said when, and what is still to be looked at. */
-export function LookStrip({ board, looks, planned }: Props) {
+export function LookStrip({ board, looks, planned }: StripProps) {
   const seen = new Set(looks.map(({ light }) => light as string));
   const open = planned.filter(({ light }) => !seen.has(light));
   const said = [

@@ -3,28 +3,28 @@
 import "@/ui/journal/telling";
 import { useState } from "react";
 import { lights, sampleLook, type SampleLight } from "@/core/journal/kinds/sampleLook";
-import type { PlanBoard } from "@/core/plan/planTypes";
 import { useJournal } from "@/ui/job/JobProvider";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { FormField } from "@/ui/parts/FormField";
 import type { Look } from "./boardSubjects";
+import { LookStrip, type StripProps } from "./LookStrip";
 
 const verdictLook = { yes: "text-leaf", no: "text-brick", unsure: "" } as const;
 const verdictWords = { yes: "yes", no: "no", unsure: "not sure" } as const;
 
-interface Props {
-  readonly board: string;
-  readonly looks: readonly Look[];
-  /** When each light is there, once the board is dry. */
-  readonly planned: PlanBoard["looks"];
-}
+/** What the client said by each light and when, what was said last, and when the lights to come are there. */
+export const LooksOfBoard = (props: StripProps) => (
+  <>
+    <LookStrip {...props} />
+    <LastLooks {...props} />
+  </>
+);
 
-/** What the client said last by each light, and when the ones to come are there. */
-export const LooksOfBoard = ({ board, looks, planned }: Props) => (
+const LastLooks = ({ board, looks, planned }: StripProps) => (
   <ul className="grid grid-cols-2 gap-x-3 gap-y-1 py-1 text-[0.9375rem]" aria-label={`Looks at ${board}`}>
     {lights.map((light) => {
-      const verdict = looks.filter((look) => look.light === light && look.who === "client").at(-1)?.verdict;
+      const verdict = looks.findLast((look) => look.light === light)?.verdict;
       const at = planned.find((one) => one.light === light);
       return (
         <li

@@ -19,7 +19,6 @@ import { Swatch } from "@/ui/parts/Swatch";
 import { boardSubjects, type Board, type Look } from "./boardSubjects";
 import { DecideBoard } from "./DecideBoard";
 import { useLookState } from "./lookState";
-import { LookStrip } from "./LookStrip";
 import { LooksOfBoard, TellLook } from "./LooksOfBoard";
 
 interface Props {
@@ -66,12 +65,13 @@ export function OneBoard({ id, planned, told, looks }: Props) {
       {planned && <Takes board={planned} />}
       {made && <p className="text-[0.9375rem] text-soft">{madeWords(made)}</p>}
       {!made && planned && isOpen && <TellPainted board={planned} />}
-      {made && <PinUp made={made} />}
-      <LookStrip
-        board={id}
-        looks={looks.filter(({ who }) => who === "client")}
-        planned={planned?.looks ?? []}
-      />
+      {made && (
+        <PinUp
+          id={id}
+          hung={told.filter(({ place }) => place).map((one) => one.told.entry)}
+          takeBack={takeBack}
+        />
+      )}
       <LooksOfBoard board={id} looks={looks} planned={planned?.looks ?? []} />
       <p className="text-[0.9375rem]">{standingWords(decision)}</p>
       {decision?.cautions?.map((caution) => (
@@ -111,28 +111,34 @@ function Takes({ board: { as, size, coats, minutes, paint, cost, repaint } }: { 
   );
 }
 
+interface PinUpProps {
+  readonly id: string;
+  /** What told where on a wall it hangs. */
+  readonly hung: readonly string[];
+  readonly takeBack: (...entries: readonly string[]) => void;
+}
+
 /** On which wall it hangs, pointed at with the pencil. */
-function PinUp({ made }: { readonly made: Board }) {
-  const journal = useJournal();
+function PinUp({ id, hung, takeBack }: PinUpProps) {
   const pinning = useLookState((state) => state.pinning);
   const pin = useLookState((state) => state.pin);
-  const isPinning = pinning === made.board;
-  const takeOff = () => {
-    const { told: _, wall: __, place: ___, ...payload } = made;
-    journal.tell([{ kind: sample.kind, payload }]);
-  };
+  const isPinning = pinning === id;
   return (
     <div className="-ml-3.5 flex flex-wrap">
       <Button
         look="quiet"
-        aria-label={`${isPinning ? "Lay the pencil down" : "Point at where it hangs"}: board ${made.board}`}
+        aria-label={`${isPinning ? "Lay the pencil down" : "Point at where it hangs"}: board ${id}`}
         aria-pressed={isPinning}
-        onClick={() => pin(isPinning ? null : made.board)}
+        onClick={() => pin(isPinning ? null : id)}
       >
         {isPinning ? "Lay the pencil down" : "Point at where it hangs"}
       </Button>
-      {made.wall !== undefined && (
-        <Button look="quiet" aria-label={`It hangs beside the wall: board ${made.board}`} onClick={takeOff}>
+      {hung.length > 0 && (
+        <Button
+          look="quiet"
+          aria-label={`It hangs beside the wall: board ${id}`}
+          onClick={() => takeBack(...hung)}
+        >
           It hangs beside the wall
         </Button>
       )}

@@ -6,9 +6,10 @@ import { ownSet } from "@/core/colour/schema";
 import { agreedOf } from "@/core/job/agreed";
 import { withoutBoardsOf } from "@/core/job/boardsOfDocument";
 import { takeSet, unlikeStandIns } from "@/core/job/takeSet";
+import { toldOf } from "@/core/journal/defineKind";
 import { decided, type AgreedPaint } from "@/core/journal/kinds/decided";
 import type { PlanDecision, PlanSet } from "@/core/plan/planTypes";
-import { useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
+import { useHappened, useJob, useJobState, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { changeById, freshId } from "@/ui/job/jobDocument";
 import { Button } from "@/ui/parts/Button";
 import { DataTable } from "@/ui/parts/DataTable";
@@ -124,10 +125,17 @@ function StandIns({ id }: { id: string }) {
   );
 }
 
+const withdrawn = ({ told }: { readonly told: { readonly entry: string } }) => ({
+  kind: "withdrawn",
+  payload: { entry: told.entry },
+});
+
 /** Taken, refused with its reason, or struck off the list. */
 function Decide({ set: { id, name }, decision }: Props) {
   const job = useJob();
   const journal = useJournal();
+  // What a client said of a board is taken back there.
+  const refusals = toldOf(useHappened(), decided).filter(({ of }) => of.set === id && of.refused === true);
   const plan = usePlan();
   const { decisions = [] } = plan;
   const change = useJobState((state) => state.change);
@@ -170,11 +178,12 @@ function Decide({ set: { id, name }, decision }: Props) {
         <Button look="primary" onClick={take}>
           Take this set
         </Button>
-        <Button
-          onClick={() => tell(decision?.standing === "refused" ? { set: id } : { set: id, refused: true })}
-        >
-          {decision?.standing === "refused" ? "Not refused after all" : "Refuse it"}
-        </Button>
+        {refusals.length > 0 && (
+          <Button onClick={() => journal.tell(refusals.map(withdrawn))}>Not refused after all</Button>
+        )}
+        {decision?.standing !== "refused" && (
+          <Button onClick={() => tell({ set: id, refused: true })}>Refuse it</Button>
+        )}
         <Button look="quiet" onClick={remove}>
           Strike it off
         </Button>

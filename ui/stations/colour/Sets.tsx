@@ -37,7 +37,7 @@ export function Sets({ wall, plan }: Props) {
   // A set that was taken is what the pattern is now.
   const decisionOf = (id: string) =>
     id === ownSet
-      ? decisions.findLast(({ standing, called }) => standing === "agreed" && called !== undefined)
+      ? decisions.find(({ of, standing, called }) => of.set !== undefined && standing === "agreed" && called)
       : decisions.find(({ of }) => of.set === id);
   const { worn, wear } = useWornSet();
   const shown = sets.find(({ id }) => id === worn);
