@@ -79,6 +79,8 @@ test("three sets are decided over four days without a connection: boards, looks 
   await what.getByLabel("Who decides").fill("The landlady");
   await what.getByRole("button", { name: "Take this set" }).click();
   await expect(all).toContainText("agreed by The landlady as Cold");
+  // Its board hangs there yet, and is called as it was.
+  await expect(page.getByRole("img", { name: /^Board B1, of Cold: morning yes, .* lamp yes/ })).toBeVisible();
 
   // All of it arrives, in its order; what was agreed holds until something of it is changed.
   await context.setOffline(false);

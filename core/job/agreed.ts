@@ -102,11 +102,15 @@ export function changedSince(job: Job, said: Pick<Decided, "of" | "agreed">, pla
 
 type What = Omit<Changed, "paint">;
 
-/** A paint that goes on otherwise than it did where it was agreed; one that is not laid on at all is told as gone from the pattern. */
+/**
+ * What a paint was agreed to be laid on with and is no more. What comes beside it is none: a set that is taken puts a paint in more places
+ * than it was in. One that is not laid on at all is told as gone from the pattern.
+ */
 function toolsChanged(then: AgreedPaint, now: AgreedPaint, { units }: Job): What[] {
-  if (!then.tools || !now.tools || then.tools.join() === now.tools.join()) return [];
+  const gone = now.tools ? (then.tools ?? []).filter((item) => !now.tools!.includes(item)) : [];
+  if (gone.length === 0) return [];
   const named = (items: readonly string[]) => items.map((item) => sundryName(item, units)).join(" and ");
-  return [{ what: "tools", told: named(then.tools), now: named(now.tools) }];
+  return [{ what: "tools", told: named(gone), now: named(now.tools!) }];
 }
 
 /** A later batch that dried to another colour than the one that was agreed. */

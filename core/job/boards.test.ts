@@ -195,7 +195,7 @@ describe("boards under way", () => {
       {
         paint: "kelp",
         what: "tools",
-        told: "Brush, 60 mm and Short pile, 6 mm",
+        told: "Short pile, 6 mm",
         now: "Brush, 60 mm and Long pile, 18 mm",
       },
     ]);

@@ -1,7 +1,13 @@
+import { readFileSync } from "node:fs";
 import { expect, it } from "vitest";
 import { fold } from "../journal/fold";
 import { entryOf } from "../journal/tests/entries";
 import { decisionsOf as decisionsIn } from "./decisions";
+import { parseMoment } from "../journal/moment";
+import { agreedOf } from "./agreed";
+import { plan } from "./plan";
+import { planFromNow } from "./planFromNow";
+import { takeSet } from "./takeSet";
 import { oneWall, parsed } from "./tests/jobs";
 
 const decisionsOf = (job: Parameters<typeof decisionsIn>[0], told: Parameters<typeof decisionsIn>[1]) =>
@@ -65,6 +71,22 @@ it("of sets the one that was taken last is agreed, by the words that it was take
     ["s1", "open", undefined],
     ["s2", "refused", undefined],
   ]);
+});
+
+it("right after any set of the demo is taken nothing is otherwise than it was agreed", () => {
+  const document = JSON.parse(readFileSync("docs/examples/ferry-landing.json", "utf8")) as Parameters<
+    typeof takeSet
+  >[0];
+  const before = parsed(document);
+  for (const { id, name } of before.sets) {
+    const agreed = agreedOf(before, ["set", id], plan(before));
+    expect(agreed.every(({ tools = [] }) => tools.length > 0)).toBe(true);
+    const after = parsed(takeSet(document, before, id, { id: "was", name: "As it was" }));
+    const yes = entryOf(1, at("10:00"), "decided", { of: { set: id, called: name }, agreed });
+    const { decisions } = planFromNow(after, fold([yes]), parseMoment(at("10:05"))!);
+    expect(decisions!.find(({ of }) => of.set === id)).toMatchObject({ standing: "agreed", called: name });
+    expect(decisions!.flatMap(({ changed = [] }) => changed)).toEqual([]);
+  }
 });
 
 it("a no counts at once and keeps its reason, the painter's own does not; what is decided later counts", () => {

@@ -34,5 +34,5 @@ export const decided = defineKind({
   }),
   fold: (folding, payload, told) => intoList(folding, "decided", payload, told),
   say: ({ of, name, words }, speech) =>
-    `${of.refused === true ? "Refused" : "Decided"}${name && ` by ${name}`}: ${saySubject(of, speech)}${words && `, ${words}`}.`,
+    `${of.refused === true ? "Refused" : "Decided"}${name && ` by ${name}`}: ${typeof of.called === "string" ? of.called : saySubject(of, speech)}${words && `, ${words}`}.`,
 });

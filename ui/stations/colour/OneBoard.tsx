@@ -16,7 +16,7 @@ import { Measure } from "@/ui/parts/Measure";
 import { priceText } from "@/ui/parts/packsText";
 import { SelectList } from "@/ui/parts/SelectList";
 import { Swatch } from "@/ui/parts/Swatch";
-import { boardSubjects, type Board, type Look } from "./boardSubjects";
+import { subjectOfBoard, type Board, type Look } from "./boardSubjects";
 import { DecideBoard } from "./DecideBoard";
 import { useLookState } from "./lookState";
 import { LooksOfBoard, TellLook } from "./LooksOfBoard";
@@ -37,7 +37,7 @@ export function OneBoard({ id, planned, told, looks }: Props) {
   const change = useJobState((state) => state.change);
   const journal = useJournal();
   const of = (planned ?? made)!.of;
-  const subject = boardSubjects(job, plan).find((one) => isSameSubject(one.of, of));
+  const subject = subjectOfBoard(of, job, plan);
   const decision = plan.decisions?.find((one) => isSameSubject(one.of, of));
   const takeBack = (...entries: readonly string[]) =>
     journal.tell(entries.map((entry) => ({ kind: "withdrawn", payload: { entry } })));
@@ -51,13 +51,11 @@ export function OneBoard({ id, planned, told, looks }: Props) {
     <li className="border-b border-hairline py-2">
       <div className="flex items-center gap-2">
         <span className="flex">
-          {subject?.swatches.map((hex, index) => (
+          {subject.swatches.map((hex, index) => (
             <Swatch key={index} colour={hex} size={5} />
           ))}
         </span>
-        <b className="min-w-0 flex-1 font-semibold break-words">
-          {`${id}: ${subject?.label ?? Object.values(of).join()}`}
-        </b>
+        <b className="min-w-0 flex-1 font-semibold break-words">{`${id}: ${subject.label}`}</b>
         <Button look="quiet" onClick={strike}>
           Take back<span className="sr-only"> board {id}</span>
         </Button>

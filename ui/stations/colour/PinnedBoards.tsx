@@ -2,7 +2,6 @@
 
 import "@/ui/journal/telling";
 import { toldOf } from "@/core/journal/defineKind";
-import { isSameSubject } from "@/core/findings/subject";
 import { sample } from "@/core/journal/kinds/sample";
 import { lights, sampleLook } from "@/core/journal/kinds/sampleLook";
 import { litColour } from "@/core/look/litColour";
@@ -11,18 +10,17 @@ import { useHappened, useJob, useJournal, usePlan } from "@/ui/job/JobProvider";
 import { PlacePencil } from "@/ui/wall-view/PlacePencil";
 import type { LayerFrame } from "@/ui/wall-view/WallStage";
 import { besideGapPx, besidePx } from "./boardsBeside";
-import { boardSubjects, type Look } from "./boardSubjects";
+import { subjectOfBoard, type BoardSubject, type Look } from "./boardSubjects";
 import { useLookState } from "./lookState";
 
 type Pinned = NonNullable<PlanDecision["boards"]>[number] & Pick<PlanDecision, "of" | "standing">;
 
 /** The boards that hang on a wall or nowhere on any, with what they are of. */
 const pinnedAt = ({ decisions = [] }: Pick<Plan, "decisions">, wall: string): Pinned[] =>
-  decisions.flatMap(({ of, standing, boards = [] }) =>
-    boards.flatMap((board) =>
-      board.wall === undefined || board.wall === wall ? [{ ...board, of, standing }] : [],
-    ),
-  );
+  decisions
+    .flatMap(({ of, standing, boards = [] }) => boards.map((board) => ({ ...board, of, standing })))
+    .filter((board) => board.wall === undefined || board.wall === wall)
+    .sort((a, b) => a.board.localeCompare(b.board, "en", { numeric: true }));
 
 interface Props {
   readonly wallId: string;
@@ -99,16 +97,16 @@ function OneBoard({ board, x, y, width, height, looks }: Placed & { readonly loo
   const job = useJob();
   const plan = usePlan();
   const lighting = useLookState((state) => state.lighting);
-  const subject = boardSubjects(job, plan).find(({ of }) => isSameSubject(of, board.of));
+  const subject = subjectOfBoard(board.of, job, plan);
   const seen = lights.flatMap((light) => {
     const verdict = looks.findLast((look) => look.light === light)?.verdict;
     return verdict ? [`${light} ${verdict}`] : [];
   });
-  const stripes = stripesOf(board, subject?.swatches ?? [], plan, job.paints);
+  const stripes = stripesOf(subject, plan, job.paints);
   return (
     <g
       role="img"
-      aria-label={`Board ${board.board}, of ${subject?.label ?? "what is gone"}${seen.length > 0 ? `: ${seen.join(", ")}` : ""}`}
+      aria-label={`Board ${board.board}, of ${subject.label}${seen.length > 0 ? `: ${seen.join(", ")}` : ""}`}
       pointerEvents="none"
     >
       <rect x={x + 2} y={y + 3} width={width} height={height} className="fill-ink/25" />
@@ -152,12 +150,11 @@ interface Stripe {
 
 /** What of a board's width each colour takes: of a set as it is in the pattern, of anything else alike. */
 function stripesOf(
-  { of }: Pinned,
-  swatches: readonly string[],
+  { set, swatches }: BoardSubject,
   { sets = [] }: Plan,
   paints: readonly { readonly id: string; readonly hex: string }[],
 ): Stripe[] {
-  const shares = Object.entries(sets.find(({ id }) => id === of.set)?.shares ?? {}).flatMap(([id, share]) => {
+  const shares = Object.entries(sets.find(({ id }) => id === set)?.shares ?? {}).flatMap(([id, share]) => {
     const hex = paints.find((paint) => paint.id === id)?.hex;
     return hex ? [{ hex, share }] : [];
   });

@@ -1,3 +1,5 @@
+import { ownSet } from "@/core/colour/schema";
+import { isSameSubject } from "@/core/findings/subject";
 import { finishOf } from "@/core/finishes/registry";
 import type { Kept } from "@/core/journal/happened";
 import type { sample } from "@/core/journal/kinds/sample";
@@ -14,6 +16,21 @@ export interface BoardSubject {
   readonly of: BoardAsked["of"];
   readonly label: string;
   readonly swatches: readonly string[];
+  /** The set in whose shares it shows the pattern. */
+  readonly set?: string;
+}
+
+/** What a board is of, as it is called and coloured: a set that was taken is what the pattern is now. */
+export function subjectOfBoard(of: Readonly<Record<string, string>>, job: Job, plan: Plan): BoardSubject {
+  const found = boardSubjects(job, plan).find((one) => isSameSubject(one.of, of));
+  if (found) return found;
+  const taken = plan.decisions?.find((one) => isSameSubject(one.of, of) && one.standing === "agreed");
+  return {
+    of: of as BoardAsked["of"],
+    label: taken?.called ?? Object.values(of).join(),
+    swatches: [],
+    ...(taken?.called && { set: ownSet }),
+  };
 }
 
 /** Sets, paints, and what is more than one colour: broken, printed, stamped. */
@@ -28,6 +45,7 @@ export function boardSubjects({ sets, paints, finishes }: Job, { walls }: Plan):
     ...sets.map(({ id, name, paints: own }) => ({
       of: { set: id },
       label: name ?? id,
+      set: id,
       swatches: [...new Set(Object.values(own))].map(hexOf),
     })),
     ...paints.map(({ id, name, hex }) => ({ of: { paint: id }, label: name, swatches: [hex] })),

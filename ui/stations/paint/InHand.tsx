@@ -124,8 +124,8 @@ function Weigh() {
         />
       </TellRow>
       {tin !== null && (
-        <div role="group" aria-label="By eye" className="flex items-center gap-1 pt-2">
-          <span className="min-w-0 flex-1 text-[0.9375rem] text-soft">
+        <div role="group" aria-label="By eye" className="flex flex-wrap gap-1 pt-2">
+          <span className="w-full text-[0.9375rem] text-soft">
             <Measure>{`By eye, of ${formatVolume(tin, volumes)}:`}</Measure>
           </span>
           {eyes.map(([label, share]) => (
