@@ -50,7 +50,7 @@ export function OneBoard({ id, planned, told, looks }: Props) {
   return (
     <li className="border-b border-hairline py-2">
       <div className="flex items-center gap-2">
-        <span className="flex">
+        <span className="flex empty:hidden">
           {subject.swatches.map((hex, index) => (
             <Swatch key={index} colour={hex} size={5} />
           ))}
