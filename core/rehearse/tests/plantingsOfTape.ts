@@ -9,9 +9,26 @@ const turned = {
   outside: "inside",
 } as const;
 
+/** Whether what a piece guards is so narrow that the tape along its other side covers all of it, too. */
+function isUnderOthers(bed: Bed, { piece, off }: ReturnType<Bed["edges"]>[number]): boolean {
+  const { outline, area_m2: areaM2 } = bed.region(piece.overRegion!)!;
+  const around = outline.reduce((sum, [x, y], place) => {
+    const [nextX, nextY] = outline[(place + 1) % outline.length]!;
+    return sum + Math.hypot(nextX - x, nextY - y);
+  }, 0);
+  // Of a strip, whose ends are as nothing beside its sides.
+  const wide = (2e6 * areaM2) / around;
+  const others = bed.tape().filter((one) => one.piece.overRegion === piece.overRegion);
+  return others.some(
+    (one) => one.piece.lies !== piece.lies && one.off.end >= off.end && wide <= one.piece.width,
+  );
+}
+
 /** Edges up to which something is painted while the tape is on, beside what has its paint already: base, or coats before. */
 const guarded = (bed: Bed) =>
-  bed.edges().filter(({ wall, piece, laid, off }) => {
+  bed.edges().filter((edge) => {
+    const { wall, piece, laid, off } = edge;
+    if (isUnderOthers(bed, edge)) return false;
     const told = bed.job.walls.find(({ id }) => id === wall)!;
     const { edges } = bed.job;
     const isBase = bed.region(piece.overRegion!)?.colour === told.base;
