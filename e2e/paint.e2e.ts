@@ -46,6 +46,7 @@ test.describe("in the morning", () => {
       const before = await next(page).innerText();
       await button(page, what).click();
       await expect.poll(() => next(page).innerText()).not.toBe(before);
+      await expect(next(page).locator("[aria-busy=true]")).toHaveCount(0);
     };
     // The first word is told in the yard; what plans has come by then.
     await tell("Done already");

@@ -138,16 +138,38 @@ function Beside({ step, nameOf }: Pick<Next, "step"> & { readonly nameOf: (paint
   return <p className="pt-1 text-[0.9375rem]">{`Beside it: ${[...wet, ...tape].join("; ")}.`}</p>;
 }
 
+/** How long a plan is waited for before the next word is heard all the same, ms. */
+const PATIENCE = 5_000;
+
+/**
+ * Whether the last word has come into the plan, and how to wait until it has: a second tap in the meantime
+ * would be told of what then comes under the thumb.
+ */
+function useTakenIn(): [isTakenIn: boolean, hold: () => void] {
+  const plan = usePlan();
+  const [toldOf, setToldOf] = useState<typeof plan | null>(null);
+  useEffect(() => {
+    if (toldOf === null) return;
+    const timer = setTimeout(() => setToldOf(null), PATIENCE);
+    return () => clearTimeout(timer);
+  }, [toldOf]);
+  return [toldOf !== plan, () => setToldOf(plan)];
+}
+
 /** Begun, laid down, so far, done: in reach of a thumb, whatever stands above. */
 function Tell({ step, by, taker }: Pick<Props, "step" | "by" | "taker">) {
   const journal = useJournal();
+  const [isTakenIn, hold] = useTakenIn();
   const isRunning = step.state === "running";
-  const tell = (kind: string, name = by) =>
+  const tell = (kind: string, name = by) => {
+    if (!isTakenIn) return;
+    hold();
     journal.tell([{ kind, payload: { work: workToTell(step) }, ...(name !== null && { by: name }) }]);
+  };
   const large = "min-h-14 flex-1 text-lg font-semibold";
   return (
     <div className="card-foot sticky -bottom-4 short:static -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-2">
-      <div className="flex gap-2">
+      <div className="flex gap-2 aria-busy:opacity-60" aria-busy={!isTakenIn}>
         {isRunning ? (
           <>
             <Button look="primary" className={large} onClick={() => tell("finished")}>
