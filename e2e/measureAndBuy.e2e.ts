@@ -93,7 +93,7 @@ test("a job file that is dropped on the first screen is taken in", async ({ page
     JSON.stringify(stripedWall("Dropped in")),
   );
   await page.getByRole("region", { name: "New job" }).dispatchEvent("drop", { dataTransfer: transfer });
-  await expect(page.getByText("Dropped in")).toBeVisible();
+  await expect(page.getByText("Dropped in", { exact: true })).toBeVisible();
   await expect(page).toHaveURL(/\/jobs\/dropped-in\/w\/pattern$/);
 });
 

@@ -1,5 +1,13 @@
 import { expect, it } from "vitest";
 import { parseJob } from "@/core/job/parseJob";
+import { plan } from "@/core/job/plan";
+import { planFromNow } from "@/core/job/planFromNow";
+import { fold } from "@/core/journal/fold";
+import { parseMoment } from "@/core/journal/moment";
+import { entryOf } from "@/core/journal/tests/entries";
+import type { PlanStep } from "@/core/plan/planDayTypes";
+import { workToTell } from "@/core/plan/workOfStep";
+import { rehearse } from "@/core/rehearse/rehearse";
 import { createSimulatedPainter } from "@/devices/painter/simulatedPainter";
 import { paintJob } from "./painted";
 import { sensibleDocument } from "./sensible";
@@ -18,7 +26,10 @@ it("whoever paints, careful or a beginner who steps aside and makes mistakes: th
     if (!parsed.ok || parsed.job.finishes.length > 1 || parsed.job.walls.length > 2) continue;
     const skill = skills[painted]!;
     const helper = () => createSimulatedPainter({ seed: String(count), skill });
-    const { entries, last, faults, ...more } = paintJob(parsed.job, helper(), 8);
+    const { entries, last, faults, ...more } = paintJob(parsed.job, helper(), {
+      lookEvery: 8,
+      random: randomOf(count),
+    });
     if (entries.length === 0 || entries.length > mostWords) continue;
     painted++;
     looks += more.looks;
@@ -47,7 +58,7 @@ it("the same seed makes the same day, and a beginner takes longer than a careful
   });
   if (!parsed.ok) throw new Error("it does not validate");
   const by = (skill: "careful" | "beginner", seed: string) =>
-    paintJob(parsed.job, createSimulatedPainter({ seed, skill }), 1000);
+    paintJob(parsed.job, createSimulatedPainter({ seed, skill }), { lookEvery: 1000 });
   const [first, second] = [by("beginner", "twice"), by("beginner", "twice")];
   expect(second.entries).toEqual(first.entries);
   const minutesOf = ({ entries }: ReturnType<typeof by>) =>
@@ -56,4 +67,40 @@ it("the same seed makes the same day, and a beginner takes longer than a careful
     (seed) => minutesOf(by("beginner", seed)) > minutesOf(by("careful", seed)),
   );
   expect(late).toHaveLength(3);
+});
+
+it("what was begun in the evening, and nobody said what became of it, rests through the night: no hand is at two things", () => {
+  const parsed = parseJob({
+    format: "jacaranda-job/1",
+    name: "Forgotten",
+    work: { start: "2027-01-11" },
+    paints: [{ id: "kelp" }, { id: "oyster" }],
+    walls: [{ id: "w", width: 4000, height: 2500, base: "oyster" }],
+    finishes: [
+      { id: "f", kind: "stripes", on: "w", colours: ["kelp", "oyster"], fit: { by: "count", count: 8 } },
+    ],
+  });
+  if (!parsed.ok) throw new Error("it does not validate");
+  const { job } = parsed;
+  const { steps } = plan(job);
+  const taping = steps.find(({ kind, wall }) => kind === "tape" && wall === "w")!;
+  const toldOf = (step: PlanStep, at: string, kind: string, number: number) =>
+    entryOf(number, at, kind, { work: workToTell(step) }, "Wren");
+  const clock = (step: PlanStep) => `2027-01-1${step.day}T${step.to}`;
+  const done = steps
+    .filter(({ start }) => start < taping.start)
+    .map((step, number) => toldOf(step, clock(step), "finished", number));
+  const begun = toldOf(taping, `2027-01-1${taping.day}T16:40`, "began", done.length);
+  const next = `2027-01-1${taping.day + 1}T08:25`;
+  const whole = planFromNow(job, fold([...done, begun]), parseMoment(next)!);
+  expect(whole.steps.find(({ id }) => id === taping.id)).toMatchObject({ state: "running" });
+  expect(whole.steps.filter(({ kind, start }) => kind === "close" && start < taping.end + 600)).not.toEqual(
+    [],
+  );
+  expect(rehearse(job, whole).faults.filter(({ code }) => code === "two-places")).toEqual([]);
+  // What is planned is no rest: someone who closes the day in the middle of a step that is to come is still in two places.
+  const ahead = whole.steps.map((step) =>
+    step.id === taping.id ? { ...step, state: "ready" as const } : step,
+  );
+  expect(rehearse(job, { ...whole, steps: ahead }).faults.map(({ code }) => code)).toContain("two-places");
 });

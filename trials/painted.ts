@@ -22,37 +22,87 @@ export interface Painted {
   readonly last: Plan;
   readonly faults: readonly string[];
   readonly looks: number;
+  /** How many words came late, since the phone had no connection. */
+  readonly late: number;
+}
+
+/** How closely it is watched. */
+interface Watch {
+  /** Every so many words the plan from then on is carried out to the letter. */
+  readonly lookEvery: number;
+  /** With it the phone is without a connection half of the time: what it tells arrives late, all at once and in any order. */
+  readonly random?: () => number;
 }
 
 const monday = "2027-01-11";
 /** Nobody paints a job for longer. */
 const mostEntries = 4000;
 
-/** Lets a helper paint a job, planned anew after each word; every so many of them the plan from then on is carried out to the letter. */
-export function paintJob(given: Job, helper: WallHelper, lookEvery: number): Painted {
+/** Lets a helper paint a job, planned anew on the phone after each word, and watches both the phone's plan and the one of those whom its words reach. */
+export function paintJob(given: Job, helper: WallHelper, { lookEvery, random }: Watch): Painted {
   const job = { ...given, work: { ...given.work, start: given.work.start ?? monday } };
   const first = dayNumberOf(job.work.start)!;
   const before = new Set(rehearse(job, plan(job)).faults.map(faultOf));
   const entries: Entry[] = [];
   const faults: string[] = [];
+  const folder = random && patchyFolder(random);
   let looks = 0;
   let now = 8 * 60;
+  const planBy = (told: readonly Entry[]) => planFromNow(job, fold(told), parseMoment(momentOf(first, now))!);
+  const look = (whole: Plan, where: string) => {
+    looks++;
+    for (const fault of rehearse(job, whole).faults)
+      if (!fault.told && !before.has(faultOf(fault)))
+        faults.push(
+          `after ${entries.length} words, ${momentOf(first, now)}, ${where}: ${faultOf(fault)}: ${fault.say}`,
+        );
+  };
   for (;;) {
-    const whole = planFromNow(job, fold(entries), parseMoment(momentOf(first, now))!);
+    const whole = planBy(entries);
+    const isBehind = folder !== undefined && folder.hear(entries);
     if (entries.length > 0 && entries.length % lookEvery === 0) {
-      looks++;
-      for (const fault of rehearse(job, whole).faults)
-        if (!fault.told && !before.has(faultOf(fault)))
-          faults.push(
-            `after ${entries.length} words, ${momentOf(first, now)}: ${faultOf(fault)}: ${fault.say}`,
-          );
+      look(whole, "at the wall");
+      if (isBehind && folder.has.length > 0) look(planBy(folder.has), "where the phone is not heard");
+      if (folder && !isBehind && JSON.stringify(planBy(folder.has)) !== JSON.stringify(whole))
+        faults.push(`after ${entries.length} words: where all has arrived another plan is made of it`);
     }
     const told = helper.next(whole, now);
-    if (!told) return { entries, last: whole, faults, looks };
+    if (!told) return { entries, last: whole, faults, looks, late: folder?.late ?? 0 };
     for (const one of told) entries.push(entryFor(one, entries.length, first));
     now = Math.max(now, ...told.map(({ at }) => at));
     if (entries.length > mostEntries) throw new Error("It is never done.");
   }
+}
+
+/** In stretches of up to eight words each the phone has a connection, or none; on its return all arrives in one lot, in no order and some of it twice. */
+function patchyFolder(random: () => number) {
+  const has: Entry[] = [];
+  let known = 0;
+  let isOn = true;
+  let turnsAt = 0;
+  const folder = {
+    has: has as readonly Entry[],
+    /** How many words came late. */
+    late: 0,
+    /** Takes what there is to hear of all that was told; answers whether it is behind. */
+    hear(told: readonly Entry[]): boolean {
+      const wasOn = isOn;
+      if (told.length >= turnsAt) {
+        isOn = !isOn;
+        turnsAt = told.length + 1 + Math.floor(random() * 8);
+      }
+      if (!isOn) return known < told.length;
+      const news = told.slice(known).map((entry) => ({ entry, at: random() }));
+      has.push(...news.sort((a, b) => a.at - b.at).map(({ entry }) => entry));
+      if (!wasOn) {
+        folder.late += news.length;
+        has.push(...news.slice(0, 1).map(({ entry }) => entry));
+      }
+      known = told.length;
+      return false;
+    },
+  };
+  return folder;
 }
 
 const faultOf = ({ code, wall, step }: Fault): string => `${code} in ${step} on ${wall}`;
@@ -64,21 +114,21 @@ const entryFor = ({ at, by, kind, payload }: Telling, number: number, first: num
   entryOf(number, momentOf(first, at), kind, payload, by);
 
 const skills = ["careful", "usual", "beginner"] as const;
-/** A long job is looked at every so many words: each look plans and rehearses all of it. */
-const wordsALook = 6;
 
-/** The demo, its upper rooms and so many random jobs of all finishes, each painted to its end by a simulated painter. */
+/** The demo, its upper rooms and so many random jobs of all finishes, each painted to its end by a simulated painter, looked at after every word. */
 export function tryPainted(count: number, seed: number): Promise<Outcome> {
   const random = randomOf(seed);
   const faults: string[] = [];
-  const counts = { painted: 0, words: 0, looks: 0, troubles: 0, weighed: 0 };
+  const counts = { painted: 0, words: 0, late: 0, looks: 0, troubles: 0, weighed: 0 };
   const paint = (name: string, job: Job, skill: (typeof skills)[number]) => {
     try {
       const helper = createSimulatedPainter({ seed: `${name} ${seed}`, skill });
-      const { entries, last, faults: own, looks } = paintJob(job, helper, wordsALook);
+      const watch = { lookEvery: 1, random: randomOf(seed + counts.painted) };
+      const { entries, last, faults: own, looks, late } = paintJob(job, helper, watch);
       counts.painted++;
       counts.words += entries.length;
       counts.looks += looks;
+      counts.late += late;
       counts.troubles += entries.filter(({ kind }) => kind === "trouble").length;
       counts.weighed += entries.filter(({ kind }) => kind === "weighed").length;
       // One job takes minutes: how far it is can be followed.

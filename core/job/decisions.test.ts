@@ -121,3 +121,31 @@ it("a no counts at once and keeps its reason, the painter's own does not; what i
     "agreed",
   ]);
 });
+
+it("by which light nobody has looked yet is looked at from now on, not when the board was dry", () => {
+  const tried = parsed(
+    oneWall(
+      {},
+      { fit: { by: "count", count: 4 } },
+      { sets: [{ id: "s1", paints: {} }], boards: [{ id: "b1", of: { set: "s1" } }] },
+    ),
+  );
+  const made = entryOf(1, "2027-01-12T15:00", "sample", { board: "b1", of: { set: "s1" } });
+  const yes = entryOf(2, "2027-01-19T08:40", "sample-look", {
+    board: "b1",
+    who: "client",
+    light: "morning",
+    verdict: "yes",
+  });
+  const now = parseMoment("2027-01-19T08:41")!;
+  const [told] = planFromNow(tried, fold([made, yes]), now).boards!;
+  // Midday, evening and lamp of that same day; the morning was looked at.
+  expect(told!.looks.filter(({ light }) => light !== "morning")).toMatchObject([
+    { light: "midday", date: "2027-01-19", at: "12:30" },
+    { light: "evening", date: "2027-01-19", at: "18:00" },
+    { light: "lamp", date: "2027-01-19", at: "20:30" },
+  ]);
+  // Without that word the morning is looked at on the next day, since its hour is over.
+  const [unsaid] = planFromNow(tried, fold([made]), now).boards!;
+  expect(unsaid!.looks.at(-1)).toMatchObject({ light: "morning", date: "2027-01-20", at: "08:30" });
+});

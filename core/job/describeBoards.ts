@@ -1,5 +1,7 @@
-import { lights, type SampleLight } from "../journal/kinds/sampleLook";
-import { clockOf, dayNumberOf, isoDateOf, dayOf, minutesADay } from "../measure/calendar";
+import { toldOf } from "../journal/defineKind";
+import type { Happened } from "../journal/happened";
+import { lights, sampleLook, type SampleLight } from "../journal/kinds/sampleLook";
+import { clockOf, dayNumberOf, dayOf, isoDateOf, minutesADay, minutesOfClock } from "../measure/calendar";
 import type { Plan, PlanBoard } from "../plan/planTypes";
 import type { Schedule } from "../sequence/schedule";
 import { componentsOf } from "../paint/mix";
@@ -115,15 +117,51 @@ function looksFrom(dryAt: number, { as }: BoardWork, start: string | undefined):
   if (as === "chip") return [];
   const first = start === undefined ? null : dayNumberOf(start);
   return lights
-    .map((light) => {
-      const today = dayOf(dryAt) * minutesADay + lightAt[light];
-      return { light, minute: today < dryAt ? today + minutesADay : today };
-    })
+    .map((light) => ({ light, minute: nextAt(lightAt[light], dryAt) }))
     .sort((a, b) => a.minute - b.minute)
-    .map(({ light, minute }) => ({
-      light,
-      day: dayOf(minute) + 1,
-      date: first === null ? null : isoDateOf(first + dayOf(minute)),
-      at: clockOf(minute - dayOf(minute) * minutesADay),
-    }));
+    .map(({ light, minute }) => lookAt(light, minute, first));
+}
+
+/** When an hour of the day comes next, from a moment on. */
+function nextAt(hour: number, from: number): number {
+  const today = dayOf(from) * minutesADay + hour;
+  return today < from ? today + minutesADay : today;
+}
+
+const lookAt = (
+  light: (typeof lights)[number],
+  minute: number,
+  first: number | null,
+): PlanBoard["looks"][number] => ({
+  light,
+  day: dayOf(minute) + 1,
+  date: first === null ? null : isoDateOf(first + dayOf(minute)),
+  at: clockOf(minute - dayOf(minute) * minutesADay),
+});
+
+/**
+ * Boards that are tried, by what was said of them up to a moment: by which light the client has not looked yet is looked at from then on.
+ * `now` in minutes from midnight before the first day, which is counted from 1970-01-01.
+ */
+export function withLooksFrom(
+  boards: readonly PlanBoard[],
+  happened: Happened,
+  now: number,
+  firstDay: number,
+): PlanBoard[] {
+  const said = new Set(
+    toldOf(happened, sampleLook).flatMap(({ who, board, light }) =>
+      who === "client" ? [`${board} ${light}`] : [],
+    ),
+  );
+  const minuteOf = ({ day, at }: PlanBoard["looks"][number]) => (day - 1) * minutesADay + minutesOfClock(at)!;
+  return boards.map((board) => ({
+    ...board,
+    looks: board.looks
+      .map((look) => {
+        const isOpen = !said.has(`${board.id} ${look.light}`) && minuteOf(look) < now;
+        return isOpen ? lookAt(look.light, nextAt(lightAt[look.light], now), firstDay) : look;
+      })
+      .sort((a, b) => minuteOf(a) - minuteOf(b)),
+  }));
 }

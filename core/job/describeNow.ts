@@ -10,6 +10,7 @@ import type { PlanForecast } from "../plan/planMoneyTypes";
 import { clocksOf } from "./clocks";
 import { batchesTold } from "./batchesTold";
 import { coveredAgain } from "./coveredAgain";
+import { withLooksFrom } from "./describeBoards";
 import { decisionsOf } from "./decisions";
 import { driftsOf, withMarksTakenBack } from "./drift";
 import { forecastPaint } from "./forecast";
@@ -111,6 +112,7 @@ export function describeNow(
     now: formatMoment(now.day, now.minutes),
     steps,
     next,
+    ...(plan.boards && { boards: withLooksFrom(plan.boards, asTold, time, firstDay) }),
     ...(forecast.length > 0 && { forecast }),
     ...(drift.length > 0 && { drift }),
     ...(decisions.length > 0 && { decisions }),

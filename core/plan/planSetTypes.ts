@@ -1,3 +1,4 @@
+import type { SampleLight } from "../journal/kinds/sampleLook";
 /** The pattern in the colours of a set, all walls together. */
 export interface PlanSet {
   /** s0: the document as it is. */
@@ -50,7 +51,7 @@ export interface PlanBoard {
   /** Of the walls' work in the paints that it is about. */
   repaint: { minutes: number; ml: number; cost: number | null };
   /** When it can be looked at by each light, once it is dry. */
-  looks: { light: string; day: number; date: string | null; at: string }[];
+  looks: { light: SampleLight; day: number; date: string | null; at: string }[];
   /** The step in which it is decided. */
   decide: string;
 }

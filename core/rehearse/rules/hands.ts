@@ -1,3 +1,4 @@
+import { dayOf } from "../../measure/calendar";
 import { formatDuration } from "../../measure/formatLength";
 import { stepName } from "../words";
 import type { PlanStep } from "../../plan/planDayTypes";
@@ -21,7 +22,7 @@ function inTwoPlaces(history: History): Fault[] {
       peopleOf(step).flatMap((person) => {
         const before = busy.get(person);
         if (!before || before.end < step.end) busy.set(person, step);
-        if (!before || before.end <= step.start) return [];
+        if (!before || before.end <= step.start || isLaidDownFor(before, step)) return [];
         const say = `person ${person} is at two things at once: ${stepName(before)} and ${stepName(step)}`;
         return [
           history.fault("two-places", { step: step.id, wall: step.wall ?? null }, null, step.start, say),
@@ -29,6 +30,15 @@ function inTwoPlaces(history: History): Fault[] {
       }),
     );
 }
+
+/**
+ * Whether work that was told to have begun on an earlier day, and of which nothing says when it was laid down, rested while that day
+ * was closed or the next one set up: it went on through no night.
+ */
+const isLaidDownFor = ({ state, start, end }: PlanStep, { kind }: PlanStep): boolean =>
+  (state === "running" || state === "done") &&
+  dayOf(start) < dayOf(end - 1) &&
+  (kind === "close" || kind === "set-up");
 
 /** A load that is put down for longer than this dries on its tool, minutes. */
 const laidDownMin = 60;
