@@ -22,7 +22,9 @@ export interface BoardSubject {
 
 /** What a board is of, as it is called and coloured: a set that was taken is what the pattern is now. */
 export function subjectOfBoard(of: Readonly<Record<string, string>>, job: Job, plan: Plan): BoardSubject {
-  const found = boardSubjects(job, plan).find((one) => isSameSubject(one.of, of));
+  // A mix is called and coloured as the paint that it is.
+  const asked = of.mix === undefined ? of : { paint: of.mix };
+  const found = boardSubjects(job, plan).find((one) => isSameSubject(one.of, asked));
   if (found) return found;
   const taken = plan.decisions?.find((one) => isSameSubject(one.of, of) && one.standing === "agreed");
   return {
