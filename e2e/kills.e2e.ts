@@ -59,6 +59,8 @@ test("fifty looks and batches that were told without a server arrive once and in
   mix = page.getByRole("region", { name: "Mix Dune" });
   await open();
   await expect(mix.getByRole("listitem").filter({ hasText: "Batch 12 of" })).toBeVisible();
+  // What the folder has beside that is heard: a look is told of a board that was painted.
+  await expect(page.getByText("B1 was of sample paint")).toBeVisible();
   await stopServer(second, "SIGKILL");
   await tellSome(26);
   const third = await restart();
