@@ -1,4 +1,5 @@
 import type { SampleLight } from "../journal/kinds/sampleLook";
+
 /** The pattern in the colours of a set, all walls together. */
 export interface PlanSet {
   /** s0: the document as it is. */

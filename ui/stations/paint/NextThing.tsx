@@ -139,7 +139,7 @@ function Beside({ step, nameOf }: Pick<Next, "step"> & { readonly nameOf: (paint
 }
 
 /** How long a plan is waited for before the next word is heard all the same, ms. */
-const PATIENCE = 5_000;
+const patienceMs = 5_000;
 
 /**
  * Whether the last word has come into the plan, and how to wait until it has: a second tap in the meantime
@@ -150,7 +150,7 @@ function useTakenIn(): [isTakenIn: boolean, hold: () => void] {
   const [toldOf, setToldOf] = useState<typeof plan | null>(null);
   useEffect(() => {
     if (toldOf === null) return;
-    const timer = setTimeout(() => setToldOf(null), PATIENCE);
+    const timer = setTimeout(() => setToldOf(null), patienceMs);
     return () => clearTimeout(timer);
   }, [toldOf]);
   return [toldOf !== plan, () => setToldOf(plan)];
@@ -168,8 +168,11 @@ function Tell({ step, by, taker }: Pick<Props, "step" | "by" | "taker">) {
   };
   const large = "min-h-14 flex-1 text-lg font-semibold";
   return (
-    <div className="card-foot sticky -bottom-4 short:static -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-2">
-      <div className="flex gap-2 aria-busy:opacity-60" aria-busy={!isTakenIn}>
+    <div
+      aria-busy={!isTakenIn}
+      className="card-foot group sticky -bottom-4 short:static -mx-5 mt-3 flex flex-col gap-2 border-t border-hairline bg-card px-5 py-2"
+    >
+      <div className="flex gap-2 group-aria-busy:opacity-60">
         {isRunning ? (
           <>
             <Button look="primary" className={large} onClick={() => tell("finished")}>
@@ -194,7 +197,7 @@ function Tell({ step, by, taker }: Pick<Props, "step" | "by" | "taker">) {
         )}
       </div>
       {taker !== null && (
-        <Button className="min-h-12" onClick={() => tell("began", taker)}>
+        <Button className="min-h-12 group-aria-busy:opacity-60" onClick={() => tell("began", taker)}>
           {`${taker} takes it over`}
         </Button>
       )}
